@@ -1,0 +1,88 @@
+package app.dapt.cover;
+
+import app.dapt.form.Form;
+import app.dapt.form.Reading;
+import app.dapt.form.Readings;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** The plan as one sentence, in which every decision is a phrase of its own. */
+public record Brief(List<Part> parts) {
+
+    /** What a phrase of the brief decides. */
+    public enum Decision { SHAPE, MEASURE, FIT, OPENING, SEAM, FRONT, BACK }
+
+    /** Some words, and the decision they stand for where they stand for one. */
+    public record Part(Optional<Decision> decision, Phrase words) {
+    }
+
+    public Brief {
+        parts = List.copyOf(parts);
+    }
+
+    public static Brief of(Reckoned reckoned) {
+        CoverPlan plan = reckoned.plan();
+        List<Part> parts = new ArrayList<>();
+        said(parts, "brief.a");
+        decided(parts, Decision.SHAPE, Phrase.choice("shape", plan.shape()));
+        said(parts, "brief.for-a-form");
+        decided(parts, Decision.MEASURE, measure(plan.form()));
+        said(parts, "brief.comma");
+        decided(parts, Decision.FIT, fit(plan));
+        said(parts, "brief.with");
+        decided(parts, Decision.OPENING, plan.opening().brief(reckoned.back()));
+        said(parts, "brief.and");
+        decided(parts, Decision.SEAM, Phrase.of("brief.seam", reckoned.allowance(),
+                Phrase.choice("finish", plan.seam().finish())));
+        said(parts, "brief.front-in");
+        decided(parts, Decision.FRONT, Phrase.of("brief.cloth", plan.cloths().front().name()));
+        said(parts, "brief.back-in");
+        decided(parts, Decision.BACK, Phrase.of("brief.cloth", plan.cloths().back().name()));
+        said(parts, "brief.end");
+        return new Brief(parts);
+    }
+
+    private static void said(List<Part> parts, String code) {
+        parts.add(new Part(Optional.empty(), Phrase.of(code)));
+    }
+
+    private static void decided(List<Part> parts, Decision decision, Phrase words) {
+        parts.add(new Part(Optional.of(decision), words));
+    }
+
+    private static Phrase fit(CoverPlan plan) {
+        String code = "brief.fit." + Phrase.code(plan.fit().school());
+        return switch (plan.fit().school()) {
+            case SIZE_DOWN -> Phrase.of(code, plan.fit().down());
+            case MY_OWN -> Phrase.of(code, plan.fit().ownEase());
+            default -> Phrase.of(code);
+        };
+    }
+
+    private static Phrase measure(Form form) {
+        Reading best = best(form.across());
+        Length across = form.across().get(best).orElseThrow();
+        Optional<Reading> other = form.upDown().isEmpty() ? Optional.empty() : Optional.of(best(form.upDown()));
+        Phrase way = Phrase.choice("brief.reading", best);
+        if (other.isEmpty()) {
+            return Phrase.of("brief.measure-one", across, way);
+        }
+        Length upDown = form.upDown().get(other.get()).orElseThrow();
+        return other.get() == best
+                ? Phrase.of("brief.measure-two", across, upDown, way)
+                : Phrase.of("brief.measure-mixed", across, way, upDown, Phrase.choice("brief.reading", other.get()));
+    }
+
+    /** The reading the size is taken from: the same order of trust as in {@link app.dapt.form.FormSize}. */
+    private static Reading best(Readings readings) {
+        for (Reading reading : List.of(Reading.OVER_CROWN, Reading.STRAIGHT_ACROSS)) {
+            if (readings.get(reading).isPresent()) {
+                return reading;
+            }
+        }
+        return Reading.LABEL;
+    }
+}

@@ -1,0 +1,72 @@
+package app.dapt.cover;
+
+import app.dapt.fit.Fit;
+import app.dapt.form.Form;
+import app.dapt.measure.Mark;
+import app.dapt.measure.Unit;
+import java.util.Set;
+import java.util.TreeSet;
+
+/**
+ * What was decided about one cover, and nothing that can be reckoned from it.
+ *
+ * @param name    what the sewist calls it, 1 to 80 characters
+ * @param mark    the finest mark cut sizes are rounded up to; it gives the cover's own unit
+ * @param noted   codes of findings that the sewist has read and set aside
+ */
+public record CoverPlan(String name, Mark mark, Shape shape, Form form, Fit fit, Opening opening, Seam seam,
+                        Cloths cloths, Set<String> noted) {
+
+    public static final int LONGEST_NAME = 80;
+
+    public CoverPlan {
+        if (name.isBlank() || name.length() > LONGEST_NAME) {
+            throw new IllegalArgumentException("a cover has a name of 1 to 80 characters");
+        }
+        noted = Set.copyOf(noted);
+    }
+
+    /** The unit the cover was planned in. */
+    public Unit unit() {
+        return mark.unit();
+    }
+
+    public CoverPlan withName(String changed) {
+        return new CoverPlan(changed, mark, shape, form, fit, opening, seam, cloths, noted);
+    }
+
+    public CoverPlan withMark(Mark changed) {
+        return new CoverPlan(name, changed, shape, form, fit, opening, seam, cloths, noted);
+    }
+
+    public CoverPlan withShape(Shape changed) {
+        return new CoverPlan(name, mark, changed, form, fit, opening, seam, cloths, noted);
+    }
+
+    public CoverPlan withForm(Form changed) {
+        return new CoverPlan(name, mark, shape, changed, fit, opening, seam, cloths, noted);
+    }
+
+    public CoverPlan withFit(Fit changed) {
+        return new CoverPlan(name, mark, shape, form, changed, opening, seam, cloths, noted);
+    }
+
+    public CoverPlan withOpening(Opening changed) {
+        return new CoverPlan(name, mark, shape, form, fit, changed, seam, cloths, noted);
+    }
+
+    public CoverPlan withSeam(Seam changed) {
+        return new CoverPlan(name, mark, shape, form, fit, opening, changed, cloths, noted);
+    }
+
+    public CoverPlan withCloths(Cloths changed) {
+        return new CoverPlan(name, mark, shape, form, fit, opening, seam, changed, noted);
+    }
+
+    /** This plan with one more finding set aside. */
+    public CoverPlan noting(String code) {
+        Set<String> more = new TreeSet<>(noted);
+        more.add(code);
+        return new CoverPlan(name, mark, shape, form, fit, opening, seam, cloths, more);
+    }
+}

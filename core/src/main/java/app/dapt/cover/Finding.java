@@ -1,0 +1,27 @@
+package app.dapt.cover;
+
+import app.dapt.measure.Phrase;
+import java.util.Optional;
+
+/**
+ * What would go wrong, said before the cut.
+ *
+ * @param code   stable: tests, files and a sewist's "noted" go by it
+ * @param what   one line
+ * @param why    one line with the numbers
+ * @param remedy a change that was tried and makes this finding go away
+ */
+public record Finding(String code, Weight weight, Phrase what, Phrase why, Optional<Remedy> remedy) {
+
+    /** How much it matters, the worst first. */
+    public enum Weight { WILL_NOT_WORK, BETTER_NOT, WORTH_KNOWING }
+
+    /**
+     * One press that puts it right.
+     *
+     * @param label what the press will do
+     * @param plan  the plan afterwards
+     */
+    public record Remedy(Phrase label, CoverPlan plan) {
+    }
+}

@@ -1,0 +1,41 @@
+package app.dapt.cover;
+
+import app.dapt.measure.Length;
+import app.dapt.measure.LengthReader;
+import app.dapt.measure.Unit;
+
+/** How small and how large each length of a plan may be, whoever gives it: a person in a field or a file. */
+public enum Limits {
+    SIDE(Length.cm(10), Length.cm(300), Length.inches(4), Length.inches(120)),
+    LOFT(Length.cm(1), Length.cm(100), Length.inches(0, 1, 2), Length.inches(40)),
+    SIZE_DOWN(Length.ZERO, Length.cm(30), Length.ZERO, Length.inches(12)),
+    OWN_EASE(Length.cm(-15), Length.cm(15), Length.inches(-6), Length.inches(6)),
+    ALLOWANCE(Length.ZERO, Length.cm(5), Length.ZERO, Length.inches(2)),
+    TURN(Length.ZERO, Length.cm(10), Length.ZERO, Length.inches(4)),
+    OVERLAP(Length.ZERO, Length.cm(150), Length.ZERO, Length.inches(60)),
+    CENTRE(Length.ZERO, Length.cm(300), Length.ZERO, Length.inches(120)),
+    CLOTH_WIDTH(Length.cm(20), Length.cm(500), Length.inches(8), Length.inches(200));
+
+    private final Length leastMetric;
+    private final Length mostMetric;
+    private final Length leastImperial;
+    private final Length mostImperial;
+
+    Limits(Length leastMetric, Length mostMetric, Length leastImperial, Length mostImperial) {
+        this.leastMetric = leastMetric;
+        this.mostMetric = mostMetric;
+        this.leastImperial = leastImperial;
+        this.mostImperial = mostImperial;
+    }
+
+    /** Reads what a person types, in round limits of that person's unit. */
+    public LengthReader reader(Unit unit) {
+        return new LengthReader(unit, unit.pick(leastMetric, leastImperial), unit.pick(mostMetric, mostImperial));
+    }
+
+    /** Whether it lies within the limits of either unit, so that what one reader entered no other refuses. */
+    public boolean allows(Length length) {
+        return length.atLeast(Length.min(leastMetric, leastImperial))
+                && Length.max(mostMetric, mostImperial).atLeast(length);
+    }
+}

@@ -1,0 +1,62 @@
+package app.dapt.cover;
+
+import app.dapt.cloth.ClothNeed;
+import app.dapt.form.FormSize;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Mark;
+import app.dapt.measure.Sum;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
+import app.dapt.stuffed.Fullness;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Everything that follows from a plan.
+ *
+ * @param mark     what cut sizes were rounded up to
+ * @param form     the readings brought together
+ * @param across   finished size across
+ * @param upDown   finished size up and down
+ * @param fullness how full the form makes the cover; an estimate
+ * @param pieces   all there is to cut, the front first
+ * @param cloths   what each cloth used comes to
+ * @param findings the worst first
+ */
+public record Reckoned(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum upDown, Fullness fullness,
+                       List<Piece> pieces, Back back, Map<Material, ClothNeed> cloths, List<Finding> findings) {
+
+    public Reckoned {
+        pieces = List.copyOf(pieces);
+        findings = List.copyOf(findings);
+    }
+
+    public Length finished(Axis axis) {
+        return (axis == Axis.ACROSS ? across : upDown).total();
+    }
+
+    /** Finished less form: negative is plumper. */
+    public Length ease(Axis axis) {
+        return finished(axis).minus((axis == Axis.ACROSS ? form.across() : form.upDown()).flat());
+    }
+
+    public Piece front() {
+        return pieces.get(0);
+    }
+
+    /** Square inches of every cloth together. */
+    public double clothArea() {
+        return cloths.values().stream().mapToDouble(ClothNeed::area).sum();
+    }
+
+    /** The seam allowance as sewn. */
+    public Length allowance() {
+        return plan.seam().allowance(plan.unit());
+    }
+
+    public Optional<Finding> finding(String code) {
+        return findings.stream().filter(finding -> finding.code().equals(code)).findFirst();
+    }
+}

@@ -1,0 +1,36 @@
+package app.dapt.form;
+
+import app.dapt.measure.Length;
+import java.util.Optional;
+
+/**
+ * What is known of the thing that goes inside.
+ *
+ * @param across     readings across; never empty
+ * @param upDown     readings up and down; empty on a square means the same as across
+ * @param loft       thickness at the middle
+ * @param labelMeans what the maker's label gives
+ * @param filling    what it is stuffed with
+ */
+public record Form(Readings across, Readings upDown, Optional<Length> loft, LabelMeans labelMeans, Filling filling) {
+
+    public Form {
+        if (across.isEmpty()) {
+            throw new IllegalArgumentException("a form is measured across, at least");
+        }
+    }
+
+    /** A form measured over the crown and nothing else. */
+    public static Form overCrown(Length across, Length upDown) {
+        return new Form(Readings.overCrown(across), Readings.overCrown(upDown), Optional.empty(),
+                LabelMeans.FORM, Filling.UNKNOWN);
+    }
+
+    public Form withAcross(Readings changed) {
+        return new Form(changed, upDown, loft, labelMeans, filling);
+    }
+
+    public Form withUpDown(Readings changed) {
+        return new Form(across, changed, loft, labelMeans, filling);
+    }
+}

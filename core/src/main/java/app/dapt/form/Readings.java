@@ -1,0 +1,43 @@
+package app.dapt.form;
+
+import app.dapt.measure.Length;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What was read off a form in one direction, by any of the ways of measuring; none at all means not measured.
+ *
+ * @param by the readings there are
+ */
+public record Readings(Map<Reading, Length> by) {
+
+    public static final Readings NONE = new Readings(Map.of());
+
+    public Readings {
+        by = Map.copyOf(by);
+        if (by.values().stream().anyMatch(length -> !length.isPositive())) {
+            throw new IllegalArgumentException("a reading is more than nothing");
+        }
+    }
+
+    public static Readings overCrown(Length length) {
+        return new Readings(Map.of(Reading.OVER_CROWN, length));
+    }
+
+    public Optional<Length> get(Reading reading) {
+        return Optional.ofNullable(by.get(reading));
+    }
+
+    public boolean isEmpty() {
+        return by.isEmpty();
+    }
+
+    /** These readings with one put in, replaced or, for an empty one, taken out. */
+    public Readings with(Reading reading, Optional<Length> length) {
+        Map<Reading, Length> changed = new EnumMap<>(Reading.class);
+        changed.putAll(by);
+        length.ifPresentOrElse(l -> changed.put(reading, l), () -> changed.remove(reading));
+        return new Readings(changed);
+    }
+}

@@ -1,0 +1,140 @@
+package app.dapt.measure;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+
+/**
+ * A length held exactly, as a whole number of 1/320 mm.
+ *
+ * <p>That grain holds both 1/64 in (127 grains) and 1 mm (320 grains) without a remainder, so inches and
+ * centimetres can be added, taken away and compared without any drift. A length may be negative (ease,
+ * an overlap that does not close); whoever needs a positive one says so.
+ *
+ * @param grains how many 320ths of a millimetre
+ */
+public record Length(long grains) implements Comparable<Length> {
+
+    /** Grains in one millimetre. */
+    public static final long PER_MM = 320;
+    /** Grains in 1/64 inch. */
+    public static final long PER_64TH = 127;
+    /** Grains in one inch. */
+    public static final long PER_INCH = 64 * PER_64TH;
+
+    public static final Length ZERO = new Length(0);
+
+    /** So many 64ths of an inch. */
+    public static Length sixtyFourths(long n) {
+        return new Length(n * PER_64TH);
+    }
+
+    /** So many whole inches. */
+    public static Length inches(long n) {
+        return new Length(n * PER_INCH);
+    }
+
+    /** Whole inches and a fraction, {@code inches(14, 5, 8)} for 14⅝; the fraction must fall on a 64th. */
+    public static Length inches(long whole, int numerator, int denominator) {
+        if (denominator <= 0 || 64 % denominator != 0) {
+            throw new IllegalArgumentException("not a fraction found on a tape: /" + denominator);
+        }
+        return sixtyFourths(whole * 64 + (long) numerator * (64 / denominator));
+    }
+
+    public static Length mm(long n) {
+        return new Length(n * PER_MM);
+    }
+
+    public static Length cm(long n) {
+        return mm(10 * n);
+    }
+
+    /** The nearest length to a number of inches; for what comes out of an estimate, never for a cut size. */
+    public static Length nearInches(double inches) {
+        return new Length(Math.round(inches * PER_INCH));
+    }
+
+    /** The nearest length to a decimal count of a unit, as a person types it. */
+    public static Length of(BigDecimal count, Unit unit) {
+        return new Length(count.multiply(BigDecimal.valueOf(unit.grains()))
+                .setScale(0, RoundingMode.HALF_UP).longValueExact());
+    }
+
+    /** How many inches, as a floating number: for estimates, search and drawing only. */
+    public double toInches() {
+        return grains / (double) PER_INCH;
+    }
+
+    /** How many millimetres, as a floating number: for estimates, search and drawing only. */
+    public double toMm() {
+        return grains / (double) PER_MM;
+    }
+
+    public Length plus(Length other) {
+        return new Length(Math.addExact(grains, other.grains));
+    }
+
+    public Length minus(Length other) {
+        return new Length(Math.subtractExact(grains, other.grains));
+    }
+
+    public Length times(long n) {
+        return new Length(Math.multiplyExact(grains, n));
+    }
+
+    public Length negated() {
+        return new Length(-grains);
+    }
+
+    /** One half, to the grain, rounded towards zero; {@code minus(half())} is the other half. */
+    public Length half() {
+        return new Length(grains / 2);
+    }
+
+    /** A fraction of this length, to the nearest grain. */
+    public Length times(int numerator, int denominator) {
+        return new Length(Math.round((double) grains * numerator / denominator));
+    }
+
+    public boolean isPositive() {
+        return grains > 0;
+    }
+
+    public boolean isNegative() {
+        return grains < 0;
+    }
+
+    public boolean isZero() {
+        return grains == 0;
+    }
+
+    public Length abs() {
+        return grains < 0 ? negated() : this;
+    }
+
+    public boolean atLeast(Length other) {
+        return grains >= other.grains;
+    }
+
+    public boolean under(Length other) {
+        return grains < other.grains;
+    }
+
+    public static Length max(Length a, Length b) {
+        return a.grains >= b.grains ? a : b;
+    }
+
+    public static Length min(Length a, Length b) {
+        return a.grains <= b.grains ? a : b;
+    }
+
+    /** How many times the other length goes into this one. */
+    public double over(Length other) {
+        return grains / (double) other.grains;
+    }
+
+    @Override
+    public int compareTo(Length other) {
+        return Long.compare(grains, other.grains);
+    }
+}

@@ -1,0 +1,75 @@
+package app.dapt.measure;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+
+/**
+ * Writes a length the way it is read off a tape: inches as fractions, centimetres to the millimetre.
+ *
+ * @param mark the finest mark to show
+ */
+public record LengthFormat(Mark mark) {
+
+    private static final String[] EIGHTHS = {"", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"};
+
+    public static LengthFormat in(Mark mark) {
+        return new LengthFormat(mark);
+    }
+
+    /** To the nearest mark, without the unit. */
+    public String bare(Length length) {
+        return write(length, mark.perUnit());
+    }
+
+    /** To the nearest mark, with the unit. */
+    public String withUnit(Length length) {
+        return bare(length) + " " + unitWord();
+    }
+
+    /** As a term of a sum: finer than the mark where that is what it takes to add up. */
+    public String fine(Length length) {
+        return write(length, mark.unit().metric() ? 1000 : 64);
+    }
+
+    /** A length of cloth as a shop measures it out: yards to the eighth, metres to the tenth. */
+    public String toBuy(Length length) {
+        return mark.unit().metric()
+                ? BigDecimal.valueOf(length.grains())
+                        .divide(BigDecimal.valueOf(Unit.METRE.grains()), 2, RoundingMode.HALF_UP)
+                        .stripTrailingZeros().toPlainString() + " m"
+                : fraction(length, Unit.YARD, 8) + " yd";
+    }
+
+    /** The unit's short word, the same to every reader. */
+    public String unitWord() {
+        return mark.unit().metric() ? "cm" : "in";
+    }
+
+    private String write(Length length, int perUnit) {
+        String size = mark.unit().metric() ? decimals(length.abs(), perUnit) : fraction(length.abs(), Unit.INCH, perUnit);
+        return length.isNegative() && !size.equals("0") ? "−" + size : size;
+    }
+
+    private static String decimals(Length length, int perCentimetre) {
+        int places = perCentimetre == 10 ? 1 : 3;
+        return BigDecimal.valueOf(length.grains())
+                .divide(BigDecimal.valueOf(Unit.CENTIMETRE.grains()), places, RoundingMode.HALF_UP)
+                .stripTrailingZeros().toPlainString();
+    }
+
+    private static String fraction(Length length, Unit unit, int perUnit) {
+        long step = unit.grains() / perUnit;
+        long parts = (length.grains() + step / 2) / step;
+        long whole = parts / perUnit;
+        long rest = parts % perUnit;
+        if (rest == 0) {
+            return Long.toString(whole);
+        }
+        long divisor = Long.lowestOneBit(rest);
+        long numerator = rest / divisor;
+        long denominator = perUnit / divisor;
+        String shown = denominator <= 8 ? EIGHTHS[(int) (numerator * 8 / denominator)]
+                : (whole > 0 ? " " : "") + numerator + "\u2044" + denominator;
+        return (whole > 0 ? Long.toString(whole) : "") + shown;
+    }
+}

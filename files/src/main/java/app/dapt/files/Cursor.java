@@ -1,0 +1,140 @@
+package app.dapt.files;
+
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.cover.Limits;
+import java.util.Arrays;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import tools.jackson.databind.JsonNode;
+
+/** An object in a plan file and the way to it, so that whatever is wrong can be said together with its place. */
+final class Cursor {
+
+    private final JsonNode node;
+    private final String path;
+    private final Set<String> asked = new LinkedHashSet<>();
+
+    private Cursor(JsonNode node, String path) {
+        this.node = node;
+        this.path = path;
+    }
+
+    static Cursor root(JsonNode node) throws BadPlanFile {
+        if (!node.isObject()) {
+            throw new BadPlanFile("", "is not a JSON object");
+        }
+        return new Cursor(node, "");
+    }
+
+    private String at(String name) {
+        return path.isEmpty() ? name : path + "." + name;
+    }
+
+    private Optional<JsonNode> find(String name) {
+        asked.add(name);
+        return Optional.ofNullable(node.get(name));
+    }
+
+    private JsonNode need(String name) throws BadPlanFile {
+        return find(name).orElseThrow(() -> new BadPlanFile(at(name), "is missing"));
+    }
+
+    boolean has(String name) {
+        return find(name).isPresent();
+    }
+
+    Cursor object(String name) throws BadPlanFile {
+        JsonNode child = need(name);
+        if (!child.isObject()) {
+            throw new BadPlanFile(at(name), "is not an object");
+        }
+        return new Cursor(child, at(name));
+    }
+
+    String text(String name, int longest) throws BadPlanFile {
+        JsonNode child = need(name);
+        if (!child.isString()) {
+            throw new BadPlanFile(at(name), "is not a text");
+        }
+        String text = child.stringValue();
+        if (text.isBlank() || text.length() > longest || text.chars().anyMatch(Character::isISOControl)) {
+            throw new BadPlanFile(at(name), "is not a text of 1 to " + longest + " characters on one line");
+        }
+        return text;
+    }
+
+    String text(String name, Pattern pattern, String example) throws BadPlanFile {
+        String text = text(name, 80);
+        if (!pattern.matcher(text).matches()) {
+            throw new BadPlanFile(at(name), "is “" + text + "”, not like " + example);
+        }
+        return text;
+    }
+
+    int number(String name) throws BadPlanFile {
+        JsonNode child = need(name);
+        if (!child.isIntegralNumber() || !child.canConvertToInt()) {
+            throw new BadPlanFile(at(name), "is not a whole number");
+        }
+        return child.intValue();
+    }
+
+    boolean flag(String name) throws BadPlanFile {
+        JsonNode child = need(name);
+        if (!child.isBoolean()) {
+            throw new BadPlanFile(at(name), "is neither true nor false");
+        }
+        return child.booleanValue();
+    }
+
+    <E extends Enum<E>> E choice(String name, Class<E> choices) throws BadPlanFile {
+        String text = text(name, 40);
+        for (E choice : choices.getEnumConstants()) {
+            if (Phrase.code(choice).equals(text)) {
+                return choice;
+            }
+        }
+        String known = Arrays.stream(choices.getEnumConstants()).map(Phrase::code).collect(Collectors.joining(", "));
+        throw new BadPlanFile(at(name), "is “" + text + "”, not one of " + known);
+    }
+
+    Length length(String name, Limits limits) throws BadPlanFile {
+        String text = text(name, 40);
+        Length length = ExactLength.read(text).orElseThrow(() ->
+                new BadPlanFile(at(name), "is “" + text + "”, not a length like “14 5/8 in” or “37.2 cm”"));
+        if (!limits.allows(length)) {
+            throw new BadPlanFile(at(name), "is " + text + ", out of bounds");
+        }
+        return length;
+    }
+
+    Optional<Length> maybeLength(String name, Limits limits) throws BadPlanFile {
+        return has(name) ? Optional.of(length(name, limits)) : Optional.empty();
+    }
+
+    List<String> texts(String name, int most, int longest) throws BadPlanFile {
+        JsonNode child = need(name);
+        boolean fine = child.isArray() && child.size() <= most;
+        for (JsonNode item : child) {
+            fine = fine && item.isString() && item.stringValue().length() <= longest;
+        }
+        if (!fine) {
+            throw new BadPlanFile(at(name), "is not a list of at most " + most + " short texts");
+        }
+        return child.valueStream().map(JsonNode::stringValue).toList();
+    }
+
+    /** Refuses what nobody asked for: a misspelt name must not pass for a default. */
+    void done() throws BadPlanFile {
+        for (String name : node.propertyNames()) {
+            if (!asked.contains(name)) {
+                throw new BadPlanFile(at(name), "is not known here");
+            }
+        }
+    }
+}

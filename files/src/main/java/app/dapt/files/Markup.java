@@ -1,0 +1,64 @@
+package app.dapt.files;
+
+import java.util.Locale;
+
+/** Builds SVG text; every value is escaped on its way in. */
+final class Markup {
+
+    private final StringBuilder text = new StringBuilder();
+
+    /** An element without content; attributes come as name, value, name, value. */
+    Markup empty(String name, Object... attributes) {
+        return start(name, attributes).raw("/>");
+    }
+
+    Markup open(String name, Object... attributes) {
+        return start(name, attributes).raw(">");
+    }
+
+    Markup close(String name) {
+        return raw("</" + name + ">");
+    }
+
+    Markup words(String words) {
+        return raw(escaped(words));
+    }
+
+    /** An element that holds words and nothing else. */
+    Markup saying(String name, String words, Object... attributes) {
+        return open(name, attributes).words(words).close(name);
+    }
+
+    private Markup start(String name, Object... attributes) {
+        raw("<" + name);
+        for (int i = 0; i < attributes.length; i += 2) {
+            raw(" " + attributes[i] + "=\"" + escaped(shown(attributes[i + 1])) + "\"");
+        }
+        return this;
+    }
+
+    private Markup raw(String markup) {
+        text.append(markup);
+        return this;
+    }
+
+    private static String shown(Object value) {
+        return value instanceof Double number ? number(number) : String.valueOf(value);
+    }
+
+    /** To a hundredth, without trailing noughts. */
+    static String number(double value) {
+        long hundredths = Math.round(value * 100);
+        return hundredths % 100 == 0 ? Long.toString(hundredths / 100)
+                : String.format(Locale.ROOT, hundredths % 10 == 0 ? "%.1f" : "%.2f", hundredths / 100.0);
+    }
+
+    private static String escaped(String value) {
+        return value.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;").replace("\"", "&quot;");
+    }
+
+    @Override
+    public String toString() {
+        return text.toString();
+    }
+}

@@ -1,0 +1,58 @@
+package app.dapt.files;
+
+import app.dapt.cover.CoverPlan;
+import app.dapt.cover.Reckoner;
+import app.dapt.words.Wordbook;
+import app.dapt.words.Wordbook.English;
+import app.dapt.words.Words;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+
+/** {@code dapt reckon FILE.json}: prints the reckoned cover, or says what is wrong and ends with 2. */
+public final class ReckonCommand {
+
+    /** No plan is nearly so large. */
+    public static final int LARGEST_FILE = 64 * 1024;
+
+    private ReckonCommand() {
+    }
+
+    public static void main(String[] args) {
+        PrintStream out = new PrintStream(System.out, true, StandardCharsets.UTF_8);
+        PrintStream err = new PrintStream(System.err, true, StandardCharsets.UTF_8);
+        System.exit(run(args, out, err));
+    }
+
+    static int run(String[] args, PrintStream out, PrintStream err) {
+        if (args.length != 1) {
+            err.println("usage: dapt reckon FILE.json");
+            return 2;
+        }
+        try {
+            CoverPlan plan = PlanJson.read(content(Path.of(args[0])));
+            out.print(new ReckonedJson(new Words(Wordbook.load(English.US, "craft"), plan.mark())).write(Reckoner.reckon(plan)));
+            return 0;
+        } catch (BadPlanFile e) {
+            err.println(args[0] + ": " + e.getMessage());
+        } catch (NoSuchFileException e) {
+            err.println(args[0] + ": there is no such file");
+        } catch (CharacterCodingException e) {
+            err.println(args[0] + ": is not text in UTF-8");
+        } catch (IOException | java.nio.file.InvalidPathException e) {
+            err.println(args[0] + ": cannot be read (" + e.getMessage() + ")");
+        }
+        return 2;
+    }
+
+    private static String content(Path file) throws IOException, BadPlanFile {
+        if (Files.size(file) > LARGEST_FILE) {
+            throw new BadPlanFile("", "is larger than any plan");
+        }
+        return Files.readString(file);
+    }
+}

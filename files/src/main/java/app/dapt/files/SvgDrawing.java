@@ -1,0 +1,237 @@
+package app.dapt.files;
+
+import app.dapt.cover.Cloths;
+import app.dapt.drawing.Box;
+import app.dapt.drawing.EdgeOn;
+import app.dapt.drawing.Element;
+import app.dapt.drawing.Element.Label;
+import app.dapt.drawing.Element.Line;
+import app.dapt.drawing.Element.Part;
+import app.dapt.drawing.Element.Stuff;
+import app.dapt.drawing.Element.Tape;
+import app.dapt.drawing.Element.Turning;
+import app.dapt.drawing.Element.Zone;
+import app.dapt.drawing.Sheet;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.piece.Piece.Material;
+import app.dapt.words.Words;
+import java.util.LinkedHashSet;
+import java.util.Locale;
+import java.util.Set;
+
+/**
+ * Writes drawings as SVG for a page. Cloth is filled with its own print; lines carry their role as a class and the
+ * page's one legend says how each role looks.
+ *
+ * @param scale user units to the inch
+ * @param id    begins the names of patterns, so that many drawings can stand in one page
+ */
+public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
+
+    private static final double TAPE = 17;
+    private static final double TAPE_OFF = 5;
+    private static final double BESIDE = TAPE + TAPE_OFF + 3;
+
+    /** Room left round the cloth for tapes. */
+    private record Margins(double left, double top, double right, double bottom) {
+    }
+
+    /** The scale at which the longer of two sides takes so many user units. */
+    public static double fitting(Length width, Length height, double units) {
+        return units / Length.max(width, height).toInches();
+    }
+
+    /** A drawing with its tapes. */
+    public String write(Sheet sheet) {
+        boolean tapes = sheet.elements().stream().anyMatch(Tape.class::isInstance);
+        boolean beside = hasTape(sheet, Axis.UP_DOWN, false);
+        boolean below = hasTape(sheet, Axis.ACROSS, false);
+        Margins margins = tapes ? new Margins(hasTape(sheet, Axis.UP_DOWN, true) ? BESIDE : 2, BESIDE,
+                beside ? BESIDE + 58 : 4, below ? BESIDE + 20 : 4) : new Margins(2, 2, 2, 2);
+        double width = px(sheet.width()) + margins.left() + margins.right();
+        double height = px(sheet.height()) + margins.top() + margins.bottom();
+        Markup svg = begin(width, height, "sheet", sheet.described());
+        svg.open("defs");
+        for (String use : patternsUsed(sheet)) {
+            String[] parts = use.split(" ");
+            new Swatch(cloths.of(Material.valueOf(parts[0])), scale).write(svg, pattern(parts[0], parts[1]), parts[1].equals("turned"));
+        }
+        svg.close("defs");
+        svg.open("g", "transform", "translate(" + Markup.number(margins.left()) + " " + Markup.number(margins.top()) + ")");
+        sheet.elements().forEach(element -> element(svg, element));
+        return svg.close("g").close("svg").toString();
+    }
+
+    /** The cover edge on: lengths true along, layers pulled apart. */
+    public String write(EdgeOn edgeOn) {
+        double gap = 26;
+        double top = 22;
+        double bottom = top + gap * (edgeOn.layers().size() - 1);
+        Markup svg = begin(px(edgeOn.depth()) + 24, bottom + 26, "edge-on", edgeOn.described());
+        svg.open("g", "transform", "translate(12 0)");
+        for (EdgeOn.Layer layer : edgeOn.layers()) {
+            layer(svg, layer, bottom - gap * layer.level());
+        }
+        for (double x : new double[] {0, px(edgeOn.depth())}) {
+            svg.empty("path", "class", "l-stitch", "d", "M" + Markup.number(x) + " " + Markup.number(top - 4) + "V" + Markup.number(bottom + 4));
+        }
+        return svg.close("g").close("svg").toString();
+    }
+
+    private Markup begin(double width, double height, String kind, Phrase described) {
+        Markup svg = new Markup();
+        return svg.open("svg", "class", "drawing " + kind, "viewBox", "0 0 " + Markup.number(width) + " " + Markup.number(height),
+                "width", width, "height", height, "role", "img", "aria-label", words.say(described));
+    }
+
+    private static boolean hasTape(Sheet sheet, Axis axis, boolean before) {
+        return sheet.elements().stream().anyMatch(e -> e instanceof Tape tape && tape.axis() == axis && tape.before() == before);
+    }
+
+    private static Set<String> patternsUsed(Sheet sheet) {
+        Set<String> used = new LinkedHashSet<>();
+        for (Element element : sheet.elements()) {
+            if (element instanceof Stuff stuff) {
+                used.add(stuff.material() + (stuff.turned() ? " turned" : " upright"));
+            }
+        }
+        return used;
+    }
+
+    private String pattern(String material, String way) {
+        return id + "-" + material.toLowerCase(Locale.ROOT) + "-" + way;
+    }
+
+    private double px(Length length) {
+        return length.toInches() * scale;
+    }
+
+    private void element(Markup svg, Element element) {
+        if (element instanceof Stuff stuff) {
+            stuff(svg, stuff);
+        } else if (element instanceof Turning turning) {
+            box(svg, turning.box(), "class", "turning part-" + Phrase.code(turning.part()), "data-piece", turning.piece());
+        } else if (element instanceof Zone zone) {
+            box(svg, zone.box(), "class", "zone part-" + Phrase.code(zone.part()));
+        } else if (element instanceof Line line) {
+            svg.empty("line", "class", "l-" + Phrase.code(line.role()), "x1", px(line.x1()), "y1", px(line.y1()),
+                    "x2", px(line.x2()), "y2", px(line.y2()));
+        } else if (element instanceof Tape tape) {
+            tape(svg, tape);
+        } else if (element instanceof Label label) {
+            label(svg, label);
+        }
+    }
+
+    private void box(Markup svg, Box box, Object... attributes) {
+        Object[] all = new Object[attributes.length + 8];
+        Object[] place = {"x", px(box.left()), "y", px(box.top()), "width", px(box.width()), "height", px(box.height())};
+        System.arraycopy(place, 0, all, 0, 8);
+        System.arraycopy(attributes, 0, all, 8, attributes.length);
+        svg.empty("rect", all);
+    }
+
+    private void stuff(Markup svg, Stuff stuff) {
+        String way = stuff.turned() ? "turned" : "upright";
+        box(svg, stuff.box(), "fill", "url(#" + pattern(stuff.material().name(), way) + ")");
+        if (!stuff.rightSide()) {
+            box(svg, stuff.box(), "class", "wrong-side");
+        }
+        if (stuff.part() != Part.NONE) {
+            box(svg, stuff.box(), "class", "zone part-" + Phrase.code(stuff.part()), "data-piece", stuff.piece());
+        }
+    }
+
+    private void label(Markup svg, Label label) {
+        String said = words.say(label.words());
+        double x = px(label.x()) + 8;
+        double y = px(label.y()) + (label.above() ? -30 : 8);
+        svg.empty("rect", "class", "tag", "x", x, "y", y, "width", said.length() * 6.7 + 14, "height", 22d, "rx", 2d);
+        svg.saying("text", said, "class", "t-label", "x", x + 7, "y", y + 15.5);
+    }
+
+    private void tape(Markup svg, Tape tape) {
+        boolean across = tape.axis() == Axis.ACROSS;
+        double length = px(tape.length());
+        double off = tape.before() ? -TAPE - TAPE_OFF : TAPE_OFF;
+        double x = px(tape.x()) + (across ? 0 : off);
+        double y = px(tape.y()) + (across ? off : 0);
+        svg.open("g", "transform", "translate(" + Markup.number(x) + " " + Markup.number(y) + ")");
+        svg.empty("rect", "class", "tape", "width", across ? length : TAPE, "height", across ? TAPE : length);
+        svg.empty("path", "class", "ticks", "d", ticks(across, length, tape.before()));
+        if (tape.before()) {
+            figure(svg, words.lengths().bare(tape.length()), across, length);
+        } else {
+            double tx = across ? length / 2 : TAPE + 7;
+            double ty = across ? TAPE + 16 : length / 2 - 3;
+            svg.saying("text", words.say(tape.label()), "class", "t-note", "x", tx, "y", ty,
+                    "text-anchor", across ? "middle" : "start");
+            svg.saying("text", words.lengths().withUnit(tape.length()), "class", "t-figure", "x", across ? tx + 56 : tx,
+                    "y", across ? ty : ty + 17, "text-anchor", across ? "middle" : "start");
+        }
+        svg.close("g");
+    }
+
+    private void figure(Markup svg, String figure, boolean across, double length) {
+        double width = figure.length() * 7 + 10;
+        double middle = length / 2;
+        svg.open("g", "transform", across ? "translate(" + Markup.number(middle) + " 0)"
+                : "translate(0 " + Markup.number(middle) + ") rotate(-90)");
+        svg.empty("rect", "class", "tape-figure", "x", -width / 2, "y", 1d, "width", width, "height", TAPE - 2);
+        svg.saying("text", figure, "class", "t-tape", "x", 0d, "y", 13d, "text-anchor", "middle");
+        svg.close("g");
+    }
+
+    /** Ticks at true scale: every inch or centimetre, the half where there is room, the fifth or tenth longer. */
+    private String ticks(boolean across, double length, boolean before) {
+        boolean metric = words.mark().unit().metric();
+        double unit = metric ? scale / 2.54 : scale;
+        int parts = metric ? 1 : unit >= 28 ? 4 : unit >= 12 ? 2 : 1;
+        int longEvery = metric ? 5 * parts : parts;
+        StringBuilder path = new StringBuilder();
+        for (int i = 1; i * unit / parts < length - .5; i++) {
+            double at = i * unit / parts;
+            double deep = i % longEvery == 0 ? 7.5 : 4;
+            double from = before ? TAPE : 0;
+            double to = before ? TAPE - deep : deep;
+            path.append(across ? "M" + Markup.number(at) + " " + Markup.number(from) + "V" + Markup.number(to)
+                    : "M" + Markup.number(from) + " " + Markup.number(at) + "H" + Markup.number(to));
+        }
+        return path.isEmpty() ? "M0 0" : path.toString();
+    }
+
+    private void layer(Markup svg, EdgeOn.Layer layer, double y) {
+        double from = px(layer.from());
+        double to = px(layer.to());
+        String colour = cloths.of(layer.material()).colour();
+        svg.empty("path", "class", "layer-edge", "d", layerPath(layer, from, to, y));
+        svg.empty("path", "class", "layer", "stroke", colour, "d", layerPath(layer, from, to, y));
+        boolean left = layer.free().isEmpty() || layer.freeAtTo();
+        svg.saying("text", words.say(layer.name()), "class", "t-note", "x", left ? from + 10 : to - 10,
+                "y", layer.level() == 0 ? y + 18 : y - 7, "text-anchor", left ? "start" : "end");
+    }
+
+    /** The layer from its seam to its free edge, there turned under as its hem is. */
+    private String layerPath(EdgeOn.Layer layer, double from, double to, double y) {
+        double seam = layer.freeAtTo() ? from : to;
+        double end = layer.freeAtTo() ? to : from;
+        double back = layer.freeAtTo() ? -1 : 1;
+        StringBuilder path = new StringBuilder("M" + Markup.number(seam) + " " + Markup.number(y) + "H" + Markup.number(end));
+        layer.free().ifPresent(edge -> {
+            String sweep = layer.freeAtTo() ? "1" : "0";
+            String bend = " a3.5 3.5 0 0 " + sweep + " 0 7";
+            switch (edge.fate()) {
+                case HEM -> path.append(bend).append("h").append(Markup.number(back * Math.max(4, px(edge.turns().get(1)))))
+                        .append(" a2 2 0 0 ").append(layer.freeAtTo() ? "0" : "1").append(" 0 -3.500h")
+                        .append(Markup.number(-back * Math.max(3, .8 * px(edge.turns().get(0)))));
+                case SINGLE_TURN -> path.append(bend).append("h").append(Markup.number(back * Math.max(4, px(edge.turns().get(0)))));
+                case LINED -> path.append(bend).append("H").append(Markup.number(seam));
+                case SELVAGE -> path.append("m0 -4v8m").append(Markup.number(back * 4)).append(" 0v-8");
+                case SEAM -> throw new IllegalStateException("a free edge is not a seam");
+            }
+        });
+        return path.toString();
+    }
+}

@@ -1,0 +1,76 @@
+package app.dapt.words;
+
+import app.dapt.cover.Brief;
+import app.dapt.measure.Length;
+import app.dapt.measure.LengthFormat;
+import app.dapt.measure.Mark;
+import app.dapt.measure.Phrase;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.MatchResult;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+
+/**
+ * Says things to one reader: in that reader's English, and with lengths in that reader's unit.
+ *
+ * @param book the words
+ * @param mark the finest mark on the reader's tape
+ */
+public record Words(Wordbook book, Mark mark) {
+
+    private static final Pattern PLACE = Pattern.compile("\\{(\\d)(?::(\\w+))?}");
+
+    /** What a phrase says; a code without words says itself, in marks that a test looks for. */
+    public String say(Phrase phrase) {
+        String text = book.texts().get(phrase.code());
+        if (text == null) {
+            return "‹" + phrase.code() + "›";
+        }
+        return PLACE.matcher(text).replaceAll(place -> quoted(place, phrase.args()));
+    }
+
+    public String say(String code, Object... args) {
+        return say(Phrase.of(code, args));
+    }
+
+    /** The brief as plain text. */
+    public String say(Brief brief) {
+        return brief.parts().stream().map(part -> say(part.words())).collect(Collectors.joining());
+    }
+
+    public LengthFormat lengths() {
+        return LengthFormat.in(mark);
+    }
+
+    /** An area of so many square inches, in square feet or square metres. */
+    public String area(double squareInches) {
+        return mark.unit().metric()
+                ? String.format(Locale.ROOT, "%.2f m²", squareInches * 0.00064516)
+                : String.format(Locale.ROOT, "%.1f sq ft", squareInches / 144);
+    }
+
+    private String quoted(MatchResult place, List<Object> args) {
+        int index = Integer.parseInt(place.group(1));
+        String manner = place.group(2) == null ? "" : place.group(2);
+        Object arg = index < args.size() ? args.get(index) : "";
+        return Matcher.quoteReplacement(show(arg, manner));
+    }
+
+    private String show(Object arg, String manner) {
+        if (arg instanceof Phrase phrase) {
+            return say(phrase);
+        }
+        if (!(arg instanceof Length length)) {
+            return String.valueOf(arg);
+        }
+        return switch (manner) {
+            case "bare" -> lengths().bare(length);
+            case "fine" -> lengths().fine(length);
+            case "signed" -> (length.isPositive() ? "+" : "") + lengths().withUnit(length);
+            case "buy" -> lengths().toBuy(length);
+            default -> lengths().withUnit(length);
+        };
+    }
+}
