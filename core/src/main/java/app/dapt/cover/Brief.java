@@ -26,7 +26,7 @@ public record Brief(List<Part> parts) {
     public static Brief of(Reckoned reckoned) {
         CoverPlan plan = reckoned.plan();
         List<Part> parts = new ArrayList<>();
-        said(parts, "brief.a");
+        parts.add(new Part(Optional.empty(), Phrase.choice("brief.a", plan.shape())));
         decided(parts, Decision.SHAPE, Phrase.choice("shape", plan.shape()));
         said(parts, "brief.for-a-form");
         decided(parts, Decision.MEASURE, measure(plan.form()));

@@ -5,7 +5,6 @@ import app.dapt.cover.EnvelopeOpening.PanelChoice;
 import app.dapt.cover.Finding.Weight;
 import app.dapt.fit.FitSchool;
 import app.dapt.measure.Length;
-import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Piece.Material;
@@ -19,6 +18,9 @@ record EnvelopeConcerns(EnvelopeOpening opening, Setting setting, Back back) {
 
     /** Beyond this share of the depth an overlap is more than an envelope is good for (judgement). */
     private static final double STRAINED_SHARE = 0.4;
+
+    /** An overlap short by less than this is not worth a word: the wanted one is an estimate. */
+    private static final Length WORTH_SAYING = Length.mm(3);
 
     List<Concern> all() {
         return Stream.of(placed(), overlap(), hemWidth(), strained(), hardToFill(), tooShortToFill(), blank(),
@@ -67,7 +69,7 @@ record EnvelopeConcerns(EnvelopeOpening opening, Setting setting, Back back) {
     private Optional<Concern> overlap() {
         Length left = back.overlap();
         boolean gapes = back.gapes();
-        if (!gapes && left.atLeast(back.wanted())) {
+        if (!gapes && left.plus(WORTH_SAYING).atLeast(back.wanted())) {
             return Optional.empty();
         }
         Length hems = back.panels().stream().map(panel -> panel.freeEdge().eats()).reduce(Length.ZERO, Length::plus);
@@ -75,11 +77,14 @@ record EnvelopeConcerns(EnvelopeOpening opening, Setting setting, Back back) {
         String wording = hemsAteIt ? "hems-eat" : !left.isPositive() ? "overlap-none" : gapes ? "overlap-gapes" : "overlap-short";
         Concern concern = Concern.of(hemsAteIt ? "hems-eat-overlap" : "overlap",
                         gapes ? Weight.WILL_NOT_WORK : Weight.BETTER_NOT, wording,
-                        left, back.wanted(), back.slip(), hems, left.plus(hems), setting.fullness().percent())
-                .orTry(with(opening.withOverlap(wanted())), "overlap", wanted())
-                .orTry(with(centred().withOverlap(wanted())), "overlap", wanted());
+                        left, back.wanted(), back.slip(), hems, left.plus(hems), setting.fullness().percent());
         CoverPlan softer = plan().withFit(plan().fit().withSchool(FitSchool.FINISH_TO_FORM));
+        if (isStrained()) {
+            concern = concern.orTry(softer, "finish-to-form");
+        }
         return Optional.of(concern
+                .orTry(with(opening.withOverlap(wanted())), "overlap", wanted())
+                .orTry(with(centred().withOverlap(wanted())), "overlap", wanted())
                 .orTry(softer, "finish-to-form")
                 .orTry(with(centred().withRuns(opening.runs().other())), otherWay())
                 .orTry(with(centred().withOverlap(wanted()).withRuns(opening.runs().other())), otherWay()));
@@ -111,9 +116,12 @@ record EnvelopeConcerns(EnvelopeOpening opening, Setting setting, Back back) {
         return edge.fate() == Edge.Fate.LINED ? Length.ZERO : edge.depth();
     }
 
+    private boolean isStrained() {
+        return back.wanted().over(depth()) > STRAINED_SHARE;
+    }
+
     private Optional<Concern> strained() {
-        Length limit = Length.nearInches(STRAINED_SHARE * depth().toInches());
-        return limit.under(back.wanted())
+        return isStrained()
                 ? Optional.of(Concern.of("envelope-strained", Weight.WORTH_KNOWING, "envelope-strained",
                                 back.wanted(), depth(), setting.fullness().percent())
                         .orTry(plan().withFit(plan().fit().withSchool(FitSchool.FINISH_TO_FORM)), "finish-to-form")
@@ -166,14 +174,9 @@ record EnvelopeConcerns(EnvelopeOpening opening, Setting setting, Back back) {
         EnvelopeOpening upright = isFirst ? opening.withPanels(choice.upright(), opening.second())
                 : opening.withPanels(opening.first(), choice.upright());
         return Optional.of(Concern.of("upside-down-" + (isFirst ? "first" : "second"), Weight.BETTER_NOT, "upside-down",
-                        panelName(isFirst), plan().cloths().back().name())
-                .orTry(with(upright), "upright", panelName(isFirst))
+                        opening.panelName(isFirst), plan().cloths().back().name())
+                .orTry(with(upright), "upright", opening.panelName(isFirst))
                 .orNote(plan()));
-    }
-
-    private Phrase panelName(boolean isFirst) {
-        String place = opening.stacked() ? (isFirst ? "upper" : "lower") : (isFirst ? "left" : "right");
-        return Phrase.of("piece.back-" + place);
     }
 
     /** A selvage runs along the cloth, so a panel whose crosswise edge is one has its print lying on its side. */

@@ -120,7 +120,19 @@ public record EnvelopeOpening(Axis runs, Depth depth, Optional<Length> centre, b
 
     @Override
     public Phrase brief(Back back) {
-        return Phrase.of(stacked() ? "brief.envelope" : "brief.envelope-upright", back.overlap());
+        String kind = stacked() ? "brief.envelope" : "brief.envelope-upright";
+        return depth instanceof ByRule byRule
+                ? Phrase.of(kind + "-by-rule", back.overlap(), Phrase.choice("brief.rule", byRule.rule()))
+                : Phrase.of(kind, back.overlap());
+    }
+
+    /** What the first or the second back is called. */
+    public Phrase panelName(boolean isFirst) {
+        return Phrase.of("panel.back-" + place(isFirst));
+    }
+
+    private String place(boolean isFirst) {
+        return stacked() ? (isFirst ? "upper" : "lower") : (isFirst ? "left" : "right");
     }
 
     /** The middle of the overlap, kept on the cover. */
@@ -162,7 +174,7 @@ public record EnvelopeOpening(Axis runs, Depth depth, Optional<Length> centre, b
     }
 
     private Piece piece(Setting setting, PanelChoice choice, Reckoning reckoning, boolean isFirst, boolean lining) {
-        String place = stacked() ? (isFirst ? "upper" : "lower") : (isFirst ? "left" : "right");
+        String place = place(isFirst);
         Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(setting.allowance()));
         edges.put(freeSide(isFirst), choice.hem().edge(setting.allowance()));
         Sum along = setting.cut(runs).roundedUpTo(setting.mark());

@@ -7,10 +7,8 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Sum;
 import app.dapt.piece.Piece;
-import app.dapt.piece.Piece.Material;
 import app.dapt.stuffed.Fullness;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -22,14 +20,15 @@ import java.util.Optional;
  * @param upDown   finished size up and down
  * @param fullness how full the form makes the cover; an estimate
  * @param pieces   all there is to cut, the front first
- * @param cloths   what each cloth used comes to
+ * @param cloths   what each cloth used comes to, the front's first
  * @param findings the worst first
  */
 public record Reckoned(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum upDown, Fullness fullness,
-                       List<Piece> pieces, Back back, Map<Material, ClothNeed> cloths, List<Finding> findings) {
+                       List<Piece> pieces, Back back, List<ClothNeed> cloths, List<Finding> findings) {
 
     public Reckoned {
         pieces = List.copyOf(pieces);
+        cloths = List.copyOf(cloths);
         findings = List.copyOf(findings);
     }
 
@@ -48,7 +47,7 @@ public record Reckoned(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum
 
     /** Square inches of every cloth together. */
     public double clothArea() {
-        return cloths.values().stream().mapToDouble(ClothNeed::area).sum();
+        return cloths.stream().mapToDouble(ClothNeed::area).sum();
     }
 
     /** The seam allowance as sewn. */

@@ -1,5 +1,6 @@
 package app.dapt.cover;
 
+import app.dapt.cloth.Cloth;
 import app.dapt.cloth.ClothNeed;
 import app.dapt.cover.Finding.Remedy;
 import app.dapt.cover.Finding.Weight;
@@ -10,7 +11,7 @@ import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -84,12 +85,11 @@ public final class Reckoner {
         return new Finding(concern.code(), concern.weight(), concern.what(), concern.why(), proven);
     }
 
-    private static Map<Material, ClothNeed> cloths(CoverPlan plan, Mark mark, List<Piece> pieces) {
-        Map<Material, List<Piece>> byMaterial = pieces.stream()
-                .collect(Collectors.groupingBy(Piece::material, () -> new EnumMap<>(Material.class), Collectors.toList()));
-        Map<Material, ClothNeed> needs = new EnumMap<>(Material.class);
-        byMaterial.forEach((material, cut) ->
-                needs.put(material, ClothNeed.of(plan.cloths().of(material), cut, mark.unit())));
-        return needs;
+    /** Front and back of one cloth are laid together. */
+    private static List<ClothNeed> cloths(CoverPlan plan, Mark mark, List<Piece> pieces) {
+        Map<Cloth, List<Piece>> byCloth = pieces.stream().collect(Collectors.groupingBy(
+                piece -> plan.cloths().of(piece.material()), LinkedHashMap::new, Collectors.toList()));
+        return byCloth.entrySet().stream()
+                .map(use -> ClothNeed.of(use.getKey(), use.getValue(), mark.unit())).toList();
     }
 }

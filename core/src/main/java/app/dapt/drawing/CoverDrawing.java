@@ -6,6 +6,7 @@ import app.dapt.drawing.Element.Label;
 import app.dapt.drawing.Element.Line;
 import app.dapt.drawing.Element.Part;
 import app.dapt.drawing.Element.Role;
+import app.dapt.drawing.Element.Shade;
 import app.dapt.drawing.Element.Stuff;
 import app.dapt.drawing.Element.Tape;
 import app.dapt.drawing.Element.Turning;
@@ -64,6 +65,35 @@ public final class CoverDrawing {
                 outer.piece().name(), inner.piece().name(), back.overlap()));
     }
 
+    /** The front without tapes or marks, for lists. */
+    public static Sheet outline(Reckoned reckoned) {
+        return bare(front(reckoned));
+    }
+
+    /** The back without tapes or words, for lists. */
+    public static Sheet backOutline(Reckoned reckoned) {
+        return bare(back(reckoned));
+    }
+
+    /** The front laid on its form, the form's flat casing as an outline, both centred. */
+    public static Sheet overForm(Reckoned reckoned) {
+        Sheet front = outline(reckoned);
+        Length formWidth = reckoned.form().across().flat();
+        Length formHeight = reckoned.form().upDown().flat();
+        Length left = formWidth.minus(front.width()).half();
+        Length top = formHeight.minus(front.height()).half();
+        List<Element> elements = new ArrayList<>(front.elements());
+        for (Side side : Side.values()) {
+            elements.add(inset(Role.HIDDEN_EDGE, side, Length.ZERO, formWidth, formHeight).moved(left.negated(), top.negated()));
+        }
+        return new Sheet(front.width(), front.height(), elements, front.described());
+    }
+
+    private static Sheet bare(Sheet sheet) {
+        return new Sheet(sheet.width(), sheet.height(), sheet.elements().stream()
+                .filter(element -> !(element instanceof Tape || element instanceof Label)).toList(), sheet.described());
+    }
+
     /** A piece flat on the table before it is sewn: cut edges, hems to turn, the seam line. */
     public static Sheet piece(Piece piece) {
         Length width = piece.cutWidth();
@@ -92,12 +122,21 @@ public final class CoverDrawing {
         elements.add(new Stuff(box, piece.material(), true, piece.turned(), piece.id(), Part.BODY));
         boolean freeAtTo = panel.from().isZero();
         Length freeAt = freeAtTo ? panel.to() : panel.from();
+        if (panel.outside()) {
+            elements.add(shade(freeAt, freeAtTo, stacked, width, height));
+        }
         elements.add(across(Role.FINISHED_EDGE, freeAt, stacked, width, height));
         Length hem = panel.freeEdge().fate() == Edge.Fate.LINED ? Length.ZERO : panel.freeEdge().depth();
         if (panel.outside() && hem.isPositive()) {
             elements.add(across(Role.TOPSTITCH, freeAtTo ? freeAt.minus(hem) : freeAt.plus(hem), stacked, width, height));
         }
         return elements;
+    }
+
+    private static Element shade(Length freeAt, boolean freeAtTo, boolean stacked, Length width, Length height) {
+        Length depth = Length.min(width, height).times(1, 50);
+        Length from = freeAtTo ? freeAt : freeAt.minus(depth);
+        return new Shade(stacked ? new Box(Length.ZERO, from, width, depth) : new Box(from, Length.ZERO, depth, height));
     }
 
     private static Line across(Role role, Length at, boolean stacked, Length width, Length height) {
@@ -115,7 +154,7 @@ public final class CoverDrawing {
         List<Element> labels = new ArrayList<>();
         for (Back.Panel panel : back.panels()) {
             boolean atStart = panel.from().isZero();
-            Phrase words = Phrase.of(panel.outside() ? "label.outside" : "label.inside", panel.piece().name());
+            Phrase words = Phrase.of(panel.outside() ? "label.outside" : "label.inside", Phrase.of("panel." + panel.piece().id()));
             Length x = stacked || atStart ? Length.ZERO : back.panels().stream()
                     .filter(other -> other.from().isZero()).map(Back.Panel::to).findFirst().orElse(panel.from());
             labels.add(new Label(words, x, stacked && !atStart ? panel.to() : Length.ZERO, stacked && !atStart));

@@ -22,8 +22,16 @@ public sealed interface Element {
     record Turning(Box box, String piece, Part part) implements Element {
     }
 
+    /** The shadow that a layer casts on the one below it. */
+    record Shade(Box box) implements Element {
+    }
+
     /** A straight line. */
     record Line(Role role, Length x1, Length y1, Length x2, Length y2) implements Element {
+
+        Line moved(Length right, Length down) {
+            return new Line(role, x1.plus(right), y1.plus(down), x2.plus(right), y2.plus(down));
+        }
     }
 
     /** A stretch to point at that is not cloth of its own. */

@@ -1,5 +1,6 @@
 package app.dapt.files;
 
+import app.dapt.cloth.Cloth;
 import app.dapt.cover.Cloths;
 import app.dapt.drawing.Box;
 import app.dapt.drawing.EdgeOn;
@@ -7,6 +8,7 @@ import app.dapt.drawing.Element;
 import app.dapt.drawing.Element.Label;
 import app.dapt.drawing.Element.Line;
 import app.dapt.drawing.Element.Part;
+import app.dapt.drawing.Element.Shade;
 import app.dapt.drawing.Element.Stuff;
 import app.dapt.drawing.Element.Tape;
 import app.dapt.drawing.Element.Turning;
@@ -30,6 +32,7 @@ import java.util.Set;
  */
 public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
 
+    private static final double PATCH_SCALE = 6;
     private static final double TAPE = 17;
     private static final double TAPE_OFF = 5;
     private static final double BESIDE = TAPE + TAPE_OFF + 3;
@@ -41,6 +44,14 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
     /** The scale at which the longer of two sides takes so many user units. */
     public static double fitting(Length width, Length height, double units) {
         return units / Length.max(width, height).toInches();
+    }
+
+    /** A small patch of a cloth, for choosing it. */
+    public static String patch(Cloth cloth, String id) {
+        Markup svg = new Markup();
+        svg.open("svg", "class", "patch", "viewBox", "0 0 72 44", "width", 72, "height", 44, "aria-hidden", "true").open("defs");
+        new Swatch(cloth, PATCH_SCALE).write(svg, id, false);
+        return svg.close("defs").empty("rect", "width", 72, "height", 44, "fill", "url(#" + id + ")").close("svg").toString();
     }
 
     /** A drawing with its tapes. */
@@ -66,7 +77,7 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
 
     /** The cover edge on: lengths true along, layers pulled apart. */
     public String write(EdgeOn edgeOn) {
-        double gap = 26;
+        double gap = 30;
         double top = 22;
         double bottom = top + gap * (edgeOn.layers().size() - 1);
         Markup svg = begin(px(edgeOn.depth()) + 24, bottom + 26, "edge-on", edgeOn.described());
@@ -115,6 +126,8 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
             box(svg, turning.box(), "class", "turning part-" + Phrase.code(turning.part()), "data-piece", turning.piece());
         } else if (element instanceof Zone zone) {
             box(svg, zone.box(), "class", "zone part-" + Phrase.code(zone.part()));
+        } else if (element instanceof Shade shade) {
+            box(svg, shade.box(), "class", "shade");
         } else if (element instanceof Line line) {
             svg.empty("line", "class", "l-" + Phrase.code(line.role()), "x1", px(line.x1()), "y1", px(line.y1()),
                     "x2", px(line.x2()), "y2", px(line.y2()));
@@ -148,7 +161,7 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
         String said = words.say(label.words());
         double x = px(label.x()) + 8;
         double y = px(label.y()) + (label.above() ? -30 : 8);
-        svg.empty("rect", "class", "tag", "x", x, "y", y, "width", said.length() * 6.7 + 14, "height", 22d, "rx", 2d);
+        svg.empty("rect", "class", "tag", "x", x, "y", y, "width", said.length() * 6.15 + 14, "height", 22d, "rx", 2d);
         svg.saying("text", said, "class", "t-label", "x", x + 7, "y", y + 15.5);
     }
 
@@ -221,10 +234,10 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
         StringBuilder path = new StringBuilder("M" + Markup.number(seam) + " " + Markup.number(y) + "H" + Markup.number(end));
         layer.free().ifPresent(edge -> {
             String sweep = layer.freeAtTo() ? "1" : "0";
-            String bend = " a3.5 3.5 0 0 " + sweep + " 0 7";
+            String bend = " a5 5 0 0 " + sweep + " 0 10";
             switch (edge.fate()) {
                 case HEM -> path.append(bend).append("h").append(Markup.number(back * Math.max(4, px(edge.turns().get(1)))))
-                        .append(" a2 2 0 0 ").append(layer.freeAtTo() ? "0" : "1").append(" 0 -3.500h")
+                        .append(" a2.5 2.5 0 0 ").append(layer.freeAtTo() ? "0" : "1").append(" 0 -5h")
                         .append(Markup.number(-back * Math.max(3, .8 * px(edge.turns().get(0)))));
                 case SINGLE_TURN -> path.append(bend).append("h").append(Markup.number(back * Math.max(4, px(edge.turns().get(0)))));
                 case LINED -> path.append(bend).append("H").append(Markup.number(seam));

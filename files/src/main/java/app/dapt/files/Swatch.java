@@ -39,7 +39,7 @@ record Swatch(Cloth cloth, double scale) {
     }
 
     private void plain(Markup svg, double r) {
-        svg.empty("path", "d", "M0 .5H" + Markup.number(r), "stroke", accent(), "stroke-opacity", ".16");
+        svg.empty("path", "d", "M0 .5H" + Markup.number(r), "stroke", accent(), "stroke-opacity", ".07");
     }
 
     private void stripe(Markup svg, double r) {

@@ -1,0 +1,29 @@
+// Copies what the pages need and writes the style sheet: node build.mjs OUT
+import { execFileSync } from 'node:child_process';
+import { copyFileSync, mkdirSync, readdirSync } from 'node:fs';
+import { join } from 'node:path';
+
+const out = process.argv[2];
+const modules = 'node_modules';
+
+function copy(from, to) {
+  mkdirSync(join(out, to, '..'), { recursive: true });
+  copyFileSync(from, join(out, to));
+}
+
+copy(`${modules}/htmx.org/dist/htmx.min.js`, 'lib/htmx.js');
+copy(`${modules}/@alpinejs/csp/dist/cdn.min.js`, 'lib/alpine.js');
+copy(`${modules}/idiomorph/dist/idiomorph.min.js`, 'lib/idiomorph.js');
+for (const name of readdirSync('scripts')) copy(`scripts/${name}`, name);
+for (const name of readdirSync('static')) copy(`static/${name}`, name);
+
+const fonts = [
+  ['@fontsource-variable/alegreya/files/alegreya-latin-wght-normal.woff2', 'alegreya.woff2'],
+  ['@fontsource/alegreya-sans/files/alegreya-sans-latin-400-normal.woff2', 'alegreya-sans-400.woff2'],
+  ['@fontsource/alegreya-sans/files/alegreya-sans-latin-700-normal.woff2', 'alegreya-sans-700.woff2'],
+];
+for (const [from, to] of fonts) copy(join(modules, from), `fonts/${to}`);
+
+const css = join(out, 'dapt.css');
+execFileSync(process.execPath, [join(modules, '@tailwindcss/cli/dist/index.mjs'),
+  '-i', 'styles/dapt.css', '-o', css, '--minify'], { stdio: ['ignore', 'ignore', 'inherit'] });

@@ -1,0 +1,121 @@
+package app.dapt.web;
+
+import app.dapt.cover.Limits;
+import app.dapt.measure.Entry;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.words.Words;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What a person typed into the fields of a form, read field by field. What cannot be read keeps its text and gets a
+ * refusal beside it; what can is taken all the same. A field that still shows what it showed changes nothing, so that
+ * looking at a cover in the other unit never touches it.
+ */
+public final class Entries {
+
+    private final Map<String, String> typed;
+    private final Map<String, String> refusals = new HashMap<>();
+    private final Words words;
+
+    public Entries(Map<String, String> typed, Words words) {
+        this.typed = Map.copyOf(typed);
+        this.words = words;
+    }
+
+    /** The length in a field, or the one that stands where the field is absent, unchanged or refused. */
+    public Length length(String name, Limits limits, Length standing) {
+        String text = typed.get(name);
+        if (text == null || text.strip().equals(shown(standing))) {
+            return standing;
+        }
+        return read(name, limits, text).orElse(standing);
+    }
+
+    /** The same for a field that may be left empty. */
+    public Optional<Length> maybeLength(String name, Limits limits, Optional<Length> standing) {
+        String text = typed.get(name);
+        if (text == null || standing.filter(s -> text.strip().equals(shown(s))).isPresent()) {
+            return standing;
+        }
+        if (text.isBlank()) {
+            return Optional.empty();
+        }
+        return read(name, limits, text).or(() -> standing);
+    }
+
+    private Optional<Length> read(String name, Limits limits, String text) {
+        Entry entry = limits.reader(words.mark().unit()).read(text);
+        if (entry instanceof Entry.Refused refused) {
+            refusals.put(name, words.say(refused.reason()) + " " + words.say("entry.example", refused.example()));
+            return Optional.empty();
+        }
+        return Optional.of(((Entry.Value) entry).length());
+    }
+
+    /** One of a fixed set, or the one that stands where nothing known was sent. */
+    public <E extends Enum<E>> E choice(String name, Class<E> choices, E standing) {
+        for (E choice : choices.getEnumConstants()) {
+            if (Phrase.code(choice).equals(typed.get(name))) {
+                return choice;
+            }
+        }
+        return standing;
+    }
+
+    /** A tick; the form sends a twin field so that "not ticked" can be told from "not asked". */
+    public boolean ticked(String name, boolean standing) {
+        return typed.containsKey(name + "-asked") ? typed.containsKey(name) : standing;
+    }
+
+    /** One line of text, or the one that stands where it is empty or too long. */
+    public String text(String name, int longest, String standing) {
+        String text = typed.get(name);
+        if (text == null) {
+            return standing;
+        }
+        String line = text.replaceAll("\\p{Cntrl}+", " ").strip();
+        if (line.isEmpty() || line.length() > longest) {
+            refuse(name, "entry.name", longest);
+            return standing;
+        }
+        return line;
+    }
+
+    public Optional<String> raw(String name) {
+        return Optional.ofNullable(typed.get(name));
+    }
+
+    public void refuse(String name, String code, Object... args) {
+        refusals.put(name, words.say(code, args));
+    }
+
+    /** Whether every field could be read. */
+    public boolean isClean() {
+        return refusals.isEmpty();
+    }
+
+    /** What is wrong with a field; nothing where nothing is. */
+    public String refusal(String name) {
+        return refusals.get(name);
+    }
+
+    /** What a field shows: what was typed where that was refused, else what stands. */
+    public String value(String name, Length standing) {
+        return refusals.containsKey(name) ? typed.get(name) : shown(standing);
+    }
+
+    public String value(String name, Optional<Length> standing) {
+        return refusals.containsKey(name) ? typed.get(name) : standing.map(this::shown).orElse("");
+    }
+
+    public String value(String name, String standing) {
+        return refusals.containsKey(name) ? typed.get(name) : standing;
+    }
+
+    private String shown(Length length) {
+        return words.lengths().fine(length);
+    }
+}

@@ -1,0 +1,51 @@
+package app.dapt.web;
+
+import app.dapt.cover.CoverPlan;
+import app.dapt.measure.Mark;
+import app.dapt.measure.Unit;
+import app.dapt.words.Wordbook.English;
+import java.util.Optional;
+
+/**
+ * Who is reading: which unit, if not each cover's own, and which English.
+ *
+ * @param unit inches or centimetres, where the reader has chosen
+ */
+public record Reader(Optional<Unit> unit, English english) {
+
+    static final String COOKIE = "reader";
+
+    /** The mark to reckon a cover with for this reader: the cover's own, unless it is in the other unit. */
+    public Mark mark(CoverPlan plan) {
+        return unit.filter(chosen -> chosen.metric() != plan.unit().metric()).map(Reader::usualMark).orElse(plan.mark());
+    }
+
+    /** The mark for pages that show no one cover, and for new covers. */
+    public Mark mark() {
+        return unit.map(Reader::usualMark).orElse(english == English.UK ? Mark.MILLIMETRE : Mark.EIGHTH);
+    }
+
+    private static Mark usualMark(Unit unit) {
+        return unit.metric() ? Mark.MILLIMETRE : Mark.EIGHTH;
+    }
+
+    String cookie() {
+        return unit.map(u -> u.metric() ? "cm" : "in").orElse("own") + "." + english.name();
+    }
+
+    static Optional<Reader> fromCookie(String value) {
+        String[] parts = value.split("\\.");
+        if (parts.length != 2 || !parts[1].matches("US|UK")) {
+            return Optional.empty();
+        }
+        return Optional.of(new Reader(unitNamed(parts[0]), English.valueOf(parts[1])));
+    }
+
+    static Optional<Unit> unitNamed(String name) {
+        return switch (name) {
+            case "cm" -> Optional.of(Unit.CENTIMETRE);
+            case "in" -> Optional.of(Unit.INCH);
+            default -> Optional.empty();
+        };
+    }
+}

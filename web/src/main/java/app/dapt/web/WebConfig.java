@@ -1,0 +1,91 @@
+package app.dapt.web;
+
+import app.dapt.words.Wordbook.English;
+import jakarta.servlet.http.Cookie;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.MethodParameter;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.web.bind.support.WebDataBinderFactory;
+import org.springframework.web.context.request.NativeWebRequest;
+import org.springframework.web.method.support.HandlerMethodArgumentResolver;
+import org.springframework.web.method.support.ModelAndViewContainer;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+
+/** Headers, tokens, and who is reading. */
+@Configuration
+class WebConfig implements WebMvcConfigurer {
+
+    private static final String CONTENT_POLICY = "default-src 'self'; script-src 'self'; style-src 'self'; "
+            + "img-src 'self' data:; font-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; "
+            + "form-action 'self'; frame-ancestors 'none'";
+
+    /** Where English is written the British way. */
+    private static final Set<String> UK_COUNTRIES = Set.of("GB", "IE", "AU", "NZ", "ZA", "IN");
+
+    /** No sessions: the token lives in a cookie, so that a restart in mid-edit refuses nobody's next change. */
+    @Bean
+    SecurityFilterChain security(HttpSecurity http) throws Exception {
+        CookieCsrfTokenRepository tokens = new CookieCsrfTokenRepository();
+        tokens.setCookieCustomizer(cookie -> cookie.httpOnly(true).sameSite("Lax").path("/"));
+        return http
+                .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
+                .sessionManagement(sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .csrf(csrf -> csrf.csrfTokenRepository(tokens))
+                .requestCache(cache -> cache.disable())
+                .logout(logout -> logout.disable())
+                .headers(headers -> headers
+                        .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                        .referrerPolicy(policy -> policy.policy(ReferrerPolicy.SAME_ORIGIN))
+                        .permissionsPolicyHeader(policy -> policy.policy("camera=(), microphone=(), geolocation=()")))
+                .build();
+    }
+
+    /** Nobody signs in yet; this keeps the framework from inventing somebody with a password in the log. */
+    @Bean
+    UserDetailsService nobody() {
+        return name -> {
+            throw new UsernameNotFoundException(name);
+        };
+    }
+
+    @Override
+    public void addArgumentResolvers(List<HandlerMethodArgumentResolver> resolvers) {
+        resolvers.add(new HandlerMethodArgumentResolver() {
+            @Override
+            public boolean supportsParameter(MethodParameter parameter) {
+                return parameter.getParameterType() == Reader.class;
+            }
+
+            @Override
+            public Object resolveArgument(MethodParameter parameter, ModelAndViewContainer container,
+                    NativeWebRequest request, WebDataBinderFactory binders) {
+                return reader(request.getNativeRequest(HttpServletRequest.class));
+            }
+        });
+    }
+
+    /** By the reader's own choice, else by the browser's language. */
+    static Reader reader(HttpServletRequest request) {
+        Cookie[] cookies = request.getCookies() == null ? new Cookie[0] : request.getCookies();
+        return Stream.of(cookies).filter(cookie -> cookie.getName().equals(Reader.COOKIE))
+                .flatMap(cookie -> Reader.fromCookie(cookie.getValue()).stream()).findFirst()
+                .orElseGet(() -> new Reader(Optional.empty(), english(request.getLocale())));
+    }
+
+    private static English english(Locale locale) {
+        return UK_COUNTRIES.contains(locale.getCountry()) ? English.UK : English.US;
+    }
+}

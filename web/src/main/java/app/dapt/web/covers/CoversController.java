@@ -1,0 +1,129 @@
+package app.dapt.web.covers;
+
+import app.dapt.cover.CoverPlan;
+import app.dapt.cover.Fresh;
+import app.dapt.cover.Limits;
+import app.dapt.cover.Shape;
+import app.dapt.files.BadPlanFile;
+import app.dapt.files.PlanJson;
+import app.dapt.form.Filling;
+import app.dapt.form.Form;
+import app.dapt.form.LabelMeans;
+import app.dapt.form.Reading;
+import app.dapt.form.Readings;
+import app.dapt.measure.Length;
+import app.dapt.web.Entries;
+import app.dapt.web.Reader;
+import app.dapt.web.Wording;
+import app.dapt.web.workroom.CoverStore;
+import app.dapt.words.Words;
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+
+/** What is on the go: start, find, copy, delete, bring back, open. */
+@Controller
+class CoversController {
+
+    private final CoverStore store;
+    private final Wording wording;
+
+    CoversController(CoverStore store, Wording wording) {
+        this.store = store;
+        this.wording = wording;
+    }
+
+    @GetMapping("/")
+    String covers(Reader reader, @RequestParam(defaultValue = "") String find, @RequestParam Optional<Long> deleted,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean part, Model model) {
+        list(reader, find, model);
+        model.addAttribute("entries", new Entries(Map.of(), wording.words(reader)));
+        deleted.ifPresent(id -> model.addAttribute("deleted",
+                store.deleted().stream().filter(cover -> cover.id() == id).findFirst().orElse(null)));
+        return part ? "covers/list" : "covers/page";
+    }
+
+    /** Starts a cover from the completed sentence. */
+    @PostMapping("/covers")
+    String start(Reader reader, @RequestParam Map<String, String> typed, Model model) {
+        Words words = wording.words(reader);
+        Entries entries = new Entries(typed, words);
+        Shape shape = entries.choice("shape", Shape.class, Shape.SQUARE);
+        if (typed.getOrDefault("across", "").isBlank()) {
+            entries.refuse("across", "entry.one-reading");
+        }
+        Optional<Length> across = entries.maybeLength("across", Limits.SIDE, Optional.empty());
+        Optional<Length> upDown = entries.maybeLength("up-down", Limits.SIDE, Optional.empty());
+        String fallback = words.say("covers.unnamed");
+        String name = typed.getOrDefault("name", "").isBlank() ? fallback : entries.text("name", CoverPlan.LONGEST_NAME, fallback);
+        if (!entries.isClean() || across.isEmpty()) {
+            list(reader, "", model);
+            model.addAttribute("entries", entries);
+            model.addAttribute("typed", typed);
+            return "covers/page";
+        }
+        Readings upDownReadings = upDown.map(Readings::overCrown).orElse(Readings.NONE);
+        Shape taken = upDown.filter(length -> !length.equals(across.get())).isPresent() ? Shape.OBLONG : shape;
+        Form form = new Form(Readings.NONE.with(Reading.OVER_CROWN, across), upDownReadings, Optional.empty(),
+                LabelMeans.FORM, Filling.UNKNOWN);
+        return "redirect:/covers/" + store.create(Fresh.plan(name, words.mark(), taken, form));
+    }
+
+    @PostMapping("/covers/{id}/copy")
+    String copy(Reader reader, @PathVariable long id) {
+        CoverPlan plan = store.find(id).plan();
+        String name = wording.words(reader).say("covers.copy-of", plan.name());
+        CoverPlan copy = plan.withName(name.substring(0, Math.min(name.length(), CoverPlan.LONGEST_NAME)).strip());
+        return "redirect:/covers/" + store.create(copy);
+    }
+
+    @PostMapping("/covers/{id}/delete")
+    String delete(@PathVariable long id) {
+        store.delete(id);
+        return "redirect:/?deleted=" + id;
+    }
+
+    @PostMapping("/covers/{id}/restore")
+    String restore(@PathVariable long id) {
+        store.restore(id);
+        return "redirect:/";
+    }
+
+    /** Opens a plan file that somebody saved. */
+    @PostMapping("/open")
+    String open(Reader reader, @RequestParam MultipartFile file, Model model) throws IOException {
+        try {
+            CoverPlan plan = PlanJson.read(StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(file.getBytes())).toString());
+            return "redirect:/covers/" + store.create(plan);
+        } catch (BadPlanFile bad) {
+            return refused(reader, bad.getMessage(), model);
+        } catch (CharacterCodingException e) {
+            return refused(reader, wording.words(reader).say("open.not-text"), model);
+        }
+    }
+
+    private String refused(Reader reader, String why, Model model) {
+        list(reader, "", model);
+        model.addAttribute("entries", new Entries(Map.of(), wording.words(reader)));
+        model.addAttribute("notOpened", why);
+        return "covers/page";
+    }
+
+    private void list(Reader reader, String find, Model model) {
+        model.addAttribute("lines", store.list(find).stream().map(cover -> CoverLine.of(cover, reader, wording)).toList());
+        model.addAttribute("bin", store.deleted());
+        model.addAttribute("find", find);
+        model.addAttribute("here", "/");
+    }
+}
