@@ -1,0 +1,132 @@
+package app.dapt.cover;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.dapt.cloth.Cloth;
+import app.dapt.cloth.Print;
+import app.dapt.cover.EnvelopeOpening.ByRule;
+import app.dapt.cover.EnvelopeOpening.PanelChoice;
+import app.dapt.cover.Finding.Weight;
+import app.dapt.fit.Fit;
+import app.dapt.fit.FitSchool;
+import app.dapt.form.Form;
+import app.dapt.form.Reading;
+import app.dapt.form.Readings;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Mark;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Piece.Material;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Every finding, by a cover that has it and by what the press of its button does. */
+class FindingsTest {
+
+    private static final CoverPlan SOUND = sound(20, 20, Shape.SQUARE);
+    private static final Length HALF = Length.inches(0, 1, 2);
+
+    private static CoverPlan sound(int across, int upDown, Shape shape) {
+        return Fresh.plan("Sound", Mark.EIGHTH, shape, Form.overCrown(Length.inches(across), Length.inches(upDown)));
+    }
+
+    private static EnvelopeOpening envelope(CoverPlan plan) {
+        return (EnvelopeOpening) plan.opening();
+    }
+
+    private static CoverPlan overlap(CoverPlan plan, Length overlap) {
+        return plan.withOpening(envelope(plan).withOverlap(overlap));
+    }
+
+    private static CoverPlan rule(RuleOfThumb rule) {
+        return SOUND.withOpening(envelope(SOUND).withDepth(new ByRule(rule)));
+    }
+
+    private static CoverPlan across(Reading reading, Length length) {
+        return SOUND.withForm(SOUND.form().withAcross(SOUND.form().across().with(reading, Optional.of(length))));
+    }
+
+    private static CoverPlan hems(CoverPlan plan, Hem first, boolean turned) {
+        return plan.withOpening(envelope(plan).withPanels(new PanelChoice(first, turned), envelope(plan).second()));
+    }
+
+    private static CoverPlan down(int inches) {
+        return SOUND.withFit(new Fit(FitSchool.SIZE_DOWN, Length.inches(inches), Length.ZERO));
+    }
+
+    private static CoverPlan backCloth(CoverPlan plan, Print print, int width) {
+        Cloth cloth = new Cloth("Back", "#2f7f74", print, Length.inches(width), false);
+        return plan.withCloths(plan.cloths().with(Material.BACK, cloth));
+    }
+
+    static Stream<Arguments> covers() {
+        Hem ordinary = Hem.Usual.ORDINARY.hem(Unit.INCH);
+        CoverPlan sprigs = backCloth(SOUND, Print.SPRIG, 54).noting("hem-edges");
+        CoverPlan soft = SOUND.withFit(SOUND.fit().withSchool(FitSchool.FINISH_TO_FORM));
+        return Stream.of(
+                Arguments.of("overlap", Weight.BETTER_NOT, overlap(SOUND, Length.inches(3)), "remedy.overlap"),
+                Arguments.of("overlap", Weight.WILL_NOT_WORK, overlap(down(2), Length.inches(1)), "remedy.overlap"),
+                Arguments.of("hems-eat-overlap", Weight.BETTER_NOT, rule(RuleOfThumb.HALF_PLUS_TWO), "remedy.overlap"),
+                Arguments.of("blank-narrow", Weight.WILL_NOT_WORK, rule(RuleOfThumb.BLANK_HALVED), "remedy.overlap"),
+                Arguments.of("overlap-long", Weight.BETTER_NOT, overlap(SOUND, Length.inches(14)), "remedy.overlap"),
+                Arguments.of("envelope-strained", Weight.WORTH_KNOWING, soft.withForm(
+                        Form.overCrown(Length.inches(60), Length.inches(12))), "remedy.run-up-down"),
+                Arguments.of("opening-placed", Weight.WILL_NOT_WORK,
+                        SOUND.withOpening(envelope(SOUND).withCentre(Optional.of(Length.inches(30)))), "remedy.centre-opening"),
+                Arguments.of("opening-placed", Weight.WILL_NOT_WORK,
+                        SOUND.withOpening(envelope(SOUND).withCentre(Optional.of(HALF))), "remedy.centre-opening"),
+                Arguments.of("hem-wide", Weight.BETTER_NOT,
+                        hems(soft, new Hem(Hem.Kind.DOUBLE, HALF, Length.inches(4)), false), "remedy.narrow-hems"),
+                Arguments.of("opening-short", Weight.BETTER_NOT,
+                        sound(60, 20, Shape.OBLONG).withOpening(envelope(SOUND).withRuns(Axis.UP_DOWN))
+                                .withFit(new Fit(FitSchool.SIZE_DOWN, Length.inches(6), Length.ZERO)), "remedy.run-across"),
+                Arguments.of("readings-across-label", Weight.WORTH_KNOWING, across(Reading.LABEL, Length.inches(21)), "remedy.leave-out-label"),
+                Arguments.of("readings-across-straight-across", Weight.BETTER_NOT,
+                        across(Reading.STRAIGHT_ACROSS, Length.inches(22)), "remedy.leave-out-straight-across"),
+                Arguments.of("one-way", Weight.BETTER_NOT,
+                        SOUND.withShape(Shape.OBLONG).withForm(SOUND.form().withUpDown(Readings.NONE)), "remedy.call-square"),
+                Arguments.of("not-square", Weight.WORTH_KNOWING,
+                        sound(20, 16, Shape.SQUARE), "remedy.call-oblong"),
+                Arguments.of("straight-missing", Weight.BETTER_NOT,
+                        SOUND.withFit(SOUND.fit().withSchool(FitSchool.STRAIGHT_ACROSS)), "remedy.finish-to-form"),
+                Arguments.of("fit-vanishes", Weight.WILL_NOT_WORK, sound(6, 6, Shape.SQUARE).withFit(down(6).fit()), "remedy.finish-to-form"),
+                Arguments.of("size", Weight.WILL_NOT_WORK, down(5), "remedy.cut-to-form"),
+                Arguments.of("size", Weight.BETTER_NOT, SOUND.withFit(
+                        new Fit(FitSchool.MY_OWN, Length.inches(2), Length.inches(5))), "remedy.cut-to-form"),
+                Arguments.of("seam-narrow", Weight.BETTER_NOT, SOUND.withSeam(
+                        new Seam(Length.inches(0, 1, 8), SeamFinish.ZIGZAG)), "remedy.seam"),
+                Arguments.of("cloth-narrow-back", Weight.WILL_NOT_WORK, backCloth(SOUND, Print.STRIPE, 20), "remedy.cloth-width"),
+                Arguments.of("cloth-narrow-front", Weight.WILL_NOT_WORK, sound(90, 90, Shape.SQUARE), "remedy.will-join"),
+                Arguments.of("upside-down-first", Weight.BETTER_NOT, hems(sprigs, ordinary, true), "remedy.upright"),
+                Arguments.of("sideways", Weight.BETTER_NOT,
+                        hems(sprigs, ordinary.withKind(Hem.Kind.SELVAGE), false), "remedy.hem-instead"),
+                Arguments.of("hem-edges", Weight.WORTH_KNOWING, backCloth(SOUND, Print.SPRIG, 54), "remedy.noted"));
+    }
+
+    @Test
+    void anOrdinaryCoverHasNone() {
+        assertThat(Reckoner.reckon(SOUND).findings()).isEmpty();
+    }
+
+    @ParameterizedTest(name = "{0} {1}")
+    @MethodSource("covers")
+    void isFoundWithItsWeightAndRemovedByItsButton(String code, Weight weight, CoverPlan plan, String label) {
+        Finding finding = Reckoner.reckon(plan).finding(code).orElseThrow(() ->
+                new AssertionError("only " + Reckoner.reckon(plan).findings().stream().map(Finding::code).toList()));
+        assertThat(finding.weight()).isEqualTo(weight);
+        Finding.Remedy remedy = finding.remedy().orElseThrow();
+        assertThat(remedy.label().code()).isEqualTo(label);
+        assertThat(Reckoner.reckon(remedy.plan()).finding(code)).isEmpty();
+    }
+
+    @Test
+    void whatWasNotedIsSaidAgainWhenItGrowsWorse() {
+        CoverPlan saggy = SOUND.withFit(new Fit(FitSchool.MY_OWN, Length.inches(2), Length.inches(5))).noting("size");
+        assertThat(Reckoner.reckon(saggy).finding("size")).isEmpty();
+        assertThat(Reckoner.reckon(saggy.withFit(down(5).fit())).finding("size")).isPresent();
+    }
+}

@@ -1,0 +1,118 @@
+package app.dapt.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
+
+import app.dapt.Cases;
+import app.dapt.RandomPlans;
+import app.dapt.cover.CoverPlan;
+import app.dapt.measure.Length;
+import app.dapt.measure.Unit;
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.JsonSchema;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.SpecVersion.VersionFlag;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Random;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class PlanJsonTest {
+
+    private static final Path SCHEMA = Path.of("../docs/plan-format.schema.json");
+
+    static Stream<Arguments> plans() {
+        return Cases.of(200, RandomPlans::plan);
+    }
+
+    @ParameterizedTest
+    @MethodSource("plans")
+    void readsBackExactlyWhatItWrote(CoverPlan plan) throws Exception {
+        assertThat(PlanJson.read(PlanJson.write(plan))).isEqualTo(plan);
+    }
+
+    @Test
+    void writesOnlyWhatTheSchemaAllows() throws IOException {
+        JsonSchema schema = JsonSchemaFactory.getInstance(VersionFlag.V202012).getSchema(Files.readString(SCHEMA));
+        for (int seed = 0; seed < 60; seed++) {
+            String written = PlanJson.write(RandomPlans.plan(new Random(seed)));
+            assertThat(schema.validate(written, InputFormat.JSON)).as(written).isEmpty();
+        }
+        assertThat(schema.validate(sample().replace("\"shape\"", "\"shap\""), InputFormat.JSON)).isNotEmpty();
+    }
+
+    private static String sample() {
+        return PlanJson.write(RandomPlans.plan(new Random(3)));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '~', textBlock = """
+            ("kind" : ")[^"]*           | $1pattern                 | kind
+            ("format" : )1              | $12                       | format
+            ("format" : )1              | $1"one"                   | format
+            ("name" : ")[^"]*           | $1                        | name
+            ("mark" : ")[^"]*           | $1inch                    | mark
+            ("school" : ")[^"]*         | $1tight                   | fit.school
+            ("down" : ")[^"]*           | $1plenty                  | fit.down
+            ("down" : ")[^"]*           | $15                       | fit.down
+            ("down" : ")[^"]*           | $190 in                   | fit.down
+            "firstOutside" : \\w+       | "firstOutside" : "yes"    | opening.firstOutside
+            "firstOutside"              | "firstOutsid"             | opening.firstOutside
+            ("labelMeans" : ")[^"]*     | $1me                      | form.labelMeans
+            "noted" : \\[ ]             | "noted" : [ 3 ]           | noted
+            "noted" : \\[ ]             | "noted" : [ ], "more" : 1 | more
+            ("colour" : ")[^"]*         | $1red                     | cloths.front.colour
+            """)
+    void refusesWhatIsWrongAndSaysWhere(String pattern, String replacement, String where) {
+        String bad = sample().replaceFirst(pattern.replace("\\\\", "\\"), replacement);
+        assertThat(bad).isNotEqualTo(sample());
+        BadPlanFile refusal = catchThrowableOfType(BadPlanFile.class, () -> PlanJson.read(bad));
+        assertThat(refusal.where()).isEqualTo(where);
+        assertThat(refusal.problem()).isNotBlank();
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '~', textBlock = """
+            ~~
+            null
+            []
+            "a plan"
+            { "kind": "dapt-cover-plan"
+            { "kind": "dapt-cover-plan", "kind": "dapt-cover-plan" }
+            {} {}
+            <svg/>
+            """)
+    void refusesWhatIsNoPlanAtAll(String text) {
+        assertThat(catchThrowableOfType(BadPlanFile.class, () -> PlanJson.read(text))).isNotNull();
+    }
+
+    @Test
+    void survivesAFileCutOffAnywhereAndDeeplyNestedNonsense() {
+        String whole = sample().strip();
+        for (int i = 0; i < whole.length(); i += 7) {
+            String cut = whole.substring(0, i);
+            assertThat(catchThrowableOfType(BadPlanFile.class, () -> PlanJson.read(cut))).as("cut at %s", i).isNotNull();
+        }
+        assertThat(catchThrowableOfType(BadPlanFile.class, () -> PlanJson.read("[".repeat(50_000)))).isNotNull();
+    }
+
+    @Test
+    void writesLengthsForPeopleAndExactly() {
+        assertThat(ExactLength.write(Length.inches(14, 5, 8), Unit.INCH)).isEqualTo("14 5/8 in");
+        assertThat(ExactLength.write(Length.mm(372), Unit.CENTIMETRE)).isEqualTo("37.2 cm");
+        assertThat(ExactLength.write(Length.inches(-1), Unit.INCH)).isEqualTo("-1 in");
+        assertThat(ExactLength.write(Length.inches(0, 1, 2), Unit.CENTIMETRE)).isEqualTo("1.27 cm");
+        Random random = new Random(9);
+        for (int i = 0; i < 2000; i++) {
+            Length any = new Length(random.nextInt(8_000_000) - 1_000_000);
+            assertThat(ExactLength.read(ExactLength.write(any, Cases.pick(random, Unit.values())))).contains(any);
+        }
+        assertThat(ExactLength.read("14")).as("a length in a file says its unit").isEmpty();
+    }
+}

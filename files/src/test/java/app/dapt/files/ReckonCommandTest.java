@@ -1,0 +1,73 @@
+package app.dapt.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.dapt.RandomPlans;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class ReckonCommandTest {
+
+    private final ByteArrayOutputStream out = new ByteArrayOutputStream();
+    private final ByteArrayOutputStream err = new ByteArrayOutputStream();
+
+    @TempDir
+    Path folder;
+
+    private int run(String... args) {
+        return ReckonCommand.run(args, new PrintStream(out, true, StandardCharsets.UTF_8),
+                new PrintStream(err, true, StandardCharsets.UTF_8));
+    }
+
+    private Path file(String content) throws IOException {
+        return Files.writeString(folder.resolve("plan.json"), content);
+    }
+
+    @Test
+    void printsPiecesWithSumsThatAddUpAndFindings() throws IOException {
+        for (int seed = 0; seed < 40; seed++) {
+            out.reset();
+            assertThat(run(file(PlanJson.write(RandomPlans.plan(new Random(seed)))).toString())).isZero();
+            JsonNode reckoned = JsonMapper.builder().build().readTree(out.toString(StandardCharsets.UTF_8));
+            assertThat(reckoned.get("pieces").size()).isBetween(3, 5);
+            for (JsonNode piece : reckoned.get("pieces")) {
+                assertThat(piece.get("quantity").intValue()).isEqualTo(1);
+                assertThat(piece.get("edges").size()).isEqualTo(4);
+                assertAddsUp(piece.get("width"));
+                assertAddsUp(piece.get("height"));
+            }
+            assertAddsUp(reckoned.get("finished").get("across"));
+            for (JsonNode finding : reckoned.get("findings")) {
+                assertThat(finding.get("what").stringValue()).doesNotContain("‹").isNotBlank();
+            }
+        }
+    }
+
+    private static void assertAddsUp(JsonNode sum) {
+        long total = sum.get("sum").valueStream()
+                .mapToLong(term -> ExactLength.read(term.get("amount").stringValue()).orElseThrow().grains()).sum();
+        assertThat(ExactLength.read(sum.get("total").stringValue()).orElseThrow().grains()).isEqualTo(total);
+    }
+
+    @Test
+    void saysWhatIsWrongAndEndsWithTwo() throws IOException {
+        assertThat(run(file("{}").toString())).isEqualTo(2);
+        assertThat(run(folder.resolve("none.json").toString())).isEqualTo(2);
+        assertThat(run()).isEqualTo(2);
+        assertThat(run(folder.toString())).isEqualTo(2);
+        Path latin = Files.write(folder.resolve("latin.json"), new byte[] {'"', (byte) 0xe9, '"'});
+        assertThat(run(latin.toString())).isEqualTo(2);
+        assertThat(run(file(" ".repeat(70_000)).toString())).isEqualTo(2);
+        assertThat(out.toString(StandardCharsets.UTF_8)).isEmpty();
+        assertThat(err.toString(StandardCharsets.UTF_8)).contains("kind", "no such file", "usage", "UTF-8", "larger");
+    }
+}

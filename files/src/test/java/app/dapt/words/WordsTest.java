@@ -1,0 +1,92 @@
+package app.dapt.words;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.dapt.RandomPlans;
+import app.dapt.cover.Brief;
+import app.dapt.cloth.Cloth;
+import app.dapt.cover.CoverPlan;
+import app.dapt.cover.Fresh;
+import app.dapt.cover.Reckoned;
+import app.dapt.cover.Reckoner;
+import app.dapt.cover.Shape;
+import app.dapt.drawing.CoverDrawing;
+import app.dapt.drawing.EdgeOn;
+import app.dapt.files.SvgDrawing;
+import app.dapt.form.Form;
+import app.dapt.measure.Length;
+import app.dapt.measure.Mark;
+import app.dapt.measure.Phrase;
+import app.dapt.piece.Piece.Material;
+import app.dapt.words.Wordbook.English;
+import java.io.StringReader;
+import java.util.Random;
+import javax.xml.parsers.DocumentBuilderFactory;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.xml.sax.InputSource;
+
+class WordsTest {
+
+    private static Words words(English english, Mark mark) {
+        return new Words(Wordbook.load(english, "craft"), mark);
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void hasWordsForWhateverIsReckonedAndDrawn(English english) throws Exception {
+        for (int seed = 0; seed < 300; seed++) {
+            CoverPlan plan = RandomPlans.plan(new Random(seed));
+            Reckoned reckoned = Reckoner.reckon(plan);
+            Words words = words(english, plan.mark());
+            StringBuilder said = new StringBuilder(words.say(Brief.of(reckoned)));
+            reckoned.findings().forEach(finding -> said.append(words.say(finding.what())).append(words.say(finding.why()))
+                    .append(finding.remedy().map(remedy -> words.say(remedy.label())).orElse("")));
+            reckoned.pieces().forEach(piece -> {
+                said.append(words.say(piece.name()));
+                piece.width().terms().forEach(term -> said.append(words.say(term.label())));
+                piece.height().terms().forEach(term -> said.append(words.say(term.label())));
+            });
+            SvgDrawing svg = new SvgDrawing(plan.cloths(), words, 10, "x");
+            for (String drawing : new String[] {svg.write(CoverDrawing.front(reckoned)), svg.write(CoverDrawing.back(reckoned)),
+                svg.write(EdgeOn.of(reckoned)), svg.write(CoverDrawing.piece(reckoned.front())), svg.write(CoverDrawing.overForm(reckoned))}) {
+                assertThat(drawing).doesNotContain("NaN", "style=", "=\"-0\"");
+                DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(drawing)));
+                said.append(drawing);
+            }
+            assertThat(said).as("seed %s", seed).doesNotContain("‹", "{0", "null");
+        }
+    }
+
+    @Test
+    void saysTheBriefAsOneSentence() {
+        CoverPlan plan = Fresh.plan("Bench", Mark.EIGHTH, Shape.SQUARE,
+                Form.overCrown(Length.inches(21, 1, 4), Length.inches(21, 1, 4)));
+        assertThat(words(English.US, Mark.EIGHTH).say(Brief.of(Reckoner.reckon(plan)))).isEqualTo(
+                "A square cover for a form that measures 21¼ in across and 21¼ in up and down, over the crown, cut to the form, "
+                + "with an envelope back overlapping 4 in and ½ in seams, zigzagged, "
+                + "the front in plain cotton and the back in plain linen.");
+    }
+
+    @Test
+    void speaksEachReadersEnglishAndUnit() {
+        Phrase selvage = Phrase.of("term.selvage");
+        assertThat(words(English.US, Mark.EIGHTH).say(selvage)).contains("selvage");
+        assertThat(words(English.UK, Mark.EIGHTH).say(selvage)).contains("selvedge");
+        Phrase overlap = Phrase.of("remedy.overlap", Length.inches(5));
+        assertThat(words(English.US, Mark.EIGHTH).say(overlap)).isEqualTo("Overlap 5 in");
+        assertThat(words(English.US, Mark.MILLIMETRE).say(overlap)).isEqualTo("Overlap 12.7 cm");
+        assertThat(words(English.US, Mark.EIGHTH).say("no.such.code")).isEqualTo("‹no.such.code›");
+    }
+
+    @Test
+    void escapesWhatASewistWrote() {
+        CoverPlan plan = RandomPlans.plan(new Random(1));
+        Cloth front = plan.cloths().front();
+        CoverPlan wild = plan.withCloths(plan.cloths().with(Material.FRONT, new Cloth(
+                "\"><script>alert(1)</script>", front.colour(), front.print(), front.width(), front.nap())));
+        String svg = new SvgDrawing(wild.cloths(), words(English.US, Mark.EIGHTH), 10, "x").write(CoverDrawing.front(Reckoner.reckon(wild)));
+        assertThat(svg).doesNotContain("<script").contains("&lt;script");
+    }
+}
