@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.core.NestedExceptionUtils;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
@@ -60,11 +61,19 @@ class Mishaps {
 
     @ExceptionHandler(Exception.class)
     ModelAndView any(Exception mishap, HttpServletRequest request) {
-        HttpStatusCode status = mishap instanceof ErrorResponse known ? known.getStatusCode() : HttpStatus.INTERNAL_SERVER_ERROR;
+        HttpStatusCode status = status(mishap);
         if (status.is5xxServerError()) {
             LOG.error("Unexpected at {}", request.getRequestURI(), mishap);
         }
         return page(status.value() == 404 ? "missing" : status.is4xxClientError() ? "refused" : "broken", status, request);
+    }
+
+    /** A cover whose number is no number is not here either. */
+    private static HttpStatusCode status(Exception mishap) {
+        if (mishap instanceof ErrorResponse known) {
+            return known.getStatusCode();
+        }
+        return mishap instanceof TypeMismatchException ? HttpStatus.NOT_FOUND : HttpStatus.INTERNAL_SERVER_ERROR;
     }
 
     private ModelAndView page(String what, HttpStatusCode status, HttpServletRequest request) {

@@ -89,11 +89,6 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
         return slip == asked;
     }
 
-    /** The address of this cover, and the start of every address below it. */
-    public String path() {
-        return "/covers/" + cover.id();
-    }
-
     private double scale() {
         return SvgDrawing.fitting(reckoned.finished(Axis.ACROSS), reckoned.finished(Axis.UP_DOWN), LARGE);
     }

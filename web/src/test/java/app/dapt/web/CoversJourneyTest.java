@@ -1,0 +1,66 @@
+package app.dapt.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.dapt.web.Site.Desk;
+import com.microsoft.playwright.Page;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** What a sewist does with the list of covers. */
+@ExtendWith(Site.Shared.class)
+class CoversJourneyTest {
+
+    @Test
+    void theWrensCoversAreThere(Site site) {
+        try (Desk desk = site.desk("/")) {
+            assertThat(desk.page().locator(".cover-words h2").allInnerTexts()).contains("Wheelhouse bench, port end",
+                    "Helmsman’s back", "Saloon settee, large", "Saloon window seat", "Deck chair, gaping",
+                    "Pilot berth, old pad", "Galley stool", "Stern locker, long");
+            assertThat(desk.errors()).isEmpty();
+        }
+    }
+
+    @Test
+    void theSentenceRefusesNonsenseAndKeepsWhatWasRight(Site site) {
+        try (Desk desk = site.desk("/")) {
+            desk.page().locator("select[name=shape]").selectOption("oblong");
+            desk.page().locator("input[name=across]").fill("a yard or so");
+            desk.page().locator("input[name=up-down]").fill("14");
+            desk.page().locator("input[name=name]").fill("Cabin trunk <b>");
+            desk.page().locator(".start .do").click();
+            assertThat(desk.page().locator("#start-refusals").innerText()).contains("“a yard or so” does not read as a length");
+            assertThat(desk.page().locator("input[name=up-down]").inputValue()).isEqualTo("14");
+            desk.page().locator("input[name=across]").fill("1 yd");
+            desk.page().locator(".start .do").click();
+            desk.page().waitForURL("**/covers/*");
+            assertThat(desk.page().locator("h1").innerText()).contains("Cabin trunk <b>");
+            assertThat(desk.brief()).startsWith("An oblong cover for a form that measures 36 in across and 14 in up and down");
+        }
+    }
+
+    @Test
+    void coversAreFoundRenamedDeletedAndBroughtBack(Site site) {
+        try (Desk desk = site.copyOf("Pilot berth, old pad")) {
+            Page page = desk.page();
+            page.locator("#phrase-name").click();
+            page.locator("#slip").waitFor();
+            page.locator("#f-name").fill("");
+            page.keyboard().press("Enter");
+            page.waitForFunction("() => document.querySelector('#r-name').innerText !== ''");
+            page.locator("#f-name").fill("Quarter berth 100%");
+            page.keyboard().press("Enter");
+            page.waitForFunction("() => !document.getElementById('slip')");
+
+            page.navigate("/");
+            page.locator("#find").fill("berth 100%");
+            page.waitForFunction("() => document.querySelectorAll('.cover-line').length === 1");
+            assertThat(page.locator(".cover-words h2").innerText()).isEqualTo("Quarter berth 100%");
+            page.getByLabel("Delete: Quarter berth 100%").click();
+            assertThat(page.locator(".slipped").innerText()).contains("“Quarter berth 100%” is deleted.");
+            assertThat(page.locator(".cover-words h2").allInnerTexts()).doesNotContain("Quarter berth 100%");
+            page.locator(".slipped button").click();
+            assertThat(page.locator(".cover-words h2").allInnerTexts()).contains("Quarter berth 100%");
+        }
+    }
+}

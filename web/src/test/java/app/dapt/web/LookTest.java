@@ -1,0 +1,83 @@
+package app.dapt.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.dapt.web.Site.Desk;
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.LoadState;
+import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Pages fit their screens and their paper, and are open to everybody. */
+@ExtendWith(Site.Shared.class)
+class LookTest {
+
+    private static List<String> paths() {
+        Stream<String> slips = Stream.of("name", "shape", "measure", "fit", "opening", "seam", "front", "back")
+                .map(slip -> "/covers/3?slip=" + slip);
+        return Stream.concat(slips, Stream.of("/", "/?find=nothing", "/covers/4", "/covers/4?view=pieces",
+                "/covers/4?view=fits", "/covers/4/card", "/covers/999")).toList();
+    }
+
+    @Test
+    void axeFindsNothing(Site site) {
+        try (Desk desk = site.desk("/")) {
+            for (String path : paths()) {
+                desk.page().navigate(path);
+                assertThat(new AxeBuilder(desk.page()).analyze().getViolations()).as(path).isEmpty();
+            }
+        }
+    }
+
+    @Test
+    void nothingRunsOffAPhone(Site site) {
+        try (Desk desk = site.phone("/")) {
+            for (String path : paths()) {
+                desk.page().navigate(path);
+                assertThat(desk.page().evaluate("document.documentElement.scrollWidth")).as(path).isEqualTo(390);
+            }
+        }
+    }
+
+    @Test
+    void aPageWeighsAtMostAQuarterMegabyte(Site site) {
+        try (Desk desk = site.desk("about:blank")) {
+            long[] bytes = {0};
+            desk.page().onRequestFinished(request -> bytes[0] += request.sizes().responseBodySize);
+            desk.page().navigate(site.address() + "/covers/1?slip=opening");
+            desk.page().waitForLoadState(LoadState.NETWORKIDLE);
+            assertThat(bytes[0]).isBetween(50_000L, 250_000L);
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"a4", "letter"})
+    void everyCutCardIsOnePage(String paper, Site site) throws Exception {
+        List<String> names;
+        try (Desk desk = site.desk("/")) {
+            names = desk.page().locator(".cover-words h2").allInnerTexts();
+        }
+        for (int id : IntStream.rangeClosed(1, 8).toArray()) {
+            try (Desk desk = site.desk("/covers/" + id + "/card?paper=" + paper)) {
+                byte[] pdf = desk.page().pdf(new Page.PdfOptions().setPreferCSSPageSize(true));
+                try (PDDocument document = Loader.loadPDF(pdf)) {
+                    assertThat(document.getNumberOfPages()).as("cover %s", id).isEqualTo(1);
+                    float height = document.getPage(0).getMediaBox().getHeight();
+                    assertThat(height).isBetween(paper.equals("a4") ? 841f : 791f, paper.equals("a4") ? 843f : 793f);
+                    String text = new PDFTextStripper().getText(document);
+                    assertThat(names).anySatisfy(name -> assertThat(text).contains(name));
+                    assertThat(text).contains("Front").contains("1 of").doesNotContain("Print");
+                }
+            }
+        }
+    }
+}

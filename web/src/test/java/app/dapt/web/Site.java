@@ -1,0 +1,208 @@
+package app.dapt.web;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** The real application with the Wren's covers on a fresh database, and a browser to use it with; one for all tests. */
+public final class Site implements AutoCloseable {
+
+    private static final AtomicInteger DATABASES = new AtomicInteger();
+
+    private final String database = "test_" + ProcessHandle.current().pid() + "_" + DATABASES.incrementAndGet();
+    private final ConfigurableApplicationContext application;
+    private final Playwright playwright;
+    private final Browser browser;
+
+    /** Hands the one site to whoever asks for it. */
+    public static final class Shared implements BeforeAllCallback, ParameterResolver {
+
+        private static final ExtensionContext.Namespace OURS = ExtensionContext.Namespace.create(Site.class);
+
+        @Override
+        public void beforeAll(ExtensionContext context) {
+            site(context);
+        }
+
+        @Override
+        public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
+            return parameter.getParameter().getType() == Site.class;
+        }
+
+        @Override
+        public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
+            return site(context);
+        }
+
+        private static Site site(ExtensionContext context) {
+            return context.getRoot().getStore(OURS).getOrComputeIfAbsent("site", key -> new Site(), Site.class);
+        }
+    }
+
+    Site() {
+        application = start(freshDatabase(database), env("DAPT_DB_PORT"), "--dapt.demo=true");
+        playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium"))
+                .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run",
+                        "--disable-background-networking", "--disable-component-update", "--disable-sync")));
+    }
+
+    /** The application on a database that is reached through a port. */
+    static ConfigurableApplicationContext start(String database, String databasePort, String... more) {
+        String[] args = new String[more.length + 3];
+        args[0] = "--server.port=0";
+        args[1] = "--DAPT_DB_NAME=" + database;
+        args[2] = "--DAPT_DB_PORT=" + databasePort;
+        System.arraycopy(more, 0, args, 3, more.length);
+        return SpringApplication.run(Dapt.class, args);
+    }
+
+    static String address(ConfigurableApplicationContext application) {
+        return "http://127.0.0.1:" + ((WebServerApplicationContext) application).getWebServer().getPort();
+    }
+
+    static String env(String name) {
+        String value = System.getenv(name);
+        if (value == null) {
+            throw new IllegalStateException(name + " is not set: run the tests with ./dapt test, which starts a PostgreSQL for them");
+        }
+        return value;
+    }
+
+    static String freshDatabase(String name) {
+        command("create database " + name);
+        return name;
+    }
+
+    private static void command(String sql) {
+        try (Connection connection = DriverManager.getConnection("jdbc:postgresql://127.0.0.1:" + env("DAPT_DB_PORT") + "/postgres",
+                env("DAPT_DB_USER"), env("DAPT_DB_PASSWORD"))) {
+            connection.createStatement().execute(sql);
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    public String address() {
+        return address(application);
+    }
+
+    Browser browser() {
+        return browser;
+    }
+
+    /** A page of its own at desk size, at this path; any console error fails the test that looks at {@link Desk#errors}. */
+    Desk desk(String path) {
+        return new Desk(this, new Browser.NewContextOptions().setViewportSize(1280, 800), path);
+    }
+
+    Desk phone(String path) {
+        return new Desk(this, new Browser.NewContextOptions().setViewportSize(390, 844).setHasTouch(true), path);
+    }
+
+    Desk withoutScript(String path) {
+        return new Desk(this, new Browser.NewContextOptions().setJavaScriptEnabled(false), path);
+    }
+
+    /** The page of a cover of its own, so that no test meets another's: a copy of one of the Wren's. */
+    Desk copyOf(String name) {
+        Desk desk = desk("/");
+        desk.page().getByLabel("Copy: " + name, new Page.GetByLabelOptions().setExact(true)).click();
+        desk.page().waitForURL("**/covers/*");
+        return desk;
+    }
+
+    @Override
+    public void close() {
+        browser.close();
+        playwright.close();
+        application.close();
+        command("drop database if exists " + database + " with (force)");
+    }
+
+    /** A browser window with one page, closed with it. */
+    static final class Desk implements AutoCloseable {
+
+        private final BrowserContext context;
+        private final Page page;
+        private final List<String> errors = new CopyOnWriteArrayList<>();
+
+        Desk(Site site, Browser.NewContextOptions options, String path) {
+            context = site.browser().newContext(options.setLocale("en-US").setBaseURL(site.address()));
+            context.setDefaultTimeout(10_000);
+            page = context.newPage();
+            page.onConsoleMessage(message -> {
+                if (message.type().equals("error")) {
+                    errors.add(message.text());
+                }
+            });
+            page.onPageError(errors::add);
+            page.navigate(path);
+        }
+
+        Page page() {
+            return page;
+        }
+
+        BrowserContext context() {
+            return context;
+        }
+
+        List<String> errors() {
+            return errors;
+        }
+
+        /** The brief as it reads. */
+        String brief() {
+            return page.locator("p.sentence").innerText();
+        }
+
+        /** The cut size of a piece as it reads. */
+        String size(String piece) {
+            return page.locator("#cut-" + piece + " .size").innerText();
+        }
+
+        /** Opens the slip of a phrase and waits for it. */
+        Desk open(String slip) {
+            page.locator("#phrase-" + slip).click();
+            page.locator("#slip[data-slip=" + slip + "]").waitFor();
+            return this;
+        }
+
+        /** Fills a field and waits until the plan has followed. */
+        void set(String field, String value) {
+            page.waitForResponse(response -> response.request().method().equals("POST"), () -> {
+                page.locator("#f-" + field).fill(value);
+                page.locator("#f-" + field).dispatchEvent("change");
+            });
+            settle();
+        }
+
+        /** Waits until no request is under way and the page has settled. */
+        void settle() {
+            page.waitForFunction("() => !document.querySelector('.htmx-request, .htmx-swapping, .htmx-settling')");
+        }
+
+        @Override
+        public void close() {
+            context.close();
+        }
+    }
+}
