@@ -6,8 +6,7 @@
     isInlineSwap: function (style) { return style === 'morph'; },
     handleSwap: function (style, target, fragment) {
       if (style !== 'morph') return false;
-      const fresh = fragment.firstElementChild || fragment;
-      return Idiomorph.morph(target, fresh, { morphStyle: 'outerHTML', ignoreActiveValue: true });
+      return Idiomorph.morph(target, fragment.firstElementChild, { morphStyle: 'outerHTML', ignoreActiveValue: true });
     }
   });
 

@@ -1,7 +1,5 @@
 package app.dapt.files;
 
-import java.util.Locale;
-
 /** Builds SVG text; every value is escaped on its way in. */
 final class Markup {
 
@@ -49,8 +47,10 @@ final class Markup {
     /** To a hundredth, without trailing noughts. */
     static String number(double value) {
         long hundredths = Math.round(value * 100);
-        return hundredths % 100 == 0 ? Long.toString(hundredths / 100)
-                : String.format(Locale.ROOT, hundredths % 10 == 0 ? "%.1f" : "%.2f", hundredths / 100.0);
+        long whole = Math.abs(hundredths) / 100;
+        long rest = Math.abs(hundredths) % 100;
+        String decimals = rest == 0 ? "" : rest % 10 == 0 ? "." + rest / 10 : rest < 10 ? ".0" + rest : "." + rest;
+        return (hundredths < 0 ? "-" : "") + whole + decimals;
     }
 
     private static String escaped(String value) {

@@ -26,9 +26,11 @@ class Mishaps {
     private static final Logger LOG = LoggerFactory.getLogger(Mishaps.class);
 
     private final Wording wording;
+    private final PageModel frame;
 
-    Mishaps(Wording wording) {
+    Mishaps(Wording wording, PageModel frame) {
         this.wording = wording;
+        this.frame = frame;
     }
 
     @ExceptionHandler({DataAccessException.class, TransactionException.class})
@@ -78,6 +80,6 @@ class Mishaps {
 
     private ModelAndView page(String what, HttpStatusCode status, HttpServletRequest request) {
         Reader reader = WebConfig.reader(request);
-        return new ModelAndView("mishap", Map.of("what", what, "reader", reader, "w", wording.words(reader), "here", "/"), status);
+        return new ModelAndView("mishap", Map.of("what", what, "assets", frame, "reader", reader, "w", wording.words(reader), "here", "/"), status);
     }
 }

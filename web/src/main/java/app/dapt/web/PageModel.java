@@ -1,24 +1,45 @@
 package app.dapt.web;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.util.zip.CRC32;
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
 
 /** What every page's frame needs: the reader, words, and the way back here. */
 @ControllerAdvice
-class PageModel {
+public class PageModel {
 
     private final Wording wording;
+    private final String assets;
 
-    PageModel(Wording wording) {
+    PageModel(Wording wording) throws IOException {
         this.wording = wording;
+        this.assets = fingerprint();
+    }
+
+    /** Changes whenever a style or a script does, so that browsers may keep them for long. */
+    private static String fingerprint() throws IOException {
+        CRC32 sum = new CRC32();
+        for (Resource asset : new PathMatchingResourcePatternResolver().getResources("classpath:static/**/*.*")) {
+            sum.update(asset.getContentAsByteArray());
+        }
+        return Long.toHexString(sum.getValue());
+    }
+
+    /** The address of a style, a script or a font as it stands now. */
+    public String asset(String path) {
+        return path + "?v=" + assets;
     }
 
     @ModelAttribute
     void frame(HttpServletRequest request, Model model) {
         Reader reader = WebConfig.reader(request);
         String query = request.getMethod().equals("GET") && request.getQueryString() != null ? "?" + request.getQueryString() : "";
+        model.addAttribute("assets", this);
         model.addAttribute("reader", reader);
         model.addAttribute("w", wording.words(reader));
         model.addAttribute("here", request.getRequestURI() + query);

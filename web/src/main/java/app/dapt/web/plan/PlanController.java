@@ -55,12 +55,11 @@ class PlanController {
     @GetMapping
     String plan(@PathVariable long id, Reader reader, @RequestParam(defaultValue = "") String slip,
             @RequestParam(defaultValue = "sewn") String view,
-            @RequestHeader Map<String, String> headers, Model model) {
+            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
+            @RequestHeader(name = "HX-History-Restore-Request", defaultValue = "false") boolean restored, Model model) {
         Cover cover = store.find(id);
         show(cover, reader, Slip.named(slip), Optional.empty(), UUID.randomUUID().toString(), view, model);
-        boolean whole = !headers.containsKey(HTMX.toLowerCase(Locale.ROOT))
-                || headers.containsKey("hx-history-restore-request");
-        return whole ? "plan/page" : "plan/plan";
+        return part && !restored ? "plan/plan" : "plan/page";
     }
 
     /** A change in a slip. Fields that cannot be read keep their text; the others are taken. */
