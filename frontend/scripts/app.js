@@ -40,7 +40,7 @@
     if (event.target.matches && typing(event.target)) return;
     if (open && event.key === 'Enter' && event.target.matches('input[type=radio], input[type=checkbox]')) {
       event.preventDefault();
-      open.requestSubmit(open.querySelector('[name=keep]'));
+      open.querySelector('[name=keep]').click();
     } else if (open && /^[1-9]$/.test(event.key)) {
       const choice = open.querySelectorAll('fieldset.choices input[type=radio]')[event.key - 1];
       if (choice) { choice.focus(); choice.click(); }

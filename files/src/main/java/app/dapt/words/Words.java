@@ -28,6 +28,9 @@ public record Words(Wordbook book, Mark mark) {
         if (text == null) {
             return "‹" + phrase.code() + "›";
         }
+        if (text.indexOf('{') < 0) {
+            return text;
+        }
         return PLACE.matcher(text).replaceAll(place -> quoted(place, phrase.args()));
     }
 

@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.dapt.web.Site.Desk;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Request;
 import com.microsoft.playwright.options.LoadState;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -51,11 +53,13 @@ class LookTest {
     @Test
     void aPageWeighsAtMostAQuarterMegabyte(Site site) {
         try (Desk desk = site.desk("about:blank")) {
-            long[] bytes = {0};
-            desk.page().onRequestFinished(request -> bytes[0] += request.sizes().responseBodySize);
+            List<Request> requests = new ArrayList<>();
+            desk.page().onRequestFinished(requests::add);
             desk.page().navigate(site.address() + "/covers/1?slip=opening");
             desk.page().waitForLoadState(LoadState.NETWORKIDLE);
-            assertThat(bytes[0]).isBetween(50_000L, 250_000L);
+            int bytes = requests.stream().mapToInt(request -> request.sizes().responseBodySize).sum();
+            assertThat(requests).extracting(Request::url).anyMatch(url -> url.endsWith(".woff2"));
+            assertThat(bytes).isBetween(100_000, 250_000);
         }
     }
 

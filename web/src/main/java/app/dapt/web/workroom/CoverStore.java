@@ -16,6 +16,8 @@ public class CoverStore {
     private static final String NO_GESTURE = "";
 
     private final CoverMapper covers;
+    /** Its number never changes once there is one; nought until it was asked for. */
+    private volatile long firstWorkroom;
 
     CoverStore(CoverMapper covers) {
         this.covers = covers;
@@ -23,7 +25,10 @@ public class CoverStore {
 
     /** The workroom this request belongs to: the only one, until people sign in. */
     private long workroom() {
-        return covers.firstWorkroom();
+        if (firstWorkroom == 0) {
+            firstWorkroom = covers.firstWorkroom();
+        }
+        return firstWorkroom;
     }
 
     /** Covers whose name or cloths hold these words, the last changed first; all of them for no words. */
@@ -76,9 +81,11 @@ public class CoverStore {
         }
         int revision = sameGesture ? row.revision() : row.revision() + 1;
         move(row, revision);
-        covers.dropAfter(id, row.revision());
+        if (row.last() > row.revision()) {
+            covers.dropAfter(id, row.revision());
+        }
         covers.putRevision(id, revision, PlanJson.write(after), gesture);
-        return find(id);
+        return new Cover(id, row.version() + 1, after, revision > 1, false);
     }
 
     /** Takes back what this gesture did, as if it had not been. */
