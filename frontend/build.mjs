@@ -1,6 +1,6 @@
 // Copies what the pages need and writes the style sheet: node build.mjs OUT
 import { execFileSync } from 'node:child_process';
-import { copyFileSync, mkdirSync, readdirSync } from 'node:fs';
+import { copyFileSync, existsSync, mkdirSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 
 const out = process.argv[2];
@@ -23,6 +23,13 @@ const fonts = [
   ['@fontsource/alegreya-sans/files/alegreya-sans-latin-700-normal.woff2', 'alegreya-sans-700.woff2'],
 ];
 for (const [from, to] of fonts) copy(join(modules, from), `fonts/${to}`);
+
+// The licences of what is shipped, in one text.
+const shipped = ['htmx.org', '@alpinejs/csp', 'idiomorph', '@fontsource-variable/alegreya', '@fontsource/alegreya-sans', 'tailwindcss'];
+writeFileSync(join(out, 'licences.txt'), [['Dapt', '..'], ...shipped.map((name) => [name, join(modules, name)])].map(([name, folder]) => {
+  const file = ['LICENSE', 'LICENSE.md', 'LICENSE.txt'].map((each) => join(folder, each)).find(existsSync);
+  return `${name}\n${'='.repeat(name.length)}\n\n${file ? readFileSync(file, 'utf8') : JSON.parse(readFileSync(join(folder, 'package.json'))).license}\n`;
+}).join('\n\n'));
 
 const css = join(out, 'dapt.css');
 execFileSync(process.execPath, [join(modules, '@tailwindcss/cli/dist/index.mjs'),

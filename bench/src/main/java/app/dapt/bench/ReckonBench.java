@@ -1,0 +1,63 @@
+package app.dapt.bench;
+
+import app.dapt.cover.CoverPlan;
+import app.dapt.cover.Fresh;
+import app.dapt.cover.Reckoned;
+import app.dapt.cover.Reckoner;
+import app.dapt.cover.Recommendation;
+import app.dapt.cover.Shape;
+import app.dapt.drawing.CoverDrawing;
+import app.dapt.files.BadPlanFile;
+import app.dapt.files.PlanJson;
+import app.dapt.files.SvgDrawing;
+import app.dapt.form.Form;
+import app.dapt.measure.Length;
+import app.dapt.measure.Mark;
+import app.dapt.words.Wordbook;
+import app.dapt.words.Words;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** What a change in a slip costs beneath the page: reading the plan, reckoning it, drawing it. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Warmup(iterations = 3, time = 1)
+@Measurement(iterations = 5, time = 1)
+@Fork(1)
+public class ReckonBench {
+
+    private final CoverPlan plan = Fresh.plan("Bench", Mark.EIGHTH, Shape.OBLONG,
+            Form.overCrown(Length.inches(21, 1, 4), Length.inches(15)));
+    private final String file = PlanJson.write(plan);
+    private final Reckoned reckoned = Reckoner.reckon(plan);
+    private final SvgDrawing svg = new SvgDrawing(plan.cloths(), new Words(Wordbook.load(Wordbook.English.US, "craft"), Mark.EIGHTH), 14, "b");
+
+    @Benchmark
+    public CoverPlan readThePlan() throws BadPlanFile {
+        return PlanJson.read(file);
+    }
+
+    @Benchmark
+    public Reckoned reckon() {
+        return Reckoner.reckon(plan);
+    }
+
+    @Benchmark
+    public Recommendation compareFits() {
+        return Recommendation.of(plan, Mark.EIGHTH);
+    }
+
+    @Benchmark
+    public String drawTheBack() {
+        return svg.write(CoverDrawing.back(reckoned));
+    }
+}

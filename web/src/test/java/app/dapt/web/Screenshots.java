@@ -1,0 +1,67 @@
+package app.dapt.web;
+
+import app.dapt.web.Site.Desk;
+import com.microsoft.playwright.Page;
+import java.nio.file.Path;
+
+/** Takes one picture of each main view, from the Wren's covers: {@code ./dapt screenshots}. */
+public final class Screenshots {
+
+    private final Site site;
+    private final Path folder;
+
+    private Screenshots(Site site, Path folder) {
+        this.site = site;
+        this.folder = folder;
+    }
+
+    public static void main(String[] args) {
+        try (Site site = new Site()) {
+            new Screenshots(site, Path.of(args[0])).all();
+        }
+    }
+
+    private void all() {
+        String bench = cover("Wheelhouse bench, port end");
+        at("covers", "/");
+        at("plan", bench);
+        at("plan-opening", bench + "?slip=opening");
+        at("plan-measure", bench + "?slip=measure");
+        at("plan-cloth", cover("Saloon settee, large") + "?slip=front");
+        at("plan-findings", cover("Deck chair, gaping"));
+        at("plan-pieces", cover("Saloon window seat") + "?view=pieces");
+        at("plan-fits", bench + "?view=fits");
+        at("cut-card", bench + "/card?paper=a4");
+        try (Desk desk = site.desk(bench)) {
+            desk.page().locator("#cut-back-upper summary").click();
+            desk.page().locator("#cut-back-upper").scrollIntoViewIfNeeded();
+            desk.page().locator("#cut-back-upper tr[data-part=hem]").hover();
+            save(desk, "plan-sum");
+        }
+        onPhone("phone-plan", bench);
+        onPhone("phone-slip", bench + "?slip=fit");
+    }
+
+    private String cover(String name) {
+        try (Desk desk = site.desk("/")) {
+            return desk.page().locator(".cover-words a", new Page.LocatorOptions().setHasText(name)).first().getAttribute("href");
+        }
+    }
+
+    private void at(String name, String path) {
+        try (Desk desk = site.desk(path)) {
+            save(desk, name);
+        }
+    }
+
+    private void onPhone(String name, String path) {
+        try (Desk desk = site.phone(path)) {
+            save(desk, name);
+        }
+    }
+
+    private void save(Desk desk, String name) {
+        desk.page().evaluate("document.fonts.ready");
+        desk.page().screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
+    }
+}
