@@ -146,7 +146,7 @@ public final class Site implements AutoCloseable {
 
         Desk(Site site, Browser.NewContextOptions options, String path) {
             context = site.browser().newContext(options.setLocale("en-US").setBaseURL(site.address()));
-            context.setDefaultTimeout(10_000);
+            context.setDefaultTimeout(30_000);
             page = context.newPage();
             page.onConsoleMessage(message -> {
                 if (message.type().equals("error")) {
