@@ -18,7 +18,7 @@
       return {
         shape: 'square',
         init: function () { this.shape = this.$root.querySelector('select').value; },
-        get oblong() { return this.shape === 'oblong'; }
+        get oblong() { return this.shape !== 'square' && this.shape !== 'round'; }
       };
     });
   });

@@ -15,7 +15,11 @@ class ArchitectureTest {
 
     @ArchTest
     static final ArchRule CORE_KNOWS_ONLY_ITSELF = classes().that().resideInAPackage("app.dapt..")
-            .should().onlyDependOnClassesThat().resideInAnyPackage("app.dapt..", "java.lang..", "java.util..", "java.math..", "java.text..");
+            .should().onlyDependOnClassesThat().resideInAnyPackage("app.dapt..", "java.lang..", "java.util..", "java.math..", "java.text..", "org.locationtech.jts..");
+
+    @ArchTest
+    static final ArchRule ONE_PLACE_FOR_GEOMETRY = noClasses().that().resideOutsideOfPackage("app.dapt.piece..")
+            .should().dependOnClassesThat().resideInAPackage("org.locationtech.jts..");
 
     @ArchTest
     static final ArchRule NO_CLOCK_AND_NO_CHANCE = noClasses().that().resideInAPackage("app.dapt..")

@@ -6,15 +6,19 @@ import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
 import app.dapt.cover.Cloths;
 import app.dapt.cover.CoverPlan;
-import app.dapt.cover.EnvelopeOpening;
-import app.dapt.cover.EnvelopeOpening.Asked;
-import app.dapt.cover.EnvelopeOpening.ByRule;
-import app.dapt.cover.EnvelopeOpening.PanelChoice;
-import app.dapt.cover.Hem;
-import app.dapt.cover.RuleOfThumb;
+import app.dapt.cover.Detail;
+import app.dapt.cover.Detailed;
+import app.dapt.cover.Details;
+import app.dapt.cover.FaceKind;
+import app.dapt.cover.JoiningKind;
+import app.dapt.cover.Kind;
+import app.dapt.cover.Limits;
+import app.dapt.cover.Opening;
+import app.dapt.cover.OpeningKind;
 import app.dapt.cover.Seam;
 import app.dapt.cover.SeamFinish;
 import app.dapt.cover.Shape;
+import app.dapt.cover.ShapeKind;
 import app.dapt.fit.Fit;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Filling;
@@ -22,9 +26,9 @@ import app.dapt.form.Form;
 import app.dapt.form.LabelMeans;
 import app.dapt.form.Reading;
 import app.dapt.form.Readings;
-import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
+import app.dapt.measure.Unit;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
@@ -36,13 +40,65 @@ public final class RandomPlans {
     }
 
     public static CoverPlan plan(Random random) {
+        return plan(random, pick(random, ShapeKind.values()), pick(random, OpeningKind.values()));
+    }
+
+    public static CoverPlan plan(Random random, ShapeKind shape, OpeningKind opening) {
         Form form = new Form(readings(random, true), readings(random, false),
                 random.nextInt(4) == 0 ? Optional.of(between(random, 2, 12)) : Optional.empty(),
                 pick(random, LabelMeans.values()), pick(random, Filling.values()));
-        return new CoverPlan("Cover " + random.nextInt(1000), pick(random, Mark.values()), pick(random, Shape.values()), form,
-                new Fit(pick(random, FitSchool.values()), between(random, 0, 6), between(random, -4, 4)), envelope(random),
-                new Seam(between(random, 0, 1), pick(random, SeamFinish.values())),
+        return new CoverPlan("Cover " + random.nextInt(1000), pick(random, Mark.values()), any(random, shape), form,
+                new Fit(pick(random, FitSchool.values()), between(random, 0, 6), between(random, -4, 4)), any(random, opening),
+                any(random, random.nextInt(3) > 0 ? FaceKind.PLAIN : pick(random, FaceKind.values())),
+                new Seam(between(random, 0, 1), pick(random, SeamFinish.values())), any(random, pick(random, JoiningKind.values())),
                 new Cloths(cloth(random), cloth(random), cloth(random)), Set.of());
+    }
+
+    /** A plan that makes sense: an opening that goes with its shape, on a form as one meets them. */
+    public static CoverPlan fitting(Random random, ShapeKind shapeKind, OpeningKind openingKind) {
+        CoverPlan plan = plan(random, shapeKind, openingKind);
+        boolean run = shapeKind == ShapeKind.RUN;
+        Length across = between(random, run ? 40 : 20, run ? 70 : 40);
+        Length upDown = between(random, 14, 30);
+        Shape shape = shapeKind.usual(plan.unit());
+        if (shapeKind == ShapeKind.VEE) {
+            shape = shapeKind.with(new Details(shape.details()).with("arm", between(random, 6, 9)));
+        }
+        Opening opening = openingKind.usual(plan.unit());
+        if (opening.unfitFor(shape).isPresent()) {
+            opening = opening.turned();
+        }
+        return plan.withForm(Form.overCrown(across, upDown)).withShape(shape).withOpening(opening).withFit(plan.fit().withSchool(
+                pick(random, new FitSchool[] {FitSchool.CUT_TO_FORM, FitSchool.FINISH_TO_FORM})));
+    }
+
+    /** A choice of a kind with each of its details put anywhere it may be. */
+    public static <T extends Detailed> T any(Random random, Kind<T> kind) {
+        Details usual = new Details(kind.usual(random.nextBoolean() ? Unit.INCH : Unit.CENTIMETRE).details());
+        for (Detail detail : usual.all()) {
+            usual = usual.with(detail.name(), value(random, detail));
+        }
+        return kind.with(usual);
+    }
+
+    private static Object value(Random random, Detail detail) {
+        if (detail instanceof Detail.Measure measure) {
+            return within(random, measure.limits(), measure.value());
+        }
+        if (detail instanceof Detail.MaybeMeasure maybe) {
+            return random.nextInt(3) == 0 ? Optional.of(within(random, maybe.limits(), Length.inches(20))) : Optional.empty();
+        }
+        if (detail instanceof Detail.OneOf oneOf) {
+            return pick(random, oneOf.choices().toArray(Enum<?>[]::new));
+        }
+        return detail instanceof Detail.Count count ? count.least() + random.nextInt(count.most() - count.least() + 1)
+                : (Object) (random.nextInt(4) == 0);
+    }
+
+    /** Mostly near what is usual, now and then far from it, always within the limits. */
+    private static Length within(Random random, Limits limits, Length usual) {
+        Length any = between(random, 0, random.nextInt(5) == 0 ? 60 : Math.max(2, (int) (2 * usual.toInches())));
+        return limits.allows(any) ? any : usual;
     }
 
     /** Any length between so many inches, on a 64th, on a tenth of a millimetre, or between the two. */
@@ -65,20 +121,8 @@ public final class RandomPlans {
         return dropCrown ? readings.with(Reading.OVER_CROWN, Optional.empty()) : readings;
     }
 
-    private static EnvelopeOpening envelope(Random random) {
-        EnvelopeOpening.Depth depth = random.nextInt(4) == 0
-                ? new ByRule(pick(random, RuleOfThumb.values())) : new Asked(between(random, 0, 12));
-        Optional<Length> centre = random.nextInt(3) == 0 ? Optional.of(between(random, 0, 40)) : Optional.empty();
-        return new EnvelopeOpening(pick(random, Axis.values()), depth, centre, random.nextBoolean(), panel(random), panel(random));
-    }
-
-    private static PanelChoice panel(Random random) {
-        return new PanelChoice(new Hem(pick(random, Hem.Kind.values()), between(random, 0, 2), between(random, 0, 2)),
-                random.nextInt(4) == 0);
-    }
-
     private static Cloth cloth(Random random) {
         return new Cloth("Cloth " + random.nextInt(100), String.format("#%06x", random.nextInt(1 << 24)),
-                pick(random, Print.values()), between(random, 20, 70), random.nextBoolean());
+                pick(random, Print.values()), between(random, 20, 60), random.nextInt(4) == 0);
     }
 }

@@ -13,7 +13,7 @@ import java.util.Optional;
 public record Brief(List<Part> parts) {
 
     /** What a phrase of the brief decides. */
-    public enum Decision { SHAPE, MEASURE, FIT, OPENING, SEAM, FRONT, BACK }
+    public enum Decision { SHAPE, MEASURE, FIT, OPENING, SEAM, FACE, FRONT, BACK, JOIN }
 
     /** Some words, and the decision they stand for where they stand for one. */
     public record Part(Optional<Decision> decision, Phrase words) {
@@ -26,9 +26,9 @@ public record Brief(List<Part> parts) {
     public static Brief of(Reckoned reckoned) {
         CoverPlan plan = reckoned.plan();
         List<Part> parts = new ArrayList<>();
-        parts.add(new Part(Optional.empty(), Phrase.choice("brief.a", plan.shape())));
-        decided(parts, Decision.SHAPE, Phrase.choice("shape", plan.shape()));
-        said(parts, "brief.for-a-form");
+        parts.add(new Part(Optional.empty(), Phrase.choice("brief.a", plan.shape().kind())));
+        decided(parts, Decision.SHAPE, shape(plan.shape()));
+        said(parts, plan.shape() instanceof Run ? "brief.for-forms" : "brief.for-a-form");
         decided(parts, Decision.MEASURE, measure(plan.form()));
         said(parts, "brief.comma");
         decided(parts, Decision.FIT, fit(plan));
@@ -37,12 +37,26 @@ public record Brief(List<Part> parts) {
         said(parts, "brief.and");
         decided(parts, Decision.SEAM, Phrase.of("brief.seam", reckoned.allowance(),
                 Phrase.choice("finish", plan.seam().finish())));
+        said(parts, "brief.front");
+        decided(parts, Decision.FACE, Phrase.choice("brief.face", plan.face().kind()));
         said(parts, "brief.front-in");
         decided(parts, Decision.FRONT, Phrase.of("brief.cloth", plan.cloths().front().name()));
         said(parts, "brief.back-in");
         decided(parts, Decision.BACK, Phrase.of("brief.cloth", plan.cloths().back().name()));
+        if (reckoned.isJoined() || plan.joining().joins()) {
+            said(parts, "brief.comma");
+            decided(parts, Decision.JOIN, Phrase.choice("brief.join", plan.joining().kind()));
+        }
         said(parts, "brief.end");
         return new Brief(parts);
+    }
+
+    private static Phrase shape(Shape shape) {
+        if (shape instanceof Run run) {
+            return Phrase.of("brief.shape.run", run.pockets());
+        }
+        boolean tapered = shape instanceof Rectangular rectangular && rectangular.corners() == Corners.TAPERED;
+        return Phrase.choice(tapered ? "brief.tapered" : "shape", shape.kind());
     }
 
     private static void said(List<Part> parts, String code) {

@@ -14,13 +14,14 @@ import app.dapt.measure.Sum;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import app.dapt.stuffed.Fullness.Band;
+import app.dapt.stuffed.Casing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 /** What can go wrong with a cover however it opens: its form, its fit, its seam and its cloth. */
-record CoverConcerns(Setting setting, List<Piece> pieces) {
+record CoverConcerns(Setting setting, Back back, List<Piece> cut) {
 
     /** Sides further apart than this are not called square. */
     private static final Length SQUARE_TOLERANCE = Length.inches(0, 1, 2);
@@ -28,7 +29,10 @@ record CoverConcerns(Setting setting, List<Piece> pieces) {
     List<Concern> all() {
         List<Concern> found = new ArrayList<>();
         setting.form().disagreeing().forEach(disagreement -> found.add(readings(disagreement)));
-        Stream.of(shape(), straightMissing(), vanishes(), size(), seamNarrow()).flatMap(Optional::stream).forEach(found::add);
+        Stream.of(unfit(), shape(), straightMissing(), vanishes(), size(), seamNarrow(), tooShortToFill(), smallParts())
+                .flatMap(Optional::stream).forEach(found::add);
+        found.addAll(plan().shape().concerns(setting, back));
+        found.addAll(faceConcerns());
         for (Material material : Material.values()) {
             clothNarrow(material).ifPresent(found::add);
         }
@@ -37,6 +41,24 @@ record CoverConcerns(Setting setting, List<Piece> pieces) {
 
     private CoverPlan plan() {
         return setting.plan();
+    }
+
+    /** Not every opening goes with every shape. */
+    private Optional<Concern> unfit() {
+        Opening opening = plan().opening();
+        return opening.unfitFor(plan().shape()).map(reason -> Stream.of(OpeningKind.ENVELOPE, OpeningKind.EDGE_ZIP, OpeningKind.SEWN_SHUT)
+                .reduce(Concern.of("opening-unfit", Weight.WILL_NOT_WORK, "opening-unfit", reason).orTry(plan().withOpening(opening.turned()), "turn-opening"),
+                        (concern, kind) -> {
+                            Opening usual = kind.usual(plan().unit());
+                            return concern.orTry(plan().withOpening(kind.insteadOf(opening, plan().unit())), Phrase.code(kind))
+                                    .orTry(plan().withOpening(usual), Phrase.code(kind))
+                                    .orTry(plan().withOpening(usual.turned()), Phrase.code(kind));
+                        }, (one, other) -> other));
+    }
+
+    private List<Concern> faceConcerns() {
+        boolean swallowed = plan().opening().takesInFront() && plan().face().kind() != FaceKind.PLAIN;
+        return swallowed ? List.of(Face.unfit(plan(), Phrase.of("unfit.front-in-strip"))) : plan().face().concerns(setting);
     }
 
     private Concern readings(Disagreement quarrel) {
@@ -58,15 +80,18 @@ record CoverConcerns(Setting setting, List<Piece> pieces) {
     private Optional<Concern> shape() {
         Length across = setting.form().across().flat();
         Length upDown = setting.form().upDown().flat();
-        if (plan().shape() == Shape.OBLONG && setting.form().upDown().borrowed()) {
+        if (!plan().shape().isSameBothWays() && setting.form().upDown().borrowed()) {
             return Optional.of(Concern.of("one-way", Weight.BETTER_NOT, "one-way", across)
-                    .orTry(plan().withShape(Shape.SQUARE), "call-square"));
+                    .orTry(plan().withShape(ShapeKind.SQUARE.insteadOf(plan().shape(), plan().unit())), "call-square"));
         }
         boolean apart = SQUARE_TOLERANCE.under(across.minus(upDown).abs());
-        return plan().shape() == Shape.SQUARE && apart
-                ? Optional.of(Concern.of("not-square", Weight.WORTH_KNOWING, "not-square", across, upDown)
-                        .orTry(plan().withShape(Shape.OBLONG), "call-oblong"))
-                : Optional.empty();
+        if (!plan().shape().isSameBothWays() || !apart) {
+            return Optional.empty();
+        }
+        boolean round = plan().shape().kind() == ShapeKind.ROUND;
+        return Optional.of(Concern.of("not-square", Weight.WORTH_KNOWING, round ? "not-round" : "not-square", across, upDown)
+                .orTry(plan().withShape(ShapeKind.OBLONG.insteadOf(plan().shape(), plan().unit())), "call-oblong")
+                .orNote(plan()));
     }
 
     private CoverPlan fitted(FitSchool school) {
@@ -120,9 +145,34 @@ record CoverConcerns(Setting setting, List<Piece> pieces) {
                 : Optional.empty();
     }
 
+    /** The form goes in folded in half, squeezed to half its loft: half its short side and its loft must pass (judgement). */
+    private Optional<Concern> tooShortToFill() {
+        Casing form = setting.form().casing();
+        Length folded = form.shortSide().half().plus(form.loft(setting.form().fill()));
+        Opening opening = plan().opening();
+        if (!back.length().under(folded)) {
+            return Optional.empty();
+        }
+        Concern concern = Concern.of("opening-short", Weight.BETTER_NOT, back.zip().isPresent() ? "zip-short" : "opening-short",
+                back.length(), folded);
+        if (opening.longer().isPresent()) {
+            concern = concern.orTry(plan().withOpening(opening.longer().get()), "zip-chain");
+        }
+        return Optional.of(concern
+                .orTry(plan().withOpening(opening.turned()), opening.runs() == Axis.ACROSS ? "run-up-down" : "run-across")
+                .orTry(fitted(FitSchool.FINISH_TO_FORM), "finish-to-form")
+                .orNote(plan()));
+    }
+
+    /** Buttons and ties are not for small children. */
+    private Optional<Concern> smallParts() {
+        boolean any = !back.spots().isEmpty() || plan().face().kind() == FaceKind.BUTTON_BAND;
+        return any ? Optional.of(Concern.of("small-parts", Weight.WORTH_KNOWING, "small-parts").orNote(plan())) : Optional.empty();
+    }
+
     private Optional<Concern> clothNarrow(Material material) {
         Cloth cloth = plan().cloths().of(material);
-        Optional<Piece> widest = pieces.stream().filter(piece -> piece.material() == material)
+        Optional<Piece> widest = cut.stream().filter(piece -> piece.material() == material)
                 .max((a, b) -> across(a, cloth).compareTo(across(b, cloth)));
         return widest.filter(piece -> cloth.usableWidth().under(across(piece, cloth))).map(piece -> {
             Length needed = across(piece, cloth);
@@ -132,12 +182,14 @@ record CoverConcerns(Setting setting, List<Piece> pieces) {
                     .map(width -> concern.orTry(
                             plan().withCloths(plan().cloths().with(material, cloth.withWidth(width))), "cloth-width", width))
                     .orElse(concern)
+                    .orTry(plan().withJoining(JoiningKind.SIDES.usual(plan().unit())), "join-sides")
+                    .orTry(plan().withJoining(JoiningKind.MIDDLE.usual(plan().unit())), "join-middle")
                     .orNote(plan(), "will-join");
         });
     }
 
     /** What a piece takes of the cloth's width, lying as well as the cloth allows. */
-    private static Length across(Piece piece, Cloth cloth) {
+    static Length across(Piece piece, Cloth cloth) {
         return cloth.turns() ? Length.min(piece.cutWidth(), piece.cutHeight()) : piece.cutWidth();
     }
 }

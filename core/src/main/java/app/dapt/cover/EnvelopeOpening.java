@@ -1,47 +1,37 @@
 package app.dapt.cover;
 
+import app.dapt.cover.Back.Lap;
+import app.dapt.cover.Back.Panel;
+import app.dapt.cover.Fastening.By;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Side;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
  * Two back panels that lie over each other. The first panel is the upper one, or, where the opening runs up and down,
  * the left one seen from behind.
  *
- * @param runs         the direction the opening runs in
- * @param depth        how the depth of the panels is come by
- * @param centre       the middle of the overlap from the top (left) finished edge; none is the middle of the cover
- * @param firstOutside whether the first panel is the one that shows
+ * @param runs    the direction the opening runs in
+ * @param rule    the rule of thumb the panels are cut by, or none
+ * @param overlap asked for where there is no rule: y₁ + y₂ = H + O; not negative
+ * @param centre  the middle of the overlap from the top (left) finished edge; none is the middle of the cover
+ * @param outside the panel that shows
+ * @param fastening what holds it shut besides
  */
-public record EnvelopeOpening(Axis runs, Depth depth, Optional<Length> centre, boolean firstOutside,
-                              PanelChoice first, PanelChoice second) implements Opening {
+public record EnvelopeOpening(Axis runs, RuleOfThumb rule, Length overlap, Optional<Length> centre, Outside outside,
+                              PanelChoice first, PanelChoice second, Fastening fastening) implements Lapped {
 
-    /** How the depth of the panels is come by. */
-    public sealed interface Depth {
-    }
-
-    /** From the overlap asked for: y₁ + y₂ = H + O. */
-    public record Asked(Length overlap) implements Depth {
-        public Asked {
-            if (overlap.isNegative()) {
-                throw new IllegalArgumentException("an overlap asked for is not negative");
-            }
-        }
-    }
-
-    /** By a rule of thumb, the overlap being what is left of it after the hems. */
-    public record ByRule(RuleOfThumb rule) implements Depth {
-    }
+    /** The panel that shows. */
+    public enum Outside { FIRST, SECOND }
 
     /**
      * What is decided about one panel.
@@ -58,72 +48,149 @@ public record EnvelopeOpening(Axis runs, Depth depth, Optional<Length> centre, b
         }
     }
 
+    public EnvelopeOpening {
+        if (overlap.isNegative()) {
+            throw new IllegalArgumentException("an overlap asked for is not negative");
+        }
+    }
+
+    static EnvelopeOpening usual(Unit unit) {
+        PanelChoice panel = new PanelChoice(Hem.Kind.ORDINARY.usual(unit), false);
+        return new EnvelopeOpening(Axis.ACROSS, RuleOfThumb.NONE, unit.pick(Length.cm(10), Length.inches(4)),
+                Optional.empty(), Outside.FIRST, panel, panel, Fastening.none(unit));
+    }
+
+    static EnvelopeOpening from(Details details) {
+        return new EnvelopeOpening(details.oneOf("runs", Axis.class), details.oneOf("rule", RuleOfThumb.class),
+                details.measure("overlap"), details.maybe("centre"), details.oneOf("outside", Outside.class),
+                panel("first", details), panel("second", details), Fastening.from(details));
+    }
+
+    private static PanelChoice panel(String which, Details details) {
+        return new PanelChoice(Hem.from(which, details), details.tick(which + "Turned"));
+    }
+
+    @Override
+    public OpeningKind kind() {
+        return OpeningKind.ENVELOPE;
+    }
+
+    @Override
+    public List<Detail> details() {
+        List<Detail> details = new ArrayList<>();
+        details.add(new Detail.OneOf("rule", Phrase.of("detail.rule"), rule, "rule", true, true));
+        details.add(Detail.measure("overlap", Limits.OVERLAP, overlap, rule == RuleOfThumb.NONE));
+        details.add(Detail.oneOf("runs", runs, "way"));
+        details.add(Detail.maybe("centre", Limits.CENTRE, centre));
+        details.add(Detail.oneOf("outside", outside, stacked() ? "outside" : "outside-upright"));
+        details.addAll(panelDetails("first", first, true));
+        details.addAll(panelDetails("second", second, false));
+        details.addAll(fastening.details());
+        return details;
+    }
+
+    private List<Detail> panelDetails(String which, PanelChoice choice, boolean isFirst) {
+        List<Detail> details = new ArrayList<>(choice.hem().details(which, panelName(isFirst)));
+        details.add(new Detail.Tick(which + "Turned", Phrase.of("detail.turned"), choice.turned(), true));
+        return details;
+    }
+
     /** One panel's depth: finished, and as a sum to cut by. */
     private record Reckoning(Length finished, Sum cut) {
     }
 
-    public EnvelopeOpening withRuns(Axis changed) {
-        return new EnvelopeOpening(changed, depth, centre, firstOutside, first, second);
+    @Override
+    public EnvelopeOpening withOverlap(Length asked) {
+        return new EnvelopeOpening(runs, RuleOfThumb.NONE, asked, centre, outside, first, second, fastening);
     }
 
-    public EnvelopeOpening withOverlap(Length overlap) {
-        return new EnvelopeOpening(runs, new Asked(overlap), centre, firstOutside, first, second);
-    }
-
-    public EnvelopeOpening withDepth(Depth changed) {
-        return new EnvelopeOpening(runs, changed, centre, firstOutside, first, second);
+    public EnvelopeOpening withRule(RuleOfThumb changed) {
+        return new EnvelopeOpening(runs, changed, overlap, centre, outside, first, second, fastening);
     }
 
     public EnvelopeOpening withCentre(Optional<Length> changed) {
-        return new EnvelopeOpening(runs, depth, changed, firstOutside, first, second);
+        return new EnvelopeOpening(runs, rule, overlap, changed, outside, first, second, fastening);
     }
 
     public EnvelopeOpening withPanels(PanelChoice changedFirst, PanelChoice changedSecond) {
-        return new EnvelopeOpening(runs, depth, centre, firstOutside, changedFirst, changedSecond);
+        return new EnvelopeOpening(runs, rule, overlap, centre, outside, changedFirst, changedSecond, fastening);
     }
 
-    /** Whether the panels lie one above the other rather than side by side. */
-    public boolean stacked() {
-        return runs == Axis.ACROSS;
+    public EnvelopeOpening withFastening(Fastening changed) {
+        return new EnvelopeOpening(runs, rule, overlap, centre, outside, first, second, changed);
+    }
+
+    @Override
+    public EnvelopeOpening narrowlyHemmed(Unit unit) {
+        Hem narrow = Hem.Kind.NARROW.usual(unit);
+        return withPanels(first.withHem(narrow), second.withHem(narrow));
+    }
+
+    @Override
+    public boolean isByRule() {
+        return rule != RuleOfThumb.NONE;
+    }
+
+    private boolean firstOutside() {
+        return outside == Outside.FIRST;
+    }
+
+    @Override
+    public Optional<Phrase> unfitFor(Shape shape) {
+        if (shape instanceof Vee && stacked()) {
+            return Optional.of(Phrase.of("unfit.vee-across"));
+        }
+        return shape instanceof Run && !stacked() ? Optional.of(Phrase.of("unfit.run-upright")) : Optional.empty();
     }
 
     @Override
     public Back back(Setting setting) {
-        Length coverDepth = setting.finished(runs.other());
-        Length opening = setting.finished(runs);
+        Length depth = setting.finished(runs.other());
         Reckoning one = panel(setting, first, true);
         Reckoning two = panel(setting, second, false);
-        Length overlap = one.finished().plus(two.finished()).minus(coverDepth);
+        Length overlap = one.finished().plus(two.finished()).minus(depth);
+        List<Piece> pieces = new ArrayList<>(List.of(setting.front()));
+        Panel onePanel = panel(setting, first, one, true, pieces);
+        Panel twoPanel = panel(setting, second, two, false, pieces);
+        Panel outer = firstOutside() ? onePanel : twoPanel;
+        Panel inner = firstOutside() ? twoPanel : onePanel;
+        Back back = Back.of(pieces, List.of(inner, outer), setting.finished(runs)).lapping(Lap.of(overlap, runs, setting));
+        return fastening.fasten(back, outer, firstOutside(), inner, runs, setting);
+    }
 
-        Piece onePiece = piece(setting, first, one, true, false);
-        Piece twoPiece = piece(setting, second, two, false, false);
-        List<Piece> pieces = new ArrayList<>(List.of(onePiece));
-        if (first.hem().isLined()) {
-            pieces.add(piece(setting, first, one, true, true));
+    private Panel panel(Setting setting, PanelChoice choice, Reckoning reckoning, boolean isFirst, List<Piece> pieces) {
+        Length depth = setting.finished(runs.other());
+        Length from = isFirst ? Length.ZERO : depth.minus(reckoning.finished());
+        Length to = isFirst ? reckoning.finished() : depth;
+        Edge seam = Edge.seam(setting.allowance());
+        Edge free = choice.hem().edge(setting.allowance(), setting.plan().unit());
+        Piece piece = setting.part("back-" + place(isFirst), Material.BACK, runs, from, to, reckoning.cut(),
+                isFirst ? seam : free, isFirst ? free : seam).turned(choice.turned());
+        pieces.add(piece);
+        if (choice.hem().isLined()) {
+            pieces.add(setting.part("lining-" + place(isFirst), Material.LINING, runs, from, to, reckoning.cut(),
+                    isFirst ? seam : free, isFirst ? free : seam));
         }
-        pieces.add(twoPiece);
-        if (second.hem().isLined()) {
-            pieces.add(piece(setting, second, two, false, true));
-        }
-        Back.Panel onePanel = new Back.Panel(onePiece, Length.ZERO, one.finished(), freeSide(true), firstOutside);
-        Back.Panel twoPanel = new Back.Panel(twoPiece, coverDepth.minus(two.finished()), coverDepth,
-                freeSide(false), !firstOutside);
-        return new Back(pieces, firstOutside ? List.of(twoPanel, onePanel) : List.of(onePanel, twoPanel), opening,
-                overlap, setting.fullness().overlapWanted(coverDepth, opening),
-                setting.fullness().slip(Length.max(Length.ZERO, overlap), coverDepth));
+        Side before = Setting.before(runs);
+        return Panel.of(piece, from, to).free(isFirst ? before.opposite() : before).outside(isFirst == firstOutside()).turned(choice.turned());
     }
 
     @Override
     public List<Concern> concerns(Setting setting, Back back) {
-        return new EnvelopeConcerns(this, setting, back).all();
+        List<Concern> found = new ArrayList<>(new EnvelopeConcerns(this, setting, back).all());
+        Length overlap = back.overlap().orElseThrow();
+        found.addAll(fastening.concerns(setting, overlap, "button-overlap", withOverlap(fastening.roomForButton()),
+                withFastening(fastening.withBy(By.NOTHING))));
+        return found;
     }
 
     @Override
     public Phrase brief(Back back) {
         String kind = stacked() ? "brief.envelope" : "brief.envelope-upright";
-        return depth instanceof ByRule byRule
-                ? Phrase.of(kind + "-by-rule", back.overlap(), Phrase.choice("brief.rule", byRule.rule()))
-                : Phrase.of(kind, back.overlap());
+        Length left = back.overlap().orElseThrow();
+        Phrase held = fastening.brief();
+        return rule == RuleOfThumb.NONE ? Phrase.of(kind, left, held)
+                : Phrase.of(kind + "-by-rule", left, held, Phrase.choice("brief.rule", rule));
     }
 
     /** What the first or the second back is called. */
@@ -135,59 +202,14 @@ public record EnvelopeOpening(Axis runs, Depth depth, Optional<Length> centre, b
         return stacked() ? (isFirst ? "upper" : "lower") : (isFirst ? "left" : "right");
     }
 
-    /** The middle of the overlap, kept on the cover. */
-    Length middle(Length coverDepth) {
-        return centre.map(c -> Length.max(Length.ZERO, Length.min(c, coverDepth))).orElse(coverDepth.half());
-    }
-
     private Reckoning panel(Setting setting, PanelChoice choice, boolean isFirst) {
-        Edge free = choice.hem().edge(setting.allowance());
-        if (depth instanceof ByRule byRule) {
-            Sum cut = byRule.rule().depth(setting.cut(runs.other()).total(), setting.unit()).roundedUpTo(setting.mark());
+        Edge free = choice.hem().edge(setting.allowance(), setting.plan().unit());
+        if (rule != RuleOfThumb.NONE) {
+            Sum cut = rule.depth(setting.cut(runs.other()).total(), setting.unit()).roundedUpTo(setting.mark());
             return new Reckoning(cut.total().minus(free.eats()).minus(setting.allowance()), cut);
         }
-        Length overlap = ((Asked) depth).overlap();
-        Sum finished = asked(setting.finished(runs.other()), overlap, isFirst);
-        Sum cut = withEdges(finished, free, setting.allowance()).roundedUpTo(setting.mark());
+        Sum finished = Lapped.half(setting.finished(runs.other()), overlap, centre, isFirst, stacked());
+        Sum cut = choice.hem().added(finished, free).plus(Sum.term("term.allowance", setting.allowance())).roundedUpTo(setting.mark());
         return new Reckoning(finished.total(), cut);
-    }
-
-    /** The first panel's finished depth and the second's, which together make the cover's depth and the overlap. */
-    private Sum asked(Length coverDepth, Length overlap, boolean isFirst) {
-        Length toMiddle = middle(coverDepth);
-        Length share = isFirst ? toMiddle : coverDepth.minus(toMiddle);
-        Length lap = isFirst ? overlap.half() : overlap.minus(overlap.half());
-        String half = stacked() ? "term.half-height" : "term.half-width";
-        return Sum.of(Sum.term(centre.isEmpty() ? half : "term.edge-to-middle", share), Sum.term("term.half-overlap", lap));
-    }
-
-    private static Sum withEdges(Sum finished, Edge free, Length allowance) {
-        Sum sum = finished;
-        switch (free.fate()) {
-            case HEM -> sum = sum.plus(Sum.term("term.hem-twice", free.eats(), free.turns().get(0), free.turns().get(1)));
-            case SINGLE_TURN -> sum = sum.plus(Sum.term("term.hem-once", free.eats()));
-            case SELVAGE -> sum = sum.plus(Sum.term("term.selvage", Length.ZERO));
-            case LINED -> sum = sum.plus(Sum.term("term.lining-seam", free.eats()));
-            case SEAM -> throw new IllegalStateException("a free edge is not a seam");
-        }
-        return sum.plus(Sum.term("term.allowance", allowance));
-    }
-
-    private Piece piece(Setting setting, PanelChoice choice, Reckoning reckoning, boolean isFirst, boolean lining) {
-        String place = place(isFirst);
-        Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(setting.allowance()));
-        edges.put(freeSide(isFirst), choice.hem().edge(setting.allowance()));
-        Sum along = setting.cut(runs).roundedUpTo(setting.mark());
-        String kind = lining ? "lining" : "back";
-        return new Piece(kind + "-" + place, Phrase.of("piece." + kind + "-" + place),
-                lining ? Material.LINING : Material.BACK, 1,
-                stacked() ? along : reckoning.cut(), stacked() ? reckoning.cut() : along, edges, !lining && choice.turned());
-    }
-
-    private Side freeSide(boolean isFirst) {
-        if (stacked()) {
-            return isFirst ? Side.BOTTOM : Side.TOP;
-        }
-        return isFirst ? Side.RIGHT : Side.LEFT;
     }
 }

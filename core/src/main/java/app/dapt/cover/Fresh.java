@@ -2,16 +2,12 @@ package app.dapt.cover;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
-import app.dapt.cover.EnvelopeOpening.Asked;
-import app.dapt.cover.EnvelopeOpening.PanelChoice;
 import app.dapt.fit.Fit;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Form;
-import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Unit;
-import java.util.Optional;
 import java.util.Set;
 
 /** A cover of which only the name and the form are known: everything else as most people would have it. */
@@ -20,15 +16,19 @@ public final class Fresh {
     private Fresh() {
     }
 
-    public static CoverPlan plan(String name, Mark mark, Shape shape, Form form) {
+    public static CoverPlan plan(String name, Mark mark, ShapeKind kind, Form form) {
         Unit unit = mark.unit();
-        PanelChoice panel = new PanelChoice(Hem.Usual.ORDINARY.hem(unit), false);
-        EnvelopeOpening envelope = new EnvelopeOpening(Axis.ACROSS,
-                new Asked(unit.pick(Length.cm(10), Length.inches(4))), Optional.empty(), true, panel, panel);
-        CoverPlan plan = new CoverPlan(name, mark, shape, form, fit(unit), envelope,
-                new Seam(Seam.usual(unit), SeamFinish.ZIGZAG), cloths(unit), Set.of());
+        Shape shape = kind.usual(unit);
+        CoverPlan plan = new CoverPlan(name, mark, shape, form, fit(unit), opening(shape, unit),
+                new Face.Plain(), new Seam(Seam.usual(unit), SeamFinish.ZIGZAG), JoiningKind.NONE.usual(unit), cloths(unit), Set.of());
         // An overlap that holds, where the usual one would not.
         return Reckoner.reckon(plan).finding("overlap").flatMap(Finding::remedy).map(Finding.Remedy::plan).orElse(plan);
+    }
+
+    /** An envelope, across; up and down on a V, which has nothing to cross. */
+    private static Opening opening(Shape shape, Unit unit) {
+        Opening envelope = OpeningKind.ENVELOPE.usual(unit);
+        return envelope.unfitFor(shape).isPresent() ? envelope.turned() : envelope;
     }
 
     private static Fit fit(Unit unit) {

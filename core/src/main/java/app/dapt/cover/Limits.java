@@ -14,6 +14,13 @@ public enum Limits {
     TURN(Length.ZERO, Length.cm(10), Length.ZERO, Length.inches(4)),
     OVERLAP(Length.ZERO, Length.cm(150), Length.ZERO, Length.inches(60)),
     CENTRE(Length.ZERO, Length.cm(300), Length.ZERO, Length.inches(120)),
+    CURVE(Length.ZERO, Length.cm(60), Length.ZERO, Length.inches(24)),
+    BAND(Length.cm(4), Length.cm(40), Length.inches(1, 1, 2), Length.inches(16)),
+    PLEAT(Length.cm(1), Length.cm(15), Length.inches(0, 1, 2), Length.inches(6)),
+    BUTTON(Length.mm(6), Length.cm(8), Length.inches(0, 1, 4), Length.inches(3)),
+    THICKNESS(Length.ZERO, Length.cm(3), Length.ZERO, Length.inches(1)),
+    PIECE(Length.cm(2), Length.cm(600), Length.inches(1), Length.inches(240)),
+    ZIP(Length.cm(5), Length.cm(300), Length.inches(2), Length.inches(120)),
     CLOTH_WIDTH(Length.cm(20), Length.cm(500), Length.inches(8), Length.inches(200));
 
     private final Length leastMetric;

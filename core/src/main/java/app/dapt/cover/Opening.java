@@ -1,14 +1,19 @@
 package app.dapt.cover;
 
 import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import java.util.List;
+import java.util.Optional;
 
 /**
- * Where the form goes in. Each kind of opening is one implementation, which knows the pieces of its back, how they
- * lie, and what can go wrong with it.
+ * Where the form goes in. Each kind of opening is one class, which knows what is decided about it, the pieces of the
+ * cover, how they lie, and what can go wrong with it.
  */
-public sealed interface Opening permits EnvelopeOpening {
+public interface Opening extends Detailed {
+
+    @Override
+    OpeningKind kind();
 
     /** The direction the opening runs in. */
     Axis runs();
@@ -21,4 +26,30 @@ public sealed interface Opening permits EnvelopeOpening {
 
     /** How the brief puts it, once reckoned. */
     Phrase brief(Back back);
+
+    /** Why it does not go with a shape; nothing where it does. */
+    default Optional<Phrase> unfitFor(Shape shape) {
+        return Optional.empty();
+    }
+
+    /** Whether the front is part of a larger piece, which then cannot be anything but plain. */
+    default boolean takesInFront() {
+        return false;
+    }
+
+    /** What it adds to the finished size along the opening. */
+    default Length easeAlong() {
+        return Length.ZERO;
+    }
+
+    /** The same, running the other way, where it can. */
+    default Opening turned() {
+        return kind().with(new Details(details()).map(detail -> detail instanceof Detail.OneOf way && way.name().equals("runs")
+                ? way.choosing(runs().other()) : detail));
+    }
+
+    /** The same with a longer way in, where there is one. */
+    default Optional<Opening> longer() {
+        return Optional.empty();
+    }
 }

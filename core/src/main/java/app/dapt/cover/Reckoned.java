@@ -6,6 +6,8 @@ import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Sum;
+import app.dapt.piece.Contour;
+import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
 import app.dapt.stuffed.Fullness;
 import java.util.List;
@@ -19,12 +21,15 @@ import java.util.Optional;
  * @param across   finished size across
  * @param upDown   finished size up and down
  * @param fullness how full the form makes the cover; an estimate
- * @param pieces   all there is to cut, the front first
+ * @param outline  of the finished cover, where it is no plain rectangle
+ * @param back     the pieces and how they lie
+ * @param pieces   all there is to cut, the front first; a panel wider than its cloth as the drops it is joined from
  * @param cloths   what each cloth used comes to, the front's first
  * @param findings the worst first
  */
 public record Reckoned(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum upDown, Fullness fullness,
-                       List<Piece> pieces, Back back, List<ClothNeed> cloths, List<Finding> findings) {
+                       Optional<Contour> outline, Back back, List<Piece> pieces, List<ClothNeed> cloths,
+                       List<Finding> findings) {
 
     public Reckoned {
         pieces = List.copyOf(pieces);
@@ -41,8 +46,14 @@ public record Reckoned(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum
         return finished(axis).minus((axis == Axis.ACROSS ? form.across() : form.upDown()).flat());
     }
 
+    /** The front as it is sewn in, or what the front is a part of. */
     public Piece front() {
-        return pieces.get(0);
+        return back.pieces().get(0);
+    }
+
+    /** Whether any panel is joined from drops. */
+    public boolean isJoined() {
+        return back.pieces().stream().flatMap(piece -> piece.marks().stream()).anyMatch(mark -> mark.sort() == Marking.Sort.JOIN);
     }
 
     /** Square inches of every cloth together. */

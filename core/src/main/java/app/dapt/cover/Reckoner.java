@@ -1,14 +1,12 @@
 package app.dapt.cover;
 
 import app.dapt.cloth.Cloth;
+import app.dapt.cover.Joining.Joined;
 import app.dapt.cloth.ClothNeed;
 import app.dapt.cover.Finding.Remedy;
 import app.dapt.cover.Finding.Weight;
-import app.dapt.measure.Axis;
 import app.dapt.measure.Mark;
-import app.dapt.measure.Phrase;
 import app.dapt.piece.Piece;
-import app.dapt.piece.Piece.Material;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -16,13 +14,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** From a plan to everything that follows from it. Reckons any plan that can be made; what is wrong becomes a finding. */
 public final class Reckoner {
 
     /** A plan reckoned but for its findings. */
-    private record Assessed(Setting setting, List<Piece> pieces, Back back, List<Concern> concerns) {
+    private record Assessed(Setting setting, Back back, List<Piece> cut, List<Concern> concerns) {
 
         Set<String> codes() {
             return concerns.stream().map(Concern::code).collect(Collectors.toSet());
@@ -48,38 +48,63 @@ public final class Reckoner {
      * @param mark the finest mark on the reader's tape; cut sizes are rounded up to it
      */
     public static Reckoned reckon(CoverPlan plan, Mark mark) {
-        Assessed assessed = assess(plan, mark);
-        Setting setting = assessed.setting();
-        List<Finding> findings = assessed.concerns().stream()
-                .sorted(Comparator.comparing(Concern::weight))
-                .map(concern -> finding(concern, assessed)).toList();
-        return new Reckoned(plan, mark, setting.form(), setting.across(), setting.upDown(), setting.fullness(),
-                assessed.pieces(), assessed.back(), cloths(plan, mark, assessed.pieces()), findings);
+        Assessed assessed = assess(Setting.of(plan, mark));
+        return reckoned(plan, mark, assessed, sorted(assessed).map(concern -> finding(concern, assessed)).toList());
     }
 
-    private static Assessed assess(CoverPlan plan, Mark mark) {
-        Setting setting = Setting.of(plan, mark);
+    /** Reckons without trying any remedy, for showing what a choice would come to. */
+    public static Reckoned glance(CoverPlan plan, Mark mark) {
+        Assessed assessed = assess(Setting.of(plan, mark));
+        return reckoned(plan, mark, assessed, sorted(assessed)
+                .map(concern -> new Finding(concern.code(), concern.weight(), concern.what(), concern.why(), Optional.empty())).toList());
+    }
+
+    private static Stream<Concern> sorted(Assessed assessed) {
+        return assessed.concerns().stream().sorted(Comparator.comparing(Concern::weight));
+    }
+
+    private static Reckoned reckoned(CoverPlan plan, Mark mark, Assessed assessed, List<Finding> findings) {
+        Setting setting = assessed.setting();
+        return new Reckoned(plan, mark, setting.form(), setting.across(), setting.upDown(), setting.fullness(), setting.outline(),
+                assessed.back(), assessed.cut(), cloths(plan, mark, assessed.cut()), findings);
+    }
+
+    private static Assessed assess(Setting setting) {
+        CoverPlan plan = setting.plan();
         Back back = plan.opening().back(setting);
-        List<Piece> pieces = new ArrayList<>();
-        pieces.add(front(setting));
-        pieces.addAll(back.pieces());
-        List<Concern> concerns = new ArrayList<>(new CoverConcerns(setting, pieces).all());
+        Piece inner = back.panels().get(0).piece();
+        if (!inner.equals(back.pieces().get(0))) {
+            back = back.replacing(inner, plan.shape().marked(inner, setting));
+        }
+        back = back.with(plan.shape().extras(setting));
+        List<Piece> cut = new ArrayList<>();
+        for (Piece piece : back.pieces()) {
+            Optional<Joined> joined = joined(piece, setting);
+            back = joined.map(Joined::panel).map(panel -> replaced(piece, panel)).orElse(UnaryOperator.identity()).apply(back);
+            cut.addAll(joined.map(Joined::drops).orElse(List.of(piece)));
+        }
+        List<Concern> concerns = new ArrayList<>(new CoverConcerns(setting, back, cut).all());
         concerns.addAll(plan.opening().concerns(setting, back));
         concerns.removeIf(concern -> plan.noted().contains(concern.noteKey()));
-        return new Assessed(setting, pieces, back, concerns);
+        return new Assessed(setting, back, cut, concerns);
     }
 
-    private static Piece front(Setting setting) {
-        return new Piece("front", Phrase.of("piece.front"), Material.FRONT, 1,
-                setting.cut(Axis.ACROSS).roundedUpTo(setting.mark()), setting.cut(Axis.UP_DOWN).roundedUpTo(setting.mark()),
-                Piece.sewnAllRound(setting.allowance()), false);
+    private static UnaryOperator<Back> replaced(Piece piece, Piece panel) {
+        return back -> back.replacing(piece, panel);
+    }
+
+    private static Optional<Joined> joined(Piece piece, Setting setting) {
+        Cloth cloth = setting.plan().cloths().of(piece.material());
+        boolean wide = cloth.usableWidth().under(CoverConcerns.across(piece, cloth));
+        return wide && setting.plan().joining().joins()
+                ? setting.plan().joining().join(piece, cloth.usableWidth(), setting.allowance(), setting.mark()) : Optional.empty();
     }
 
     /** A remedy is tried before it is offered: it must remove its finding and bring nothing that will not work. */
     private static Finding finding(Concern concern, Assessed before) {
         Set<String> blocking = before.blocking();
         Optional<Remedy> proven = concern.candidates().stream().filter(remedy -> {
-            Assessed after = assess(remedy.plan(), before.setting().mark());
+            Assessed after = assess(before.setting().of(remedy.plan()));
             return !after.codes().contains(concern.code()) && blocking.containsAll(after.blocking());
         }).findFirst();
         return new Finding(concern.code(), concern.weight(), concern.what(), concern.why(), proven);

@@ -6,6 +6,13 @@ import app.dapt.measure.Unit;
 
 /** Ways people cut two equal envelope backs without asking for an overlap; each gives the depth to cut. */
 public enum RuleOfThumb {
+    /** No rule: by the overlap asked for. */
+    NONE {
+        @Override
+        public Sum depth(Length cut, Unit unit) {
+            throw new IllegalStateException("without a rule the depth comes from the overlap");
+        }
+    },
     HALF_PLUS_TWO {
         @Override
         public Sum depth(Length cut, Unit unit) {

@@ -6,8 +6,17 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
+import app.dapt.piece.Contour;
+import app.dapt.piece.Contour.Point;
+import app.dapt.piece.Edge;
+import app.dapt.piece.Outline;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
+import app.dapt.piece.Side;
 import app.dapt.stuffed.Fullness;
-import app.dapt.stuffed.Pillow;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
 
 /**
  * What is already settled when the back is reckoned.
@@ -16,20 +25,61 @@ import app.dapt.stuffed.Pillow;
  * @param across   finished size across
  * @param upDown   finished size up and down
  * @param fullness how full the form will make the cover
+ * @param outline  of the finished cover, where it is no plain rectangle
+ * @param grown    the same with the seam allowance round it
  */
-record Setting(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum upDown, Fullness fullness) {
+record Setting(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum upDown, Fullness fullness, Optional<Contour> outline,
+               Optional<Contour> grown) {
 
     static Setting of(CoverPlan plan, Mark mark) {
-        FormSize form = FormSize.of(plan.form());
+        Shape shape = plan.shape();
+        FormSize form = FormSize.of(plan.form(), shape::casing);
+        Sum across = finished(Axis.ACROSS, plan, form);
+        Sum upDown = shape.isSameBothWays() && !(shape instanceof Rectangular) ? across : finished(Axis.UP_DOWN, plan, form);
+        Fullness full = Fullness.of(form.casing(), form.fill(), shape.casing(across.total(), upDown.total()));
+        Length ease = across.total().minus(form.across().flat());
+        Optional<Contour> outline = shape.outline(across.total(), upDown.total(), ease, full.ratio());
+        Fullness tapered = outline.filter(taken -> shape.isRectangular())
+                .map(taken -> full.inSmaller(taken.area() / (across.total().toMm() * upDown.total().toMm()))).orElse(full);
         Length allowance = plan.seam().allowance(plan.unit());
-        Sum across = plan.fit().finished(Axis.ACROSS, plan.form(), form, allowance);
-        Sum upDown = plan.fit().finished(Axis.UP_DOWN, plan.form(), form, allowance);
-        Fullness fullness = Fullness.of(form.pillow(), form.fill(), new Pillow(across.total(), upDown.total()));
-        return new Setting(plan, mark, form, across, upDown, fullness);
+        return new Setting(plan, mark, form, across, upDown, tapered, outline, outline.map(lines -> lines.grown(allowance)));
+    }
+
+    /** The setting of a plan that may have more or less in common with this one's. */
+    Setting of(CoverPlan other) {
+        boolean same = plan.shape().equals(other.shape()) && plan.form().equals(other.form()) && plan.fit().equals(other.fit())
+                && plan.seam().equals(other.seam()) && plan.unit() == other.unit() && plan.opening().runs() == other.opening().runs()
+                && plan.opening().easeAlong().equals(other.opening().easeAlong());
+        return same ? new Setting(other, mark, form, across, upDown, fullness, outline, grown) : of(other, mark);
+    }
+
+    private static Sum finished(Axis axis, CoverPlan plan, FormSize form) {
+        Sum fitted = plan.fit().finished(axis, plan.form(), form, plan.seam().allowance(plan.unit()));
+        Length ease = axis == plan.opening().runs() ? plan.opening().easeAlong() : Length.ZERO;
+        return ease.isZero() ? fitted : fitted.plus(Sum.term("term.opening-ease", ease));
     }
 
     Length finished(Axis axis) {
         return (axis == Axis.ACROSS ? across : upDown).total();
+    }
+
+    /** What the fit added to the form across, negative for plumper. */
+    Length ease() {
+        return finished(Axis.ACROSS).minus(form.across().flat());
+    }
+
+    /** How much of the edge an opening in the seam round the cover may take. */
+    Length edgeToOpen(Axis runs) {
+        return shape().edgeToOpen(runs, finished(Axis.ACROSS), finished(Axis.UP_DOWN), ease());
+    }
+
+    /** The middle of that edge, millimetres from the top left corner. */
+    Point edgeMiddle(Axis runs) {
+        return shape().edgeMiddle(runs, finished(Axis.ACROSS), finished(Axis.UP_DOWN), ease());
+    }
+
+    Shape shape() {
+        return plan.shape();
     }
 
     /** The seam allowance as sewn, in the cover's own unit whatever the reader's. */
@@ -37,10 +87,67 @@ record Setting(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum upDown,
         return plan.seam().allowance(plan.unit());
     }
 
-    /** The plain cut size in one direction: finished, and an allowance at both edges. */
+    /** The plain cut size in one direction: finished, an allowance at both edges, and what the shape takes up. */
     Sum cut(Axis axis) {
-        return Sum.of(Sum.term(axis == Axis.ACROSS ? "term.finished-width" : "term.finished-height", finished(axis)),
+        Sum cut = Sum.of(Sum.term(axis == Axis.ACROSS ? "term.finished-width" : "term.finished-height", finished(axis)),
                 Sum.term("term.both-allowances", allowance().times(2)));
+        for (Sum.Term term : shape().takeUp(axis)) {
+            cut = cut.plus(term);
+        }
+        return cut;
+    }
+
+    /** The front as the plan would have it. */
+    Piece front() {
+        return shape().marked(plan.face().front(this), this);
+    }
+
+    /** A piece as large as the cover, sewn all round. */
+    Piece whole(String id, Material material) {
+        Edge seam = Edge.seam(allowance());
+        return part(id, material, Axis.ACROSS, Length.ZERO, finished(Axis.UP_DOWN), cut(Axis.UP_DOWN), seam, seam);
+    }
+
+    /**
+     * A part of the back between two lines across its depth.
+     *
+     * @param runs   the direction those lines run in
+     * @param from   where it begins once finished, from the top (left) edge
+     * @param to     where it ends once finished
+     * @param deep   how deep to cut it
+     * @param before what becomes of the edge where it begins
+     * @param after  what becomes of the edge where it ends
+     */
+    Piece part(String id, Material material, Axis runs, Length from, Length to, Sum deep, Edge before, Edge after) {
+        boolean stacked = runs == Axis.ACROSS;
+        Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(allowance()));
+        edges.put(before(runs), before);
+        edges.put(before(runs).opposite(), after);
+        Sum width = stacked ? cut(runs) : deep;
+        Sum height = stacked ? deep : cut(runs);
+        Optional<Outline.Part> lines = outline.map(cover ->
+                new Outline.Part(cover, grown.orElseThrow(), runs.other(), from, to, before.eats(), after.eats()));
+        if (lines.isEmpty() || shape().isRectangular()) {
+            return panel(id, material, width, height, edges).outlined(lines.map(Outline.class::cast));
+        }
+        return panel(id, material, drawn(width, lines.get().cutLength(Axis.ACROSS)), drawn(height, lines.get().cutLength(Axis.UP_DOWN)), edges)
+                .outlined(lines.map(Outline.class::cast));
+    }
+
+    /** The side at which a part begins, its lines running this way. */
+    static Side before(Axis runs) {
+        return runs == Axis.ACROSS ? Side.TOP : Side.LEFT;
+    }
+
+    /** What was reckoned, where the outline bears it out; a part of a curve, or a slanting corner, is as wide as drawn. */
+    private static Sum drawn(Sum reckoned, double millimetres) {
+        Length there = Length.nearInches(millimetres / 25.4);
+        return there.minus(reckoned.total()).abs().under(Length.mm(1)) ? reckoned : Sum.of(Sum.term("term.widest-there", there));
+    }
+
+    /** A piece, its sizes rounded up to the reader's marks. */
+    Piece panel(String id, Material material, Sum width, Sum height, Map<Side, Edge> edges) {
+        return Piece.rectangle(id, material, width.roundedUpTo(mark), height.roundedUpTo(mark), edges);
     }
 
     /** The unit the reader thinks in. */

@@ -1,68 +1,56 @@
 package app.dapt.drawing;
 
 import app.dapt.cover.Back;
+import app.dapt.cover.Face;
 import app.dapt.cover.Reckoned;
 import app.dapt.drawing.Element.Label;
 import app.dapt.drawing.Element.Line;
 import app.dapt.drawing.Element.Part;
+import app.dapt.drawing.Element.Path;
 import app.dapt.drawing.Element.Role;
 import app.dapt.drawing.Element.Shade;
+import app.dapt.drawing.Element.Spot;
 import app.dapt.drawing.Element.Stuff;
 import app.dapt.drawing.Element.Tape;
-import app.dapt.drawing.Element.Turning;
 import app.dapt.drawing.Element.Zone;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
+import app.dapt.piece.Contour;
+import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Edge;
+import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
-import app.dapt.piece.Side;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
-/** What to draw of a reckoned cover: its front, its back seen from behind, and its pieces as they are cut. */
+/** What to draw of a finished cover: its front, and its back seen from behind. */
 public final class CoverDrawing {
 
-    private CoverDrawing() {
+    private final Reckoned reckoned;
+    private final Back back;
+    private final Length width;
+    private final Length height;
+    private final boolean stacked;
+
+    private CoverDrawing(Reckoned reckoned) {
+        this.reckoned = reckoned;
+        this.back = reckoned.back();
+        this.width = reckoned.finished(Axis.ACROSS);
+        this.height = reckoned.finished(Axis.UP_DOWN);
+        this.stacked = reckoned.plan().opening().runs() == Axis.ACROSS;
     }
 
     /** The finished front with a tape along two edges. */
     public static Sheet front(Reckoned reckoned) {
-        Length width = reckoned.finished(Axis.ACROSS);
-        Length height = reckoned.finished(Axis.UP_DOWN);
-        List<Element> elements = new ArrayList<>();
-        elements.add(new Stuff(Box.of(width, height), Material.FRONT, true, false, "front", Part.BODY));
-        elements.addAll(seamRound(width, height));
-        elements.add(new Tape(Axis.ACROSS, Length.ZERO, Length.ZERO, width, true, Phrase.of("tape.width")));
-        elements.add(new Tape(Axis.UP_DOWN, Length.ZERO, Length.ZERO, height, true, Phrase.of("tape.height")));
-        return new Sheet(width, height, elements, Phrase.of("drawing.front", width, height,
-                reckoned.plan().cloths().front().name()));
+        return new CoverDrawing(reckoned).front();
     }
 
     /** The finished back seen from behind, with the overlap taped. */
     public static Sheet back(Reckoned reckoned) {
-        Length width = reckoned.finished(Axis.ACROSS);
-        Length height = reckoned.finished(Axis.UP_DOWN);
-        Back back = reckoned.back();
-        boolean stacked = reckoned.plan().opening().runs() == Axis.ACROSS;
-        List<Element> elements = new ArrayList<>();
-        elements.add(new Stuff(Box.of(width, height), Material.FRONT, false, false, "front", Part.NONE));
-        for (Back.Panel panel : back.panels()) {
-            elements.addAll(panel(panel, stacked, width, height));
-        }
-        Back.Panel inner = back.panels().get(0);
-        Length hiddenAt = inner.from().isZero() ? inner.to() : inner.from();
-        if (back.overlap().isPositive()) {
-            elements.add(across(Role.HIDDEN_EDGE, hiddenAt, stacked, width, height));
-        }
-        elements.addAll(seamRound(width, height));
-        elements.addAll(labels(back, stacked));
-        elements.add(new Tape(Axis.ACROSS, Length.ZERO, Length.ZERO, width, true, Phrase.of("tape.width")));
-        elements.addAll(overlap(back, stacked, width, height));
-        Back.Panel outer = back.panels().get(back.panels().size() - 1);
-        return new Sheet(width, height, elements, Phrase.of("drawing.back", width, height,
-                outer.piece().name(), inner.piece().name(), back.overlap()));
+        return new CoverDrawing(reckoned).back();
     }
 
     /** The front without tapes or marks, for lists. */
@@ -79,117 +67,217 @@ public final class CoverDrawing {
     public static Sheet overForm(Reckoned reckoned) {
         Sheet front = outline(reckoned);
         Length formWidth = reckoned.form().across().flat();
-        Length formHeight = reckoned.form().upDown().flat();
-        Length left = formWidth.minus(front.width()).half();
-        Length top = formHeight.minus(front.height()).half();
+        Length formHeight = reckoned.plan().shape().isRectangular() || !reckoned.plan().shape().isSameBothWays()
+                ? reckoned.form().upDown().flat() : formWidth;
+        double left = front.width().minus(formWidth).toMm() / 2;
+        double top = front.height().minus(formHeight).toMm() / 2;
+        Contour form = reckoned.plan().shape().isRectangular()
+                ? Contour.rectangle(0, 0, formWidth.toMm(), formHeight.toMm())
+                : reckoned.plan().shape().outline(formWidth, formHeight, Length.ZERO, 0).orElseThrow();
         List<Element> elements = new ArrayList<>(front.elements());
-        for (Side side : Side.values()) {
-            elements.add(inset(Role.HIDDEN_EDGE, side, Length.ZERO, formWidth, formHeight).moved(left.negated(), top.negated()));
-        }
-        return new Sheet(front.width(), front.height(), elements, front.described());
+        elements.add(new Path(Role.HIDDEN_EDGE, form.moved(left, top).points(), true));
+        return new Sheet(front.width(), front.height(), elements, front.clip(), front.described());
     }
 
     private static Sheet bare(Sheet sheet) {
         return new Sheet(sheet.width(), sheet.height(), sheet.elements().stream()
-                .filter(element -> !(element instanceof Tape || element instanceof Label)).toList(), sheet.described());
+                .filter(element -> !(element instanceof Tape || element instanceof Label)).toList(), sheet.clip(), sheet.described());
     }
 
-    /** A piece flat on the table before it is sewn: cut edges, hems to turn, the seam line. */
-    public static Sheet piece(Piece piece) {
-        Length width = piece.cutWidth();
-        Length height = piece.cutHeight();
+    private Sheet front() {
         List<Element> elements = new ArrayList<>();
-        elements.add(new Stuff(Box.of(width, height), piece.material(), true, piece.turned(), piece.id(), Part.BODY));
-        for (Side side : Side.values()) {
-            Edge edge = piece.edge(side);
-            Length in = Length.ZERO;
-            for (Length turn : edge.turns()) {
-                in = in.plus(turn);
-                elements.add(inset(edge.isSeam() || edge.fate() == Edge.Fate.LINED ? Role.SEAM : Role.FOLD, side, in, width, height));
-            }
-            elements.add(new Turning(strip(side, in, width, height), piece.id(), edge.isSeam() ? Part.ALLOWANCE : Part.HEM));
-            elements.add(inset(edge.fate() == Edge.Fate.SELVAGE ? Role.SELVAGE : Role.CUT, side, Length.ZERO, width, height));
+        elements.add(new Stuff(Box.of(width, height), Material.FRONT, true, false, "front", Part.BODY));
+        elements.addAll(sewnLines(reckoned.front()));
+        if (reckoned.plan().face() instanceof Face.ButtonBand band && !reckoned.plan().opening().takesInFront()) {
+            elements.addAll(buttonBand(band));
         }
-        return new Sheet(width, height, elements, Phrase.of("drawing.piece", piece.name(), width, height));
+        elements.add(seamRound());
+        elements.addAll(sizeTapes());
+        return sheet(elements, Phrase.of("drawing.front", width, height, reckoned.plan().cloths().front().name()));
     }
 
-    private static List<Element> panel(Back.Panel panel, boolean stacked, Length width, Length height) {
+    private List<Element> buttonBand(Face.ButtonBand band) {
+        List<Element> elements = new ArrayList<>();
+        Length fold = width.half().plus(band.pleat().half());
+        elements.add(new Shade(new Box(fold, Length.ZERO, Length.min(width, height).times(1, 50), height)));
+        elements.add(new Line(Role.FINISHED_EDGE, fold, Length.ZERO, fold, height));
+        Length stitched = width.half().minus(band.pleat().half());
+        elements.add(new Line(Role.TOPSTITCH, stitched, Length.ZERO, stitched, height));
+        reckoned.front().marks().stream().filter(mark -> mark.sort() == Marking.Sort.BUTTON).forEach(mark -> elements.add(new Spot(
+                Marking.Sort.BUTTON, width.half(), mark.fromTop().orElseThrow().minus(reckoned.allowance()), band.size(), Axis.ACROSS)));
+        return elements;
+    }
+
+    private Sheet back() {
+        List<Element> elements = new ArrayList<>();
+        elements.add(new Stuff(Box.of(width, height), Material.FRONT, false, false, "front", Part.NONE));
+        for (Back.Panel panel : back.panels()) {
+            elements.addAll(panel(panel));
+        }
+        if (back.overlap().filter(Length::isPositive).isPresent()) {
+            Back.Panel inner = back.panels().get(0);
+            elements.add(across(Role.HIDDEN_EDGE, inner.from().isZero() ? inner.to() : inner.from()));
+        }
+        elements.add(seamRound());
+        elements.addAll(ends());
+        elements.addAll(opening());
+        back.spots().forEach(spot -> elements.add(stacked ? new Spot(spot.sort(), spot.along(), spot.at(), spot.size(), Axis.UP_DOWN)
+                : new Spot(spot.sort(), spot.at(), spot.along(), spot.size(), Axis.ACROSS)));
+        elements.addAll(labels());
+        elements.addAll(sizeTapes());
+        elements.addAll(overlap());
+        Phrase described = back.overlap().map(overlap -> Phrase.of("drawing.back", width, height,
+                        back.outer().name(), back.panels().get(0).name(), overlap))
+                .orElseGet(() -> Phrase.of("drawing.back-plain", width, height, reckoned.plan().opening().brief(back)));
+        return sheet(elements, described);
+    }
+
+    private Sheet sheet(List<Element> elements, Phrase described) {
+        return new Sheet(width, height, elements, reckoned.outline(), described);
+    }
+
+    private List<Element> sizeTapes() {
+        return List.of(new Tape(Axis.ACROSS, Length.ZERO, Length.ZERO, width, true, Phrase.of("tape.width")),
+                new Tape(Axis.UP_DOWN, Length.ZERO, Length.ZERO, height, true, Phrase.of("tape.height")));
+    }
+
+    private Contour contour() {
+        return reckoned.outline().orElseGet(() -> Contour.rectangle(0, 0, width.toMm(), height.toMm()));
+    }
+
+    private Element seamRound() {
+        return new Path(Role.SEAM, contour().points(), true);
+    }
+
+    /** Joins and channels, which show once a panel is sewn. */
+    private List<Element> sewnLines(Piece piece) {
+        List<Element> lines = new ArrayList<>();
+        List<Marking> channels = piece.marks().stream().filter(mark -> mark.sort() == Marking.Sort.CHANNEL).toList();
+        for (int i = 0; i < channels.size(); i++) {
+            // Once sewn the take-up is gone, so the lines lie evenly in the finished width.
+            Length at = width.times(i + 1, channels.size() + 1);
+            lines.add(new Line(Role.TOPSTITCH, at, Length.ZERO, at, height));
+        }
+        piece.marks().stream().filter(mark -> mark.sort() == Marking.Sort.JOIN).flatMap(mark -> mark.fromLeft().stream())
+                .map(at -> at.minus(reckoned.allowance()))
+                .forEach(at -> lines.add(new Line(Role.SEAM, at, Length.ZERO, at, height)));
+        return lines;
+    }
+
+    private List<Element> panel(Back.Panel panel) {
         Length from = Length.max(Length.ZERO, panel.from());
         Length to = Length.min(stacked ? height : width, panel.to());
-        Box box = stacked ? new Box(Length.ZERO, from, width, to.minus(from)) : new Box(from, Length.ZERO, to.minus(from), height);
         Piece piece = panel.piece();
         List<Element> elements = new ArrayList<>();
-        elements.add(new Stuff(box, piece.material(), true, piece.turned(), piece.id(), Part.BODY));
-        boolean freeAtTo = panel.from().isZero();
+        elements.add(new Stuff(strip(from, to.minus(from)), piece.material(), true, panel.turned(), piece.id(), Part.BODY));
+        elements.addAll(sewnLines(piece));
+        panel.freeEdge().ifPresent(edge -> elements.addAll(freeEdge(panel, edge)));
+        return elements;
+    }
+
+    private List<Element> freeEdge(Back.Panel panel, Edge edge) {
+        // A strip that comes over a fold is held where it begins, whichever of its own ends is free.
+        boolean freeAtTo = panel.from().isZero() || edge.fate() == Edge.Fate.BAND;
         Length freeAt = freeAtTo ? panel.to() : panel.from();
-        if (panel.outside()) {
-            elements.add(shade(freeAt, freeAtTo, stacked, width, height));
+        if (edge.fate() == Edge.Fate.ZIP) {
+            return List.of(across(Role.SEAM, freeAt));
         }
-        elements.add(across(Role.FINISHED_EDGE, freeAt, stacked, width, height));
-        Length hem = panel.freeEdge().fate() == Edge.Fate.LINED ? Length.ZERO : panel.freeEdge().depth();
-        if (panel.outside() && hem.isPositive()) {
-            elements.add(across(Role.TOPSTITCH, freeAtTo ? freeAt.minus(hem) : freeAt.plus(hem), stacked, width, height));
+        List<Element> elements = new ArrayList<>();
+        if (panel.outside()) {
+            Length deep = Length.min(width, height).times(1, 50);
+            elements.add(new Shade(strip(freeAtTo ? freeAt : freeAt.minus(deep), deep)));
+        }
+        elements.add(across(Role.FINISHED_EDGE, freeAt));
+        Length stitched = edge.fate() == Edge.Fate.BAND ? panel.depth() : edge.hemDepth();
+        if (panel.outside() && stitched.isPositive()) {
+            elements.add(across(Role.TOPSTITCH, freeAtTo ? freeAt.minus(stitched) : freeAt.plus(stitched)));
         }
         return elements;
     }
 
-    private static Element shade(Length freeAt, boolean freeAtTo, boolean stacked, Length width, Length height) {
-        Length depth = Length.min(width, height).times(1, 50);
-        Length from = freeAtTo ? freeAt : freeAt.minus(depth);
-        return new Shade(stacked ? new Box(Length.ZERO, from, width, depth) : new Box(from, Length.ZERO, depth, height));
+    /** What folds or stands open at the edges of the cover. */
+    private List<Element> ends() {
+        List<Element> elements = new ArrayList<>();
+        if (reckoned.plan().shape().isRectangular()) {
+            if (back.ends().start() == Back.End.FOLD) {
+                elements.add(across(Role.FOLD, Length.ZERO));
+            }
+            if (back.ends().end() == Back.End.FOLD) {
+                elements.add(across(Role.FOLD, stacked ? height : width));
+            }
+        }
+        Length tuck = back.ends().tuckBack();
+        if (tuck.isPositive()) {
+            elements.add(across(Role.HIDDEN_EDGE, (stacked ? height : width).minus(tuck)));
+        }
+        return elements;
     }
 
-    private static Line across(Role role, Length at, boolean stacked, Length width, Length height) {
+    /** The opening where it is a zip, or lies in the edge. */
+    private List<Element> opening() {
+        if (back.mouth().isPresent()) {
+            Role role = back.zip().isPresent() ? Role.TEETH
+                    : back.ends().tuckFront().isPositive() || back.ends().tuckBack().isPositive() ? Role.FINISHED_EDGE : Role.CLOSED_BY_HAND;
+            return List.of(new Path(role, contour().stretch(back.mouth().get(), back.length().toMm()), false));
+        }
+        return back.zip().map(zip -> {
+            double from = zip.from().toMm();
+            double to = zip.from().plus(zip.length()).toMm();
+            double at = zip.at().toMm();
+            List<Point> line = stacked ? List.of(new Point(from, at), new Point(to, at)) : List.of(new Point(at, from), new Point(at, to));
+            boolean covered = back.lap().isEmpty() && back.panels().stream().anyMatch(panel -> panel.freeEdge()
+                    .filter(edge -> edge.fate() == Edge.Fate.BAND).isPresent());
+            return List.<Element>of(new Path(covered ? Role.HIDDEN_EDGE : Role.TEETH, line, false));
+        }).orElse(List.of());
+    }
+
+    private Line across(Role role, Length at) {
         return stacked ? new Line(role, Length.ZERO, at, width, at) : new Line(role, at, Length.ZERO, at, height);
     }
 
-    private static List<Element> seamRound(Length width, Length height) {
-        return List.of(new Line(Role.SEAM, Length.ZERO, Length.ZERO, width, Length.ZERO),
-                new Line(Role.SEAM, width, Length.ZERO, width, height),
-                new Line(Role.SEAM, width, height, Length.ZERO, height),
-                new Line(Role.SEAM, Length.ZERO, height, Length.ZERO, Length.ZERO));
+    private Box strip(Length from, Length deep) {
+        return stacked ? new Box(Length.ZERO, from, width, deep) : new Box(from, Length.ZERO, deep, height);
     }
 
-    private static List<Element> labels(Back back, boolean stacked) {
+    private List<Element> labels() {
         List<Element> labels = new ArrayList<>();
         for (Back.Panel panel : back.panels()) {
             boolean atStart = panel.from().isZero();
-            Phrase words = Phrase.of(panel.outside() ? "label.outside" : "label.inside", Phrase.of("panel." + panel.piece().id()));
-            Length x = stacked || atStart ? Length.ZERO : back.panels().stream()
-                    .filter(other -> other.from().isZero()).map(Back.Panel::to).findFirst().orElse(panel.from());
-            labels.add(new Label(words, x, stacked && !atStart ? panel.to() : Length.ZERO, stacked && !atStart));
+            boolean atEnd = panel.to().equals(stacked ? height : width);
+            if (!atStart && !atEnd) {
+                continue;
+            }
+            Phrase words = back.lap().isEmpty() ? panel.name() : Phrase.of(panel.outside() ? "label.outside" : "label.inside", panel.name());
+            labels.add(reckoned.plan().shape().isRectangular() ? cornered(words, panel, atStart)
+                    : new Label(words, stacked ? width.half() : panel.from().plus(panel.to()).half(),
+                            stacked ? panel.from().plus(panel.to()).half() : height.times(2, 3), false, true));
         }
         return labels;
     }
 
-    private static List<Element> overlap(Back back, boolean stacked, Length width, Length height) {
-        if (!back.overlap().isPositive()) {
+    /** In the corner of a panel where nothing else lies. */
+    private Label cornered(Phrase words, Back.Panel panel, boolean atStart) {
+        Length x = stacked || atStart ? Length.ZERO : firstEnd(panel);
+        return new Label(words, x, stacked && !atStart ? panel.to() : Length.ZERO, stacked && !atStart, false);
+    }
+
+    /** Where the panel at the start ends, so that a label beside it is not laid over it. */
+    private Length firstEnd(Back.Panel panel) {
+        return back.panels().stream().filter(other -> other.from().isZero()).map(Back.Panel::to)
+                .reduce(Length::max).orElse(panel.from());
+    }
+
+    private List<Element> overlap() {
+        Length lap = back.overlap().orElse(Length.ZERO);
+        if (!lap.isPositive()) {
             return List.of();
         }
-        Length from = Length.max(Length.ZERO, back.panels().stream().map(Back.Panel::from).reduce(Length.ZERO, Length::max));
-        Box box = stacked ? new Box(Length.ZERO, from, width, back.overlap()) : new Box(from, Length.ZERO, back.overlap(), height);
+        Length from = Stream.concat(Stream.of(Length.ZERO), back.panels().stream().filter(panel -> !panel.outside()).map(Back.Panel::from))
+                .reduce(Length.ZERO, Length::max);
+        Length start = from.isZero() ? (stacked ? height : width).minus(back.outer().depth()) : from;
         Phrase label = Phrase.of("tape.overlap");
-        Tape tape = stacked ? new Tape(Axis.UP_DOWN, width, from, back.overlap(), false, label)
-                : new Tape(Axis.ACROSS, from, height, back.overlap(), false, label);
-        return List.of(new Zone(box, Part.OVERLAP), tape);
-    }
-
-    /** The line that lies so far in from one side. */
-    private static Line inset(Role role, Side side, Length in, Length width, Length height) {
-        return switch (side) {
-            case TOP -> new Line(role, Length.ZERO, in, width, in);
-            case BOTTOM -> new Line(role, Length.ZERO, height.minus(in), width, height.minus(in));
-            case LEFT -> new Line(role, in, Length.ZERO, in, height);
-            case RIGHT -> new Line(role, width.minus(in), Length.ZERO, width.minus(in), height);
-        };
-    }
-
-    private static Box strip(Side side, Length deep, Length width, Length height) {
-        return switch (side) {
-            case TOP -> new Box(Length.ZERO, Length.ZERO, width, deep);
-            case BOTTOM -> new Box(Length.ZERO, height.minus(deep), width, deep);
-            case LEFT -> new Box(Length.ZERO, Length.ZERO, deep, height);
-            case RIGHT -> new Box(width.minus(deep), Length.ZERO, deep, height);
-        };
+        Tape tape = stacked ? new Tape(Axis.UP_DOWN, width, start, lap, false, label)
+                : new Tape(Axis.ACROSS, start, height, lap, false, label);
+        return List.of(new Zone(strip(start, lap), Part.OVERLAP), tape);
     }
 }

@@ -1,7 +1,10 @@
 package app.dapt.drawing;
 
 import app.dapt.cover.Back;
+import app.dapt.cover.Back.End;
 import app.dapt.cover.Reckoned;
+import app.dapt.cover.Vee;
+import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Edge;
@@ -12,12 +15,16 @@ import java.util.Optional;
 
 /**
  * The cover cut through the middle, across its opening, with the layers pulled apart. Lengths are true along the
- * cover; the spaces between layers are not.
+ * cover; the spaces between layers are not. A V is cut along its arms.
  *
  * @param depth  from the top (left) seam to the bottom (right) one
  * @param layers the front first, then what lies on it
+ * @param start  what holds them together at the start
+ * @param end    and at the end
+ * @param zipAt  where a zip is cut through
+ * @param bent   whether what is drawn straight really is bent
  */
-public record EdgeOn(Length depth, List<Layer> layers, Phrase described) {
+public record EdgeOn(Length depth, List<Layer> layers, End start, End end, Optional<Length> zipAt, boolean bent, Phrase described) {
 
     /**
      * One layer of cloth.
@@ -25,9 +32,10 @@ public record EdgeOn(Length depth, List<Layer> layers, Phrase described) {
      * @param level    how many layers lie below it
      * @param free     the free edge, where it has one
      * @param freeAtTo whether the free edge is at the far end
+     * @param tuck     how much of it is folded in at the far end
      */
     public record Layer(Phrase name, Material material, Length from, Length to, int level, Optional<Edge> free,
-                        boolean freeAtTo) {
+                        boolean freeAtTo, Length tuck) {
     }
 
     public EdgeOn {
@@ -36,13 +44,24 @@ public record EdgeOn(Length depth, List<Layer> layers, Phrase described) {
 
     public static EdgeOn of(Reckoned reckoned) {
         Length depth = reckoned.finished(reckoned.plan().opening().runs().other());
+        Back back = reckoned.back();
         List<Layer> layers = new ArrayList<>();
-        layers.add(new Layer(Phrase.of("piece.front"), Material.FRONT, Length.ZERO, depth, 0, Optional.empty(), false));
-        for (Back.Panel panel : reckoned.back().panels()) {
-            layers.add(new Layer(panel.piece().name(), Material.BACK, panel.from(), panel.to(), layers.size(),
-                    Optional.of(panel.freeEdge()), panel.from().isZero()));
+        layers.add(new Layer(Phrase.of("piece.front"), Material.FRONT, Length.ZERO, depth, 0, Optional.empty(), true, back.ends().tuckFront()));
+        boolean covers = back.panels().stream().anyMatch(panel -> !panel.outside());
+        for (Back.Panel panel : back.panels()) {
+            Optional<Edge> free = panel.freeEdge().filter(edge -> edge.fate() != Edge.Fate.ZIP);
+            boolean freeAtTo = panel.from().isZero() || free.filter(edge -> edge.fate() == Edge.Fate.BAND).isPresent();
+            layers.add(new Layer(panel.name(), panel.piece().material(), panel.from(), panel.to(), covers && panel.outside() ? 2 : 1, free,
+                    freeAtTo, back.ends().tuckBack()));
         }
-        Back.Panel outer = reckoned.back().panels().get(reckoned.back().panels().size() - 1);
-        return new EdgeOn(depth, layers, Phrase.of("drawing.edge-on", outer.piece().name(), reckoned.back().overlap()));
+        Phrase described = back.overlap().map(overlap -> Phrase.of("drawing.edge-on", back.outer().name(), overlap))
+                .orElseGet(() -> Phrase.of("drawing.edge-on-plain", reckoned.plan().opening().brief(back)));
+        return new EdgeOn(depth, layers, back.ends().start(), back.ends().end(), back.zip().map(Back.Zip::at),
+                reckoned.plan().shape() instanceof Vee, described);
+    }
+
+    /** How many layers lie on the front, at most. */
+    public int levels() {
+        return layers.stream().mapToInt(Layer::level).max().orElse(0);
     }
 }

@@ -3,7 +3,11 @@ package app.dapt.drawing;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
+import app.dapt.piece.Contour;
+import app.dapt.piece.Contour.Point;
+import app.dapt.piece.Marking;
 import app.dapt.piece.Piece.Material;
+import java.util.List;
 
 /** One thing to draw, in real lengths and by its role; colours and strokes are the writer's. */
 public sealed interface Element {
@@ -12,7 +16,7 @@ public sealed interface Element {
     enum Part { BODY, OVERLAP, HEM, ALLOWANCE, NONE }
 
     /** What a line stands for. */
-    enum Role { CUT, SEAM, TOPSTITCH, FOLD, FINISHED_EDGE, HIDDEN_EDGE, SELVAGE }
+    enum Role { CUT, SEAM, TOPSTITCH, FOLD, FINISHED_EDGE, HIDDEN_EDGE, SELVAGE, CLOSED_BY_HAND, TEETH }
 
     /** A stretch of cloth. */
     record Stuff(Box box, Material material, boolean rightSide, boolean turned, String piece, Part part) implements Element {
@@ -20,6 +24,10 @@ public sealed interface Element {
 
     /** Cloth that will be turned under or lie inside a seam. */
     record Turning(Box box, String piece, Part part) implements Element {
+    }
+
+    /** The same along an outline: what lies between where it is cut and where it is sewn. */
+    record Ring(Contour cut, Contour seam, String piece, Part part) implements Element {
     }
 
     /** The shadow that a layer casts on the one below it. */
@@ -32,6 +40,10 @@ public sealed interface Element {
         Line moved(Length right, Length down) {
             return new Line(role, x1.plus(right), y1.plus(down), x2.plus(right), y2.plus(down));
         }
+    }
+
+    /** A line through many points, in millimetres; never clipped. */
+    record Path(Role role, List<Point> points, boolean closed) implements Element {
     }
 
     /** A stretch to point at that is not cloth of its own. */
@@ -47,7 +59,20 @@ public sealed interface Element {
     record Tape(Axis axis, Length x, Length y, Length length, boolean before, Phrase label) implements Element {
     }
 
-    /** Words on the cloth, beginning at a place. */
-    record Label(Phrase words, Length x, Length y, boolean above) implements Element {
+    /**
+     * A button, a tie, or a spot to mark.
+     *
+     * @param size  across a button, or along a buttonhole
+     * @param along the direction a buttonhole or a tie runs in
+     */
+    record Spot(Marking.Sort sort, Length x, Length y, Length size, Axis along) implements Element {
+    }
+
+    /**
+     * Words on the cloth, beginning at a place or in the middle of it.
+     *
+     * @param above standing on the place rather than hanging from it
+     */
+    record Label(Phrase words, Length x, Length y, boolean above, boolean centred) implements Element {
     }
 }

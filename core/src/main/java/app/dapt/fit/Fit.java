@@ -7,7 +7,7 @@ import app.dapt.form.Readings;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Sum;
-import app.dapt.stuffed.Pillow;
+import app.dapt.stuffed.Casing;
 import java.util.Optional;
 
 /**
@@ -58,9 +58,9 @@ public record Fit(FitSchool school, Length down, Length ownEase) {
     }
 
     private static Length straightExpected(Axis axis, FormSize size) {
-        Pillow casing = size.pillow();
+        Casing casing = size.casing();
         return axis == Axis.ACROSS
-                ? Length.nearInches(casing.width().toInches() * casing.straightShareAcross(size.fill()))
-                : Length.nearInches(casing.height().toInches() * casing.straightShareUpDown(size.fill()));
+                ? Length.nearInches(size.across().flat().toInches() * casing.straightShareAcross(size.fill()))
+                : Length.nearInches(size.upDown().flat().toInches() * casing.straightShareUpDown(size.fill()));
     }
 }

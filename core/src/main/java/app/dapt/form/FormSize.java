@@ -2,7 +2,7 @@ package app.dapt.form;
 
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
-import app.dapt.stuffed.Pillow;
+import app.dapt.stuffed.Casing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -12,11 +12,13 @@ import java.util.Optional;
  *
  * @param across       what was settled on across
  * @param upDown       what was settled on up and down
+ * @param casing       what those two make, flat
  * @param fill         the form's volume as a share of the greatest its casing could hold
  * @param fillFrom     what told the fill
  * @param disagreeing  readings that cannot all be right
  */
-public record FormSize(Settled across, Settled upDown, double fill, FillFrom fillFrom, List<Disagreement> disagreeing) {
+public record FormSize(Settled across, Settled upDown, Casing casing, double fill, FillFrom fillFrom,
+                       List<Disagreement> disagreeing) {
 
     /** What told how full a form is, the surest first. */
     public enum FillFrom { TWO_TAPES, LOFT, FILLING }
@@ -40,6 +42,11 @@ public record FormSize(Settled across, Settled upDown, double fill, FillFrom fil
                                Length by) {
     }
 
+    /** How a flat width and height make a casing. */
+    public interface Shaping {
+        Casing casing(Length across, Length upDown);
+    }
+
     /** A label is called wrong from here on. */
     private static final Length LABEL_TOLERANCE = Length.inches(0, 1, 2);
     /** The same where the flat size itself is only estimated from a straight reading. */
@@ -51,16 +58,15 @@ public record FormSize(Settled across, Settled upDown, double fill, FillFrom fil
         disagreeing = List.copyOf(disagreeing);
     }
 
-    /** The casing, flat. */
-    public Pillow pillow() {
-        return new Pillow(across.flat(), upDown.flat());
-    }
-
-    /** Brings the readings of a form together. */
-    public static FormSize of(Form form) {
+    /**
+     * Brings the readings of a form together.
+     *
+     * @param shaped the casing that its two sizes make
+     */
+    public static FormSize of(Form form, Shaping shaped) {
         boolean borrowed = form.upDown().isEmpty();
         Readings upDownReadings = borrowed ? form.across() : form.upDown();
-        Pillow rough = new Pillow(roughly(form.across()), roughly(upDownReadings));
+        Casing rough = shaped.casing(roughly(form.across()), roughly(upDownReadings));
         double usual = form.filling().usualFill();
         Settled across = settle(form.across(), rough.straightShareAcross(usual), false);
         Settled upDown = settle(upDownReadings, rough.straightShareUpDown(usual), borrowed);
@@ -69,14 +75,14 @@ public record FormSize(Settled across, Settled upDown, double fill, FillFrom fil
         if (!borrowed) {
             quarrels.addAll(quarrels(Axis.UP_DOWN, upDownReadings, upDown, form.labelMeans()));
         }
-        Pillow casing = new Pillow(across.flat(), upDown.flat());
+        Casing casing = shaped.casing(across.flat(), upDown.flat());
         Optional<Double> told = fromTwoTapes(form.across(), upDownReadings, casing);
         if (told.isPresent()) {
-            return new FormSize(across, upDown, told.get(), FillFrom.TWO_TAPES, quarrels);
+            return new FormSize(across, upDown, casing, told.get(), FillFrom.TWO_TAPES, quarrels);
         }
         return form.loft()
-                .map(loft -> new FormSize(across, upDown, sensible(casing.fillFromLoft(loft)), FillFrom.LOFT, quarrels))
-                .orElseGet(() -> new FormSize(across, upDown, usual, FillFrom.FILLING, quarrels));
+                .map(loft -> new FormSize(across, upDown, casing, sensible(casing.fillFromLoft(loft)), FillFrom.LOFT, quarrels))
+                .orElseGet(() -> new FormSize(across, upDown, casing, usual, FillFrom.FILLING, quarrels));
     }
 
     /** The best guess at a side before the fill is known. */
@@ -127,17 +133,22 @@ public record FormSize(Settled across, Settled upDown, double fill, FillFrom fil
     }
 
     /** The mean of what each direction tells, where crown and straight across were both read and can both be right. */
-    private static Optional<Double> fromTwoTapes(Readings across, Readings upDown, Pillow casing) {
+    private static Optional<Double> fromTwoTapes(Readings across, Readings upDown, Casing casing) {
         List<Double> told = new ArrayList<>();
-        plausibleStraight(across).ifPresent(straight -> told.add(casing.fillFromStraightAcross(straight)));
-        plausibleStraight(upDown).ifPresent(straight -> told.add(casing.fillFromStraightUpDown(straight)));
+        // A casing that never draws in tells nothing by its width.
+        plausibleShare(across).filter(share -> casing.straightShareAcross(1) < 1)
+                .ifPresent(share -> told.add(casing.fillFromShareAcross(share)));
+        plausibleShare(upDown).filter(share -> casing.straightShareUpDown(1) < 1)
+                .ifPresent(share -> told.add(casing.fillFromShareUpDown(share)));
         return told.isEmpty() ? Optional.empty()
                 : Optional.of(sensible(told.stream().mapToDouble(Double::doubleValue).average().orElseThrow()));
     }
 
-    private static Optional<Length> plausibleStraight(Readings readings) {
+    /** What is straight across of what the crown has, where both can be right. */
+    private static Optional<Double> plausibleShare(Readings readings) {
         return readings.get(Reading.OVER_CROWN).flatMap(crown -> readings.get(Reading.STRAIGHT_ACROSS)
-                .filter(straight -> straightAgainstCrown(Axis.ACROSS, straight, crown).isEmpty()));
+                .filter(straight -> straightAgainstCrown(Axis.ACROSS, straight, crown).isEmpty())
+                .map(straight -> straight.over(crown)));
     }
 
     /** Two tapes say little below four tenths, and no form is empty. */

@@ -2,6 +2,7 @@ package app.dapt.measure;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.Map;
 
 /**
  * Writes a length the way it is read off a tape: inches as fractions, centimetres to the millimetre.
@@ -10,7 +11,9 @@ import java.math.RoundingMode;
  */
 public record LengthFormat(Mark mark) {
 
-    private static final String[] EIGHTHS = {"", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"};
+    /** The fractions that every font has; the others are written with a fraction slash, which fonts draw as one. */
+    private static final Map<String, String> COMMON = Map.of("1/4", "¼", "1/2", "½", "3/4", "¾");
+    private static final String HAIR_SPACE = "\u200a";
 
     public static LengthFormat in(Mark mark) {
         return new LengthFormat(mark);
@@ -68,8 +71,8 @@ public record LengthFormat(Mark mark) {
         long divisor = Long.lowestOneBit(rest);
         long numerator = rest / divisor;
         long denominator = perUnit / divisor;
-        String shown = denominator <= 8 ? EIGHTHS[(int) (numerator * 8 / denominator)]
-                : (whole > 0 ? " " : "") + numerator + "\u2044" + denominator;
+        String slashed = numerator + "/" + denominator;
+        String shown = COMMON.getOrDefault(slashed, (whole > 0 ? HAIR_SPACE : "") + slashed.replace('/', '\u2044'));
         return (whole > 0 ? Long.toString(whole) : "") + shown;
     }
 }

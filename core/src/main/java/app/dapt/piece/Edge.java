@@ -15,6 +15,8 @@ public record Edge(Fate fate, List<Length> turns) {
     public enum Fate {
         /** Sewn to another piece round the cover. */
         SEAM,
+        /** Sewn to a zip's tape, and beyond its ends to the edge opposite. */
+        ZIP,
         /** Turned under twice and stitched. */
         HEM,
         /** Finished against fraying, turned under once and stitched. */
@@ -22,11 +24,37 @@ public record Edge(Fate fate, List<Length> turns) {
         /** The woven edge, left as it is. */
         SELVAGE,
         /** Sewn to a lining and turned. */
-        LINED
+        LINED,
+        /** Sewn into a band. */
+        BAND,
+        /** Sewn to another part of the same panel. */
+        JOIN,
+        /** A fold rather than a cut. */
+        FOLD
     }
 
     public Edge {
         turns = List.copyOf(turns);
+    }
+
+    /** Sewn into a band with this allowance. */
+    public static Edge band(Length allowance) {
+        return new Edge(Fate.BAND, List.of(allowance));
+    }
+
+    /** Sewn to another part of its panel. */
+    public static Edge join(Length allowance) {
+        return new Edge(Fate.JOIN, List.of(allowance));
+    }
+
+    /** A fold, which eats nothing. */
+    public static Edge fold() {
+        return new Edge(Fate.FOLD, List.of());
+    }
+
+    /** Sewn to a zip's tape with this allowance. */
+    public static Edge zip(Length allowance) {
+        return new Edge(Fate.ZIP, List.of(allowance));
     }
 
     public static Edge seam(Length allowance) {
@@ -38,9 +66,17 @@ public record Edge(Fate fate, List<Length> turns) {
         return turns.stream().reduce(Length.ZERO, Length::plus);
     }
 
-    /** How deep the finished hem shows: its last turn. */
-    public Length depth() {
-        return turns.isEmpty() ? Length.ZERO : turns.get(turns.size() - 1);
+    /** How deep a hem shows once it is stitched, its last turn; nothing where none is stitched down. */
+    public Length hemDepth() {
+        return fate == Fate.HEM || fate == Fate.SINGLE_TURN ? turns.get(turns.size() - 1) : Length.ZERO;
+    }
+
+    /** Whether it is stitched to another edge, rather than turned or left. */
+    public boolean isSewn() {
+        return switch (fate) {
+            case SEAM, ZIP, LINED, BAND, JOIN -> true;
+            case HEM, SINGLE_TURN, SELVAGE, FOLD -> false;
+        };
     }
 
     /** Whether it is caught in the seam round the cover. */

@@ -4,13 +4,16 @@ import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * A rectangle of cloth to cut, upright as it will sit on the cover, seen from the cover's outside.
+ * A piece of cloth to cut, upright as it will sit on the cover, seen from the cover's outside: a rectangle, or what an
+ * outline leaves of one.
  *
  * @param id       stable within the cover, {@code back-upper}
  * @param name     what to call it
@@ -20,18 +23,55 @@ import java.util.stream.Stream;
  * @param height   cut size up and down, rounded up to a mark
  * @param edges    the fate of all four edges
  * @param turned   cut with the cloth's up pointing down
+ * @param marks    what to mark before sewing
+ * @param outline  its own lines, where it is no rectangle
  */
 public record Piece(String id, Phrase name, Material material, int quantity, Sum width, Sum height,
-                    Map<Side, Edge> edges, boolean turned) {
+                    Map<Side, Edge> edges, boolean turned, List<Marking> marks, Optional<Outline> outline) {
 
     /** The cloths that a plan names. */
     public enum Material { FRONT, BACK, LINING }
 
     public Piece {
         edges = Map.copyOf(edges);
+        marks = List.copyOf(marks);
         if (edges.size() != Side.values().length) {
             throw new IllegalArgumentException("every edge of a piece has a fate");
         }
+    }
+
+    /** A rectangle with nothing to mark on it. */
+    public static Piece rectangle(String id, Material material, Sum width, Sum height, Map<Side, Edge> edges) {
+        return new Piece(id, Phrase.of("piece." + id), material, 1, width, height, edges, false, List.of(), Optional.empty());
+    }
+
+    /** This piece with more to mark. */
+    public Piece marked(List<Marking> more) {
+        List<Marking> all = new ArrayList<>(marks);
+        all.addAll(more);
+        return new Piece(id, name, material, quantity, width, height, edges, turned, all, outline);
+    }
+
+    /** This piece with one edge coming to something else. */
+    public Piece with(Side side, Edge edge) {
+        Map<Side, Edge> changed = new EnumMap<>(edges);
+        changed.put(side, edge);
+        return new Piece(id, name, material, quantity, width, height, changed, turned, marks, outline);
+    }
+
+    /** This piece so many times. */
+    public Piece times(int count) {
+        return new Piece(id, name, material, count, width, height, edges, turned, marks, outline);
+    }
+
+    /** This piece cut along lines of its own. */
+    public Piece outlined(Optional<Outline> lines) {
+        return new Piece(id, name, material, quantity, width, height, edges, turned, marks, lines);
+    }
+
+    /** This piece cut upside down, or not. */
+    public Piece turned(boolean upsideDown) {
+        return new Piece(id, name, material, quantity, width, height, edges, upsideDown, marks, outline);
     }
 
     public Edge edge(Side side) {
@@ -49,6 +89,11 @@ public record Piece(String id, Phrase name, Material material, int quantity, Sum
     /** The edges that are not caught in the seam round the cover. */
     public List<Side> openSides() {
         return Stream.of(Side.values()).filter(side -> !edge(side).isSeam()).toList();
+    }
+
+    /** How deep it is cut in one direction. */
+    public Sum cut(Axis axis) {
+        return axis == Axis.ACROSS ? width : height;
     }
 
     /** Square inches of cloth in all of them, for an estimate of what to buy. */

@@ -14,8 +14,13 @@ public record Fullness(double ratio) {
     public enum Band { SAGGY, SOFT, PLUMP, DRUM_TIGHT, SEAMS_AT_RISK }
 
     /** The fullness of a cover holding a form that is filled to this share of its own greatest volume. */
-    public static Fullness of(Pillow form, double fill, Pillow cover) {
+    public static Fullness of(Casing form, double fill, Casing cover) {
         return new Fullness(fill * form.greatestVolume() / cover.greatestVolume());
+    }
+
+    /** The same form in a cover with only this share of the cloth: volume goes with area to the power of 1.5. */
+    public Fullness inSmaller(double share) {
+        return new Fullness(ratio / Math.pow(share, 1.5));
     }
 
     public Band band() {

@@ -2,7 +2,6 @@ package app.dapt.stuffed;
 
 import app.dapt.measure.Length;
 
-import java.util.function.DoubleUnaryOperator;
 
 /**
  * A rectangular casing and what filling does to it. Fills are fractions of the greatest volume the flat casing
@@ -12,10 +11,8 @@ import java.util.function.DoubleUnaryOperator;
  * @param width  flat size across, seam to seam, positive
  * @param height flat size up and down, seam to seam, positive
  */
-public record Pillow(Length width, Length height) {
+public record Pillow(Length width, Length height) implements Casing {
 
-    /** Fuller than this no casing can be drawn; the seams would have to give. */
-    private static final double FULLEST_DRAWN = 0.98;
     /** The long side of the shape the second set of curves was fitted to: three to five. */
     private static final double THREE_TO_FIVE = 5 / 3.0;
 
@@ -36,50 +33,50 @@ public record Pillow(Length width, Length height) {
      * The greatest volume in cubic inches: paper-bag volume, after Robin 2004, refitted;
      * w³ [h/(πw) − 0.119 (1 − 10^(−1.56 h/w))] for w ≤ h, within 0.15 % for h/w from 1 to 4.
      */
+    @Override
     public double greatestVolume() {
         double w = shortSide().toInches();
         double ratio = longSide().over(shortSide());
         return w * w * w * (ratio / Math.PI - 0.119 * (1 - Math.pow(10, -1.56 * ratio)));
     }
 
-    /** How wide it measures straight across at this fill, as a share of its flat width. */
+    @Override
     public double straightShareAcross(double fill) {
         return straightShare(fill, width.atLeast(height));
     }
 
-    /** How tall it measures straight across at this fill, as a share of its flat height. */
+    @Override
     public double straightShareUpDown(double fill) {
         return straightShare(fill, !width.atLeast(height));
     }
 
-    /** The thickness at the middle at this fill. */
+    @Override
     public Length loft(double fill) {
         return Length.nearInches(loftShare(fill) * shortSide().toInches());
     }
 
-    /** The fill that a thickness at the middle tells of, 0 to 1. */
-    public double fillFromLoft(Length loft) {
-        double share = loft.over(shortSide());
-        return fillWhere(fill -> loftShare(fill) - share);
+    @Override
+    public double fillFromShareAcross(double share) {
+        return fillFromStraight(share, width.atLeast(height));
     }
 
-    /** The fill told by the width straight across, the tape over the crown having given the flat width. */
-    public double fillFromStraightAcross(Length straight) {
-        return fillFromStraight(straight.over(width), width.atLeast(height));
+    @Override
+    public double fillFromShareUpDown(double share) {
+        return fillFromStraight(share, !width.atLeast(height));
     }
 
-    /** The fill told by the height straight across, the tape over the crown having given the flat height. */
-    public double fillFromStraightUpDown(Length straight) {
-        return fillFromStraight(straight.over(height), !width.atLeast(height));
-    }
-
-    /** The fill to draw: never beyond what the casing can show. */
-    public static double drawable(double fullness) {
-        return Math.min(fullness, FULLEST_DRAWN);
-    }
-
-    private Length shortSide() {
+    @Override
+    public Length shortSide() {
         return Length.min(width, height);
+    }
+
+    /**
+     * How far each corner's ear stands out beyond the edges between, each side, at this fill: 0.107 w (1 − √(1 − f))²,
+     * from our own calculation.
+     */
+    public Length ear(double fill) {
+        double slack = 1 - Math.sqrt(1 - Math.min(Casing.FULLEST_DRAWN, fill));
+        return Length.nearInches(0.107 * shortSide().toInches() * slack * slack);
     }
 
     private Length longSide() {
@@ -106,7 +103,7 @@ public record Pillow(Length width, Length height) {
     private double fillFromStraight(double share, boolean alongLongSide) {
         boolean oblong = lean() > 0;
         if (oblong && alongLongSide) {
-            return fillWhere(fill -> share - straightShare(fill, true));
+            return Halving.rootOf(fill -> share - straightShare(fill, true));
         }
         double u = Math.sqrt(Math.max(0, 1 - share));
         double square = u * (2.504 + u * (2.534 + u * (-10.733 + u * 7.05)));
@@ -126,20 +123,5 @@ public record Pillow(Length width, Length height) {
         }
         double t = (f - FILLS[i - 1]) / (FILLS[i] - FILLS[i - 1]);
         return column[i - 1] + t * (column[i] - column[i - 1]);
-    }
-
-    /** The fill at which a rising function crosses nought, by halving. */
-    private static double fillWhere(DoubleUnaryOperator rising) {
-        double low = 0;
-        double high = 1;
-        for (int i = 0; i < 40; i++) {
-            double middle = (low + high) / 2;
-            if (rising.applyAsDouble(middle) < 0) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return (low + high) / 2;
     }
 }

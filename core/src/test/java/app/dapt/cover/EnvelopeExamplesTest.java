@@ -2,7 +2,6 @@ package app.dapt.cover;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.dapt.cover.EnvelopeOpening.ByRule;
 import app.dapt.cover.EnvelopeOpening.PanelChoice;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Form;
@@ -20,10 +19,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Covers reckoned by hand. */
 class EnvelopeExamplesTest {
 
-    private static final Hem NARROW = Hem.Usual.NARROW.hem(Unit.INCH);
+    private static final Hem NARROW = Hem.Kind.NARROW.usual(Unit.INCH);
 
     private static CoverPlan finishedAt(Length across, Length upDown, Length overlap) {
-        CoverPlan plan = Fresh.plan("Example", Mark.EIGHTH, Shape.OBLONG, Form.overCrown(across, upDown));
+        CoverPlan plan = Fresh.plan("Example", Mark.EIGHTH, ShapeKind.OBLONG, Form.overCrown(across, upDown));
         return fitted(plan, FitSchool.FINISH_TO_FORM).withOpening(envelope(plan).withOverlap(overlap));
     }
 
@@ -46,7 +45,7 @@ class EnvelopeExamplesTest {
     }
 
     private static CoverPlan exampleA() {
-        CoverPlan plan = Fresh.plan("A", Mark.EIGHTH, Shape.SQUARE,
+        CoverPlan plan = Fresh.plan("A", Mark.EIGHTH, ShapeKind.SQUARE,
                 Form.overCrown(Length.inches(21, 1, 4), Length.inches(21, 1, 4)));
         return fitted(plan, FitSchool.CUT_TO_FORM).withOpening(envelope(plan).withOverlap(Length.inches(5)));
     }
@@ -55,23 +54,23 @@ class EnvelopeExamplesTest {
     void cutToTheForm() {
         Reckoned reckoned = Reckoner.reckon(exampleA());
         assertThat(reckoned.finished(Axis.ACROSS)).isEqualTo(Length.inches(20, 1, 4));
-        assertThat(sizes(exampleA())).containsExactly("front 21¼ × 21¼", "back-upper 21¼ × 14⅛", "back-lower 21¼ × 14⅛");
+        assertThat(sizes(exampleA())).containsExactly("front 21¼ × 21¼", "back-upper 21¼ × 14\u200a1\u20448", "back-lower 21¼ × 14\u200a1\u20448");
     }
 
     @ParameterizedTest
     @CsvSource({"HALF_PLUS_TWO, 808, 128", "ADD_SIX_AND_HALVE, 872, 256", "TWO_THIRDS, 912, 336"})
     void rulesOfThumbShowTheOverlapTheyReallyLeave(RuleOfThumb rule, long depth, long left) {
-        CoverPlan plan = exampleA().withOpening(envelope(exampleA()).withDepth(new ByRule(rule)));
+        CoverPlan plan = exampleA().withOpening(envelope(exampleA()).withRule(rule));
         Reckoned reckoned = Reckoner.reckon(plan);
-        assertThat(reckoned.back().pieces()).extracting(Piece::cutHeight).containsOnly(Length.sixtyFourths(depth));
-        assertThat(reckoned.back().overlap()).isEqualTo(Length.sixtyFourths(left));
+        assertThat(reckoned.pieces().subList(1, 3)).extracting(Piece::cutHeight).containsOnly(Length.sixtyFourths(depth));
+        assertThat(reckoned.back().overlap()).contains(Length.sixtyFourths(left));
     }
 
     @Test
     void oneHemAndOneSelvage() {
         CoverPlan plan = hemmed(finishedAt(Length.inches(23), Length.inches(14, 3, 4), Length.inches(4)),
                 NARROW, NARROW.withKind(Hem.Kind.SELVAGE));
-        assertThat(sizes(plan)).containsExactly("front 24 × 15¾", "back-upper 24 × 10⅜", "back-lower 24 × 9⅞");
+        assertThat(sizes(plan)).containsExactly("front 24 × 15¾", "back-upper 24 × 10\u200a3\u20448", "back-lower 24 × 9\u200a7\u20448");
     }
 
     @Test
@@ -86,14 +85,14 @@ class EnvelopeExamplesTest {
     void anUprightOpeningSwapsAcrossAndUpAndDown() {
         CoverPlan across = finishedAt(Length.inches(23), Length.inches(15), Length.inches(4));
         CoverPlan lying = finishedAt(Length.inches(15), Length.inches(23), Length.inches(4));
-        CoverPlan upright = lying.withOpening(envelope(lying).withRuns(Axis.UP_DOWN));
-        List<Piece> one = Reckoner.reckon(across).back().pieces();
-        List<Piece> other = Reckoner.reckon(upright).back().pieces();
+        CoverPlan upright = lying.withOpening(lying.opening().turned());
+        List<Piece> one = Reckoner.reckon(across).pieces();
+        List<Piece> other = Reckoner.reckon(upright).pieces();
         for (int i = 0; i < one.size(); i++) {
             assertThat(other.get(i).cutWidth()).isEqualTo(one.get(i).cutHeight());
             assertThat(other.get(i).cutHeight()).isEqualTo(one.get(i).cutWidth());
         }
-        assertThat(other).extracting(Piece::id).containsExactly("back-left", "back-right");
+        assertThat(other).extracting(Piece::id).containsExactly("front", "back-left", "back-right");
     }
 
     @Test
@@ -110,6 +109,6 @@ class EnvelopeExamplesTest {
         Reckoned metric = Reckoner.reckon(exampleA(), Mark.MILLIMETRE);
         assertThat(metric.finished(Axis.ACROSS)).isEqualTo(Length.inches(20, 1, 4));
         assertThat(metric.front().cutWidth()).isEqualTo(Length.mm(540));
-        assertThat(metric.back().overlap()).isEqualTo(Length.inches(5));
+        assertThat(metric.back().overlap()).contains(Length.inches(5));
     }
 }

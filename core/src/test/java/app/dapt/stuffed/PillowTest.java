@@ -44,10 +44,8 @@ class PillowTest {
     void readsTheFillBackFromWhatItMeasuresStraightAcross(double fill) {
         for (int height : new int[] {20, 24, 30, 40}) {
             Pillow pillow = new Pillow(Length.inches(20), Length.inches(height));
-            Length across = pillow.width().times((int) Math.round(1e6 * pillow.straightShareAcross(fill)), 1_000_000);
-            Length upDown = pillow.height().times((int) Math.round(1e6 * pillow.straightShareUpDown(fill)), 1_000_000);
-            assertThat(pillow.fillFromStraightAcross(across)).as("across 20 × %s", height).isCloseTo(fill, within(0.04));
-            assertThat(pillow.fillFromStraightUpDown(upDown)).as("up and down 20 × %s", height).isCloseTo(fill, within(0.04));
+            assertThat(pillow.fillFromShareAcross(pillow.straightShareAcross(fill))).as("across 20 × %s", height).isCloseTo(fill, within(0.04));
+            assertThat(pillow.fillFromShareUpDown(pillow.straightShareUpDown(fill))).as("up and down 20 × %s", height).isCloseTo(fill, within(0.04));
             assertThat(pillow.fillFromLoft(pillow.loft(fill))).isCloseTo(fill, within(0.01));
         }
     }

@@ -84,6 +84,14 @@ final class Cursor {
         return child.intValue();
     }
 
+    int number(String name, int least, int most) throws BadPlanFile {
+        int number = number(name);
+        if (number < least || number > most) {
+            throw new BadPlanFile(at(name), "is " + number + ", not from " + least + " to " + most);
+        }
+        return number;
+    }
+
     boolean flag(String name) throws BadPlanFile {
         JsonNode child = need(name);
         if (!child.isBoolean()) {
@@ -92,7 +100,7 @@ final class Cursor {
         return child.booleanValue();
     }
 
-    <E extends Enum<E>> E choice(String name, Class<E> choices) throws BadPlanFile {
+    <E extends Enum<?>> E choice(String name, Class<E> choices) throws BadPlanFile {
         String text = text(name, 40);
         for (E choice : choices.getEnumConstants()) {
             if (Phrase.code(choice).equals(text)) {

@@ -4,18 +4,17 @@ import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
 import app.dapt.cover.Cloths;
 import app.dapt.cover.CoverPlan;
-import app.dapt.cover.EnvelopeOpening;
-import app.dapt.cover.EnvelopeOpening.Asked;
-import app.dapt.cover.EnvelopeOpening.ByRule;
-import app.dapt.cover.EnvelopeOpening.Depth;
-import app.dapt.cover.EnvelopeOpening.PanelChoice;
-import app.dapt.cover.Hem;
+import app.dapt.cover.Detail;
+import app.dapt.cover.Detailed;
+import app.dapt.cover.Details;
+import app.dapt.cover.FaceKind;
+import app.dapt.cover.JoiningKind;
+import app.dapt.cover.Kind;
 import app.dapt.cover.Limits;
-import app.dapt.cover.Opening;
-import app.dapt.cover.RuleOfThumb;
+import app.dapt.cover.OpeningKind;
 import app.dapt.cover.Seam;
 import app.dapt.cover.SeamFinish;
-import app.dapt.cover.Shape;
+import app.dapt.cover.ShapeKind;
 import app.dapt.fit.Fit;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Filling;
@@ -23,7 +22,6 @@ import app.dapt.form.Form;
 import app.dapt.form.LabelMeans;
 import app.dapt.form.Reading;
 import app.dapt.form.Readings;
-import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
@@ -89,8 +87,9 @@ public final class PlanJson {
             throw new BadPlanFile("format", "is " + format + "; this Dapt reads format " + FORMAT);
         }
         return new CoverPlan(root.text("name", CoverPlan.LONGEST_NAME), root.choice("mark", Mark.class),
-                root.choice("shape", Shape.class), form(root.object("form")), fit(root.object("fit")),
-                opening(root.object("opening")), seam(root.object("seam")), cloths(root.object("cloths")),
+                detailed(root.object("shape"), ShapeKind.class), form(root.object("form")), fit(root.object("fit")),
+                detailed(root.object("opening"), OpeningKind.class), detailed(root.object("face"), FaceKind.class),
+                seam(root.object("seam")), detailed(root.object("joining"), JoiningKind.class), cloths(root.object("cloths")),
                 new TreeSet<>(root.texts("noted", MOST_NOTED, 60)));
     }
 
@@ -122,23 +121,29 @@ public final class PlanJson {
         return fit;
     }
 
-    private static Opening opening(Cursor at) throws BadPlanFile {
-        at.text("kind", Pattern.compile("envelope"), "envelope");
-        Depth depth = at.has("rule") ? new ByRule(at.choice("rule", RuleOfThumb.class))
-                : new Asked(at.length("overlap", Limits.OVERLAP));
-        Opening opening = new EnvelopeOpening(at.choice("runs", Axis.class), depth, at.maybeLength("centre", Limits.CENTRE),
-                at.flag("firstOutside"), panel(at.object("first")), panel(at.object("second")));
+    /** One of a set of kinds, with the details of that kind: {@code "kind": "envelope", "overlap": "4 in", …}. */
+    private static <E extends Enum<E> & Kind<T>, T extends Detailed> T detailed(Cursor at, Class<E> kinds) throws BadPlanFile {
+        E kind = at.choice("kind", kinds);
+        Details details = new Details(kind.usual(Unit.INCH).details());
+        for (Detail detail : details.all()) {
+            details = details.with(detail.name(), value(at, detail));
+        }
         at.done();
-        return opening;
+        return kind.with(details);
     }
 
-    private static PanelChoice panel(Cursor at) throws BadPlanFile {
-        Cursor hem = at.object("hem");
-        PanelChoice panel = new PanelChoice(new Hem(hem.choice("kind", Hem.Kind.class),
-                hem.length("first", Limits.TURN), hem.length("second", Limits.TURN)), at.flag("turned"));
-        hem.done();
-        at.done();
-        return panel;
+    private static Object value(Cursor at, Detail detail) throws BadPlanFile {
+        String name = detail.name();
+        if (detail instanceof Detail.Measure measure) {
+            return at.length(name, measure.limits());
+        }
+        if (detail instanceof Detail.MaybeMeasure maybe) {
+            return at.maybeLength(name, maybe.limits());
+        }
+        if (detail instanceof Detail.OneOf oneOf) {
+            return at.choice(name, oneOf.value().getDeclaringClass());
+        }
+        return detail instanceof Detail.Count count ? (Object) at.number(name, count.least(), count.most()) : (Object) at.flag(name);
     }
 
     private static Seam seam(Cursor at) throws BadPlanFile {
@@ -166,13 +171,16 @@ public final class PlanJson {
         ObjectNode plan(CoverPlan plan) {
             ObjectNode root = JSON.createObjectNode();
             root.put("kind", KIND).put("format", FORMAT).put("name", plan.name())
-                    .put("mark", Phrase.code(plan.mark())).put("shape", Phrase.code(plan.shape()));
+                    .put("mark", Phrase.code(plan.mark()));
+            detailed(root.putObject("shape"), plan.shape());
             form(root.putObject("form"), plan.form());
             root.putObject("fit").put("school", Phrase.code(plan.fit().school()))
                     .put("down", length(plan.fit().down())).put("ownEase", length(plan.fit().ownEase()));
-            envelope(root.putObject("opening"), (EnvelopeOpening) plan.opening());
+            detailed(root.putObject("opening"), plan.opening());
+            detailed(root.putObject("face"), plan.face());
             root.putObject("seam").put("allowance", length(plan.seam().chosen()))
                     .put("finish", Phrase.code(plan.seam().finish()));
+            detailed(root.putObject("joining"), plan.joining());
             ObjectNode cloths = root.putObject("cloths");
             cloth(cloths.putObject("front"), plan.cloths().front());
             cloth(cloths.putObject("back"), plan.cloths().back());
@@ -204,23 +212,21 @@ public final class PlanJson {
             length.ifPresent(l -> at.put(name, length(l)));
         }
 
-        private void envelope(ObjectNode at, EnvelopeOpening opening) {
-            at.put("kind", "envelope").put("runs", Phrase.code(opening.runs()));
-            if (opening.depth() instanceof ByRule byRule) {
-                at.put("rule", Phrase.code(byRule.rule()));
-            } else if (opening.depth() instanceof Asked asked) {
-                at.put("overlap", length(asked.overlap()));
+        private void detailed(ObjectNode at, Detailed choice) {
+            at.put("kind", Phrase.code((Enum<?>) choice.kind()));
+            for (Detail detail : choice.details()) {
+                if (detail instanceof Detail.Measure measure) {
+                    at.put(measure.name(), length(measure.value()));
+                } else if (detail instanceof Detail.MaybeMeasure maybe) {
+                    put(at, maybe.name(), maybe.value());
+                } else if (detail instanceof Detail.OneOf oneOf) {
+                    at.put(oneOf.name(), Phrase.code(oneOf.value()));
+                } else if (detail instanceof Detail.Count count) {
+                    at.put(count.name(), count.value());
+                } else if (detail instanceof Detail.Tick tick) {
+                    at.put(tick.name(), tick.value());
+                }
             }
-            put(at, "centre", opening.centre());
-            at.put("firstOutside", opening.firstOutside());
-            panel(at.putObject("first"), opening.first());
-            panel(at.putObject("second"), opening.second());
-        }
-
-        private void panel(ObjectNode at, PanelChoice panel) {
-            at.putObject("hem").put("kind", Phrase.code(panel.hem().kind()))
-                    .put("first", length(panel.hem().first())).put("second", length(panel.hem().second()));
-            at.put("turned", panel.turned());
         }
 
         private void cloth(ObjectNode at, Cloth cloth) {

@@ -1,5 +1,6 @@
 package app.dapt.files;
 
+import app.dapt.cover.Back;
 import app.dapt.cover.Brief;
 import app.dapt.cover.Finding;
 import app.dapt.cover.Reckoned;
@@ -7,6 +8,7 @@ import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
+import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Side;
 import app.dapt.words.Words;
@@ -34,13 +36,18 @@ public record ReckonedJson(Words words) {
         sum(finished.putObject("across"), reckoned.across());
         sum(finished.putObject("upDown"), reckoned.upDown());
         root.put("ease", length(reckoned.ease(Axis.ACROSS))).put("fullness", hundredths(reckoned.fullness().ratio()));
-        root.putObject("opening").put("length", length(reckoned.back().length()))
-                .put("overlap", length(reckoned.back().overlap()))
-                .put("overlapWanted", words.lengths().withUnit(reckoned.back().wanted()));
+        opening(root.putObject("opening").put("kind", Phrase.code(reckoned.plan().opening().kind())), reckoned.back());
         reckoned.pieces().forEach(piece -> piece(root.withArray("pieces").addObject(), reckoned, piece));
         ArrayNode findings = root.putArray("findings");
         reckoned.findings().forEach(finding -> finding(findings.addObject(), finding));
         return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(root) + "\n";
+    }
+
+    private void opening(ObjectNode at, Back back) {
+        at.put("length", length(back.length()));
+        back.lap().ifPresent(lap -> at.put("overlap", length(lap.overlap())).put("overlapWanted", words.lengths().withUnit(lap.wanted())));
+        back.zip().ifPresent(zip -> at.putObject("zip").put("teeth", length(zip.length())).put("buy", length(zip.buy()))
+                .put("from", length(zip.from())).put("why", words.say(zip.why())));
     }
 
     private static double hundredths(double value) {
@@ -63,6 +70,17 @@ public record ReckonedJson(Words words) {
             ObjectNode edge = edges.putObject(Phrase.code(side));
             edge.put("fate", Phrase.code(piece.edge(side).fate())).put("eats", length(piece.edge(side).eats()));
         }
+        piece.marks().forEach(mark -> mark(at.withArray("marks").addObject(), mark));
+        piece.outline().ifPresent(outline -> {
+            at.put("cutAreaSquareInches", hundredths(outline.cut().area() / 645.16));
+            at.put("seamLineInches", hundredths(outline.seam().perimeter() / 25.4));
+        });
+    }
+
+    private void mark(ObjectNode at, Marking mark) {
+        at.put("for", Phrase.code(mark.sort()));
+        mark.fromLeft().ifPresent(x -> at.put("fromLeft", length(x)));
+        mark.fromTop().ifPresent(y -> at.put("fromTop", length(y)));
     }
 
     private void sum(ObjectNode at, Sum sum) {

@@ -1,12 +1,17 @@
 package app.dapt.files;
 
 import app.dapt.cloth.Cloth;
+import app.dapt.cover.Back.End;
 import app.dapt.cover.Cloths;
 import app.dapt.drawing.Box;
 import app.dapt.drawing.EdgeOn;
 import app.dapt.drawing.Element;
 import app.dapt.drawing.Element.Label;
 import app.dapt.drawing.Element.Line;
+import app.dapt.drawing.Element.Path;
+import app.dapt.drawing.Element.Ring;
+import app.dapt.drawing.Element.Role;
+import app.dapt.drawing.Element.Spot;
 import app.dapt.drawing.Element.Part;
 import app.dapt.drawing.Element.Shade;
 import app.dapt.drawing.Element.Stuff;
@@ -17,9 +22,12 @@ import app.dapt.drawing.Sheet;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
+import app.dapt.piece.Contour;
+import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Piece.Material;
 import app.dapt.words.Words;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 
@@ -69,26 +77,65 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
             String[] parts = use.split(" ");
             new Swatch(cloths.of(Material.valueOf(parts[0])), scale).write(svg, pattern(parts[0], parts[1]), parts[1].equals("turned"));
         }
+        sheet.clip().ifPresent(clip -> svg.open("clipPath", "id", id + "-clip").empty("path", "d", path(clip.points(), true)).close("clipPath"));
         svg.close("defs");
         svg.open("g", "transform", "translate(" + Markup.number(margins.left()) + " " + Markup.number(margins.top()) + ")");
-        sheet.elements().forEach(element -> element(svg, element));
+        if (sheet.clip().isPresent()) {
+            svg.open("g", "clip-path", "url(#" + id + "-clip)");
+            sheet.elements().stream().filter(SvgDrawing::isClipped).forEach(element -> element(svg, element));
+            svg.close("g");
+        }
+        sheet.elements().stream().filter(element -> sheet.clip().isEmpty() || !isClipped(element)).forEach(element -> element(svg, element));
         return svg.close("g").close("svg").toString();
+    }
+
+    /** Cloth ends where its outline does; tapes, words and the outline itself do not. */
+    private static boolean isClipped(Element element) {
+        return element instanceof Stuff || element instanceof Turning || element instanceof Ring || element instanceof Shade
+                || element instanceof Zone || element instanceof Line;
+    }
+
+    private double mm(double millimetres) {
+        return millimetres / 25.4 * scale;
+    }
+
+    /** Through all the points, but for those that nobody would miss at this scale. */
+    private String path(List<Point> points, boolean closed) {
+        List<Point> shown = closed && points.size() > 8 ? new Contour(points).simplified(.12 * 25.4 / scale).points() : points;
+        StringBuilder path = new StringBuilder();
+        for (Point point : shown) {
+            path.append(path.isEmpty() ? "M" : "L").append(Markup.number(mm(point.x()))).append(' ').append(Markup.number(mm(point.y())));
+        }
+        return path.isEmpty() ? "M0 0" : path + (closed ? "Z" : "");
     }
 
     /** The cover edge on: lengths true along, layers pulled apart. */
     public String write(EdgeOn edgeOn) {
         double gap = 30;
-        double top = 22;
-        double bottom = top + gap * (edgeOn.layers().size() - 1);
-        Markup svg = begin(px(edgeOn.depth()) + 24, bottom + 26, "edge-on", edgeOn.described());
-        svg.open("g", "transform", "translate(12 0)");
+        double top = 26;
+        double bottom = top + gap * edgeOn.levels();
+        double depth = px(edgeOn.depth());
+        Markup svg = begin(depth + 40, bottom + 26, "edge-on", edgeOn.described());
+        svg.open("g", "transform", "translate(20 0)");
         for (EdgeOn.Layer layer : edgeOn.layers()) {
             layer(svg, layer, bottom - gap * layer.level());
         }
-        for (double x : new double[] {0, px(edgeOn.depth())}) {
-            svg.empty("path", "class", "l-stitch", "d", "M" + Markup.number(x) + " " + Markup.number(top - 4) + "V" + Markup.number(bottom + 4));
-        }
+        end(svg, edgeOn.start(), 0, top, bottom, -1);
+        end(svg, edgeOn.end(), depth, top, bottom, 1);
+        edgeOn.zipAt().ifPresent(at -> svg.empty("circle", "class", "zip-end", "cx", px(at), "cy", bottom - gap, "r", 6d));
         return svg.close("g").close("svg").toString();
+    }
+
+    /** A seam is stitched through; a fold goes round; an opening stays open. */
+    private static void end(Markup svg, End end, double x, double top, double bottom, int outwards) {
+        String from = "M" + Markup.number(x) + " ";
+        switch (end) {
+            case SEAM -> svg.empty("path", "class", "l-stitch", "d", from + Markup.number(top - 4) + "V" + Markup.number(bottom + 4));
+            case FOLD -> svg.empty("path", "class", "fold-round", "d", from + Markup.number(top) + "C" + Markup.number(x + 16 * outwards) + " "
+                    + Markup.number(top) + " " + Markup.number(x + 16 * outwards) + " " + Markup.number(bottom) + " " + Markup.number(x) + " "
+                    + Markup.number(bottom));
+            case OPEN -> svg.empty("path", "class", "l-hidden-edge outline", "d", from + Markup.number(top - 4) + "V" + Markup.number(bottom + 4));
+        }
     }
 
     private Markup begin(double width, double height, String kind, Phrase described) {
@@ -131,6 +178,13 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
         } else if (element instanceof Line line) {
             svg.empty("line", "class", "l-" + Phrase.code(line.role()), "x1", px(line.x1()), "y1", px(line.y1()),
                     "x2", px(line.x2()), "y2", px(line.y2()));
+        } else if (element instanceof Path path) {
+            path(svg, path);
+        } else if (element instanceof Ring ring) {
+            svg.empty("path", "class", "turning part-" + Phrase.code(ring.part()), "data-piece", ring.piece(), "fill-rule", "evenodd",
+                    "d", path(ring.cut().points(), true) + path(ring.seam().points(), true));
+        } else if (element instanceof Spot spot) {
+            spot(svg, spot);
         } else if (element instanceof Tape tape) {
             tape(svg, tape);
         } else if (element instanceof Label label) {
@@ -146,6 +200,34 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
         svg.empty("rect", all);
     }
 
+    private void path(Markup svg, Path path) {
+        String d = path(path.points(), path.closed());
+        if (path.role() == Role.TEETH) {
+            svg.empty("path", "class", "zip-tape", "d", d);
+        }
+        svg.empty("path", "class", "l-" + Phrase.code(path.role()) + " outline", "d", d);
+    }
+
+    /** Buttons and ties as they look; places to mark as the mark one would chalk. */
+    private void spot(Markup svg, Spot spot) {
+        double x = px(spot.x());
+        double y = px(spot.y());
+        double half = Math.max(3, px(spot.size()) / 2);
+        boolean upright = spot.along() == Axis.UP_DOWN;
+        svg.open("g", "class", "spot spot-" + Phrase.code(spot.sort()), "transform", "translate(" + Markup.number(x) + " " + Markup.number(y) + ")");
+        switch (spot.sort()) {
+            case BUTTON -> {
+                svg.empty("circle", "class", "button", "r", half);
+                svg.empty("path", "class", "button-holes", "d", "M" + Markup.number(-half / 3) + " 0h.01M" + Markup.number(half / 3) + " 0h.01");
+            }
+            case TIE -> svg.empty("path", "class", "tie-loose", "d", upright
+                    ? "M0 0c-3 4 -6 7 -3 14M0 0c4 5 2 9 5 13M-3 -1c0 -4 6 -4 6 0z" : "M0 0c4 -3 7 -6 14 -3M0 0c5 4 9 2 13 5M-1 -3c-4 0 -4 6 0 6z");
+            default -> svg.empty("path", "class", "chalk", "d", upright ? "M0 " + Markup.number(-half) + "V" + Markup.number(half)
+                    + "M-3 0H3" : "M" + Markup.number(-half) + " 0H" + Markup.number(half) + "M0 -3V3");
+        }
+        svg.close("g");
+    }
+
     private void stuff(Markup svg, Stuff stuff) {
         String way = stuff.turned() ? "turned" : "upright";
         box(svg, stuff.box(), "fill", "url(#" + pattern(stuff.material().name(), way) + ")");
@@ -159,9 +241,10 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
 
     private void label(Markup svg, Label label) {
         String said = words.say(label.words());
-        double x = px(label.x()) + 8;
-        double y = px(label.y()) + (label.above() ? -30 : 8);
-        svg.empty("rect", "class", "tag", "x", x, "y", y, "width", said.length() * 6.15 + 14, "height", 22d, "rx", 2d);
+        double width = breadth(said) * 6.15 + 14;
+        double x = px(label.x()) + (label.centred() ? -width / 2 : 8);
+        double y = px(label.y()) + (label.centred() ? -11 : label.above() ? -30 : 8);
+        svg.empty("rect", "class", "tag", "x", x, "y", y, "width", width, "height", 22d, "rx", 2d);
         svg.saying("text", said, "class", "t-label", "x", x + 7, "y", y + 15.5);
     }
 
@@ -187,8 +270,13 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
         svg.close("g");
     }
 
+    /** About how many characters wide a text is; a fraction with a slash is drawn as one. */
+    private static double breadth(String text) {
+        return text.replaceAll("\u200a?\\d+\u2044\\d+", "#").length();
+    }
+
     private void figure(Markup svg, String figure, boolean across, double length) {
-        double width = figure.length() * 7 + 10;
+        double width = breadth(figure) * 7 + 10;
         double middle = length / 2;
         svg.open("g", "transform", across ? "translate(" + Markup.number(middle) + " 0)"
                 : "translate(0 " + Markup.number(middle) + ") rotate(-90)");
@@ -221,7 +309,7 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
         String colour = cloths.of(layer.material()).colour();
         svg.empty("path", "class", "layer-edge", "d", layerPath(layer, from, to, y));
         svg.empty("path", "class", "layer", "stroke", colour, "d", layerPath(layer, from, to, y));
-        boolean left = layer.free().isEmpty() || layer.freeAtTo();
+        boolean left = layer.free().isEmpty() ? from < 1 : layer.freeAtTo();
         svg.saying("text", words.say(layer.name()), "class", "t-note", "x", left ? from + 10 : to - 10,
                 "y", layer.level() == 0 ? y + 18 : y - 7, "text-anchor", left ? "start" : "end");
     }
@@ -232,6 +320,11 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
         double end = layer.freeAtTo() ? to : from;
         double back = layer.freeAtTo() ? -1 : 1;
         StringBuilder path = new StringBuilder("M" + Markup.number(seam) + " " + Markup.number(y) + "H" + Markup.number(end));
+        if (layer.tuck().isPositive()) {
+            // Folded in at the open end, towards the other layer.
+            boolean front = layer.level() == 0;
+            path.append(front ? " a5 5 0 0 0 0 -10" : " a5 5 0 0 1 0 10").append("h").append(Markup.number(-px(layer.tuck())));
+        }
         layer.free().ifPresent(edge -> {
             String sweep = layer.freeAtTo() ? "1" : "0";
             String bend = " a5 5 0 0 " + sweep + " 0 10";
@@ -242,7 +335,9 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
                 case SINGLE_TURN -> path.append(bend).append("h").append(Markup.number(back * Math.max(4, px(edge.turns().get(0)))));
                 case LINED -> path.append(bend).append("H").append(Markup.number(seam));
                 case SELVAGE -> path.append("m0 -4v8m").append(Markup.number(back * 4)).append(" 0v-8");
-                case SEAM -> throw new IllegalStateException("a free edge is not a seam");
+                case BAND -> path.append(bend).append("H").append(Markup.number(seam));
+                case SEAM, ZIP, JOIN, FOLD -> {
+                }
             }
         });
         return path.toString();

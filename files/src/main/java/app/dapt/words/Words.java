@@ -7,6 +7,7 @@ import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -36,6 +37,11 @@ public record Words(Wordbook book, Mark mark) {
 
     public String say(String code, Object... args) {
         return say(Phrase.of(code, args));
+    }
+
+    /** The words for a code that need not have any. */
+    public Optional<String> find(String code) {
+        return Optional.ofNullable(book.texts().get(code));
     }
 
     /** The brief as plain text. */

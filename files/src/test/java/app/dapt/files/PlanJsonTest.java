@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import app.dapt.Cases;
 import app.dapt.RandomPlans;
 import app.dapt.cover.CoverPlan;
+import app.dapt.cover.OpeningKind;
+import app.dapt.cover.ShapeKind;
 import app.dapt.measure.Length;
 import app.dapt.measure.Unit;
 import com.networknt.schema.InputFormat;
@@ -47,8 +49,15 @@ class PlanJsonTest {
         assertThat(schema.validate(sample().replace("\"shape\"", "\"shap\""), InputFormat.JSON)).isNotEmpty();
     }
 
+    @Test
+    void theSchemaIsWhatTheKindsSayOfThemselves() throws IOException {
+        String written = PlanSchema.write();
+        Files.writeString(Path.of("target/plan-format.schema.json"), written);
+        assertThat(Files.readString(SCHEMA)).as("copy files/target/plan-format.schema.json to docs").isEqualTo(written);
+    }
+
     private static String sample() {
-        return PlanJson.write(RandomPlans.plan(new Random(3)));
+        return PlanJson.write(RandomPlans.plan(new Random(3), ShapeKind.SQUARE, OpeningKind.ENVELOPE));
     }
 
     @ParameterizedTest
@@ -62,8 +71,10 @@ class PlanJsonTest {
             ("down" : ")[^"]*           | $1plenty                  | fit.down
             ("down" : ")[^"]*           | $15                       | fit.down
             ("down" : ")[^"]*           | $190 in                   | fit.down
-            "firstOutside" : \\w+       | "firstOutside" : "yes"    | opening.firstOutside
-            "firstOutside"              | "firstOutsid"             | opening.firstOutside
+            ("corners" : ")[^"]*        | $1bent                    | shape.corners
+            "firstTurned" : \\w+        | "firstTurned" : "yes"     | opening.firstTurned
+            "firstTurned"               | "firstTurne"              | opening.firstTurned
+            ("fastenings" : )\\d+       | $1400                     | opening.fastenings
             ("labelMeans" : ")[^"]*     | $1me                      | form.labelMeans
             "noted" : \\[ ]             | "noted" : [ 3 ]           | noted
             "noted" : \\[ ]             | "noted" : [ ], "more" : 1 | more

@@ -38,9 +38,9 @@ class ReckonCommandTest {
             out.reset();
             assertThat(run(file(PlanJson.write(RandomPlans.plan(new Random(seed)))).toString())).isZero();
             JsonNode reckoned = JsonMapper.builder().build().readTree(out.toString(StandardCharsets.UTF_8));
-            assertThat(reckoned.get("pieces").size()).isBetween(3, 5);
+            assertThat(reckoned.get("pieces").size()).isBetween(1, 60);
             for (JsonNode piece : reckoned.get("pieces")) {
-                assertThat(piece.get("quantity").intValue()).isEqualTo(1);
+                assertThat(piece.get("quantity").intValue()).isBetween(1, 24);
                 assertThat(piece.get("edges").size()).isEqualTo(4);
                 assertAddsUp(piece.get("width"));
                 assertAddsUp(piece.get("height"));

@@ -6,12 +6,16 @@ import app.dapt.RandomPlans;
 import app.dapt.cover.Brief;
 import app.dapt.cloth.Cloth;
 import app.dapt.cover.CoverPlan;
+import app.dapt.cover.Detail;
+import app.dapt.cover.Detailed;
 import app.dapt.cover.Fresh;
+import app.dapt.cover.OpeningKind;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
-import app.dapt.cover.Shape;
+import app.dapt.cover.ShapeKind;
 import app.dapt.drawing.CoverDrawing;
 import app.dapt.drawing.EdgeOn;
+import app.dapt.drawing.PieceDrawing;
 import app.dapt.files.SvgDrawing;
 import app.dapt.form.Form;
 import app.dapt.measure.Length;
@@ -21,6 +25,7 @@ import app.dapt.piece.Piece.Material;
 import app.dapt.words.Wordbook.English;
 import java.io.StringReader;
 import java.util.Random;
+import java.util.stream.Stream;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -48,9 +53,14 @@ class WordsTest {
                 piece.width().terms().forEach(term -> said.append(words.say(term.label())));
                 piece.height().terms().forEach(term -> said.append(words.say(term.label())));
             });
+            reckoned.back().zip().ifPresent(zip -> said.append(words.say(zip.why())));
+            reckoned.pieces().stream().flatMap(piece -> piece.marks().stream()).forEach(mark -> said.append(words.say(Phrase.choice("marking", mark.sort()))));
+            Stream.of(plan.shape(), plan.opening(), plan.face(), plan.joining()).forEach(choice -> said.append(details(choice, words)));
+            Stream.of(OpeningKind.values()).forEach(kind -> kind.usual(plan.unit()).unfitFor(plan.shape())
+                    .ifPresent(why -> said.append(words.say(why))));
             SvgDrawing svg = new SvgDrawing(plan.cloths(), words, 10, "x");
             for (String drawing : new String[] {svg.write(CoverDrawing.front(reckoned)), svg.write(CoverDrawing.back(reckoned)),
-                svg.write(EdgeOn.of(reckoned)), svg.write(CoverDrawing.piece(reckoned.front())), svg.write(CoverDrawing.overForm(reckoned))}) {
+                svg.write(EdgeOn.of(reckoned)), svg.write(PieceDrawing.of(reckoned.front())), svg.write(CoverDrawing.overForm(reckoned))}) {
                 assertThat(drawing).doesNotContain("NaN", "style=", "=\"-0\"");
                 DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(drawing)));
                 said.append(drawing);
@@ -59,14 +69,28 @@ class WordsTest {
         }
     }
 
+    /** Everything a slip would say of a choice. */
+    private static String details(Detailed choice, Words words) {
+        StringBuilder said = new StringBuilder();
+        for (Detail detail : choice.details()) {
+            said.append(words.say(detail.label()));
+            if (detail instanceof Detail.OneOf oneOf) {
+                oneOf.choices().forEach(each -> said.append(words.say(Phrase.choice(oneOf.family(), each))));
+            } else if (detail instanceof Detail.MaybeMeasure maybe) {
+                said.append(words.say(maybe.hint()));
+            }
+        }
+        return said.toString();
+    }
+
     @Test
     void saysTheBriefAsOneSentence() {
-        CoverPlan plan = Fresh.plan("Bench", Mark.EIGHTH, Shape.SQUARE,
+        CoverPlan plan = Fresh.plan("Bench", Mark.EIGHTH, ShapeKind.SQUARE,
                 Form.overCrown(Length.inches(21, 1, 4), Length.inches(21, 1, 4)));
         assertThat(words(English.US, Mark.EIGHTH).say(Brief.of(Reckoner.reckon(plan)))).isEqualTo(
                 "A square cover for a form that measures 21¼ in across and 21¼ in up and down, over the crown, cut to the form, "
                 + "with an envelope back overlapping 4 in and ½ in seams, zigzagged, "
-                + "the front in plain cotton and the back in plain linen.");
+                + "the front plain in plain cotton and the back in plain linen.");
     }
 
     @Test

@@ -1,5 +1,6 @@
 package app.dapt.web;
 
+import app.dapt.cover.Detail;
 import app.dapt.cover.Limits;
 import app.dapt.measure.Entry;
 import app.dapt.measure.Length;
@@ -63,6 +64,36 @@ public final class Entries {
             }
         }
         return standing;
+    }
+
+    /** How many, or the number that stands where the field is absent or refused. */
+    public int count(String name, int least, int most, int standing) {
+        String text = typed.getOrDefault(name, Integer.toString(standing)).strip();
+        if (text.matches("\\d{1,4}") && Integer.parseInt(text) >= least && Integer.parseInt(text) <= most) {
+            return Integer.parseInt(text);
+        }
+        refuse(name, "entry.count", least, most);
+        return standing;
+    }
+
+    /** What a detail comes to: what was typed or chosen for it, or what stands. */
+    public Object value(Detail detail) {
+        String name = detail.name();
+        if (detail instanceof Detail.Measure measure) {
+            return length(name, measure.limits(), measure.value());
+        }
+        if (detail instanceof Detail.MaybeMeasure maybe) {
+            return maybeLength(name, maybe.limits(), maybe.value());
+        }
+        if (detail instanceof Detail.OneOf oneOf) {
+            return oneOf.choices().filter(each -> Phrase.code(each).equals(typed.get(name))).findFirst().map(Object.class::cast).orElse(oneOf.value());
+        }
+        return detail instanceof Detail.Count count ? (Object) count(name, count.least(), count.most(), count.value())
+                : (Object) ticked(name, ((Detail.Tick) detail).value());
+    }
+
+    public Words words() {
+        return words;
     }
 
     /** A tick; the form sends a twin field so that "not ticked" can be told from "not asked". */

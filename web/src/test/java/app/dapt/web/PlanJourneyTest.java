@@ -31,16 +31,25 @@ class PlanJourneyTest {
             page.locator("#phrase-opening").focus();
             page.keyboard().press("Enter");
             page.locator("#slip").waitFor();
-            page.waitForFunction("() => document.activeElement.id === 'c-rule-own'");
-            page.keyboard().press("4");
+            page.waitForFunction("() => document.activeElement.id === 'c-opening-envelope'");
+            page.keyboard().press("5");
+            page.waitForFunction("() => document.querySelector('p.sentence').innerText.includes('18 in zip in the bottom seam')");
+            page.keyboard().press("1");
+            page.waitForFunction("() => document.querySelector('p.sentence').innerText.includes('an envelope back')");
+            page.locator("#c-rule-none").focus();
+            for (String rule : new String[] {"half plus two", "add six", "two thirds"}) {
+                page.keyboard().press("ArrowRight");
+                page.waitForFunction("rule => document.querySelector('p.sentence').innerText.includes(rule)", rule);
+            }
             page.waitForFunction("() => document.querySelector('#cut-back-upper .size').innerText === '21¼ × 14¼'");
+            page.waitForFunction("() => document.querySelector('p.sentence').innerText.includes('two thirds')");
             assertThat(desk.brief()).contains("by two thirds, overlapping 5¼ in");
             page.keyboard().press("Enter");
             page.locator("#slip").waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
             assertThat(page.evaluate("document.activeElement.id")).isEqualTo("phrase-opening");
 
             page.keyboard().press("z");
-            page.waitForFunction("() => document.querySelector('#cut-back-upper .size').innerText === '21¼ × 13⅝'");
+            page.waitForFunction("() => document.querySelector('#cut-back-upper .size').innerText === '21¼ × 13\u200a5\u20448'");
             page.keyboard().press("Shift+Z");
             page.waitForFunction("() => document.querySelector('#cut-back-upper .size').innerText === '21¼ × 14¼'");
             page.keyboard().press("?");
@@ -139,7 +148,7 @@ class PlanJourneyTest {
             assertThat(hem.innerText()).contains("hem, turned ½ then ½").contains("1");
             hem.hover();
             assertThat(desk.page().locator("#cut-back-upper .sum-drawing .part-hem.lit").count()).isEqualTo(1);
-            assertThat(desk.page().locator("#cut-back-upper tfoot td").last().innerText()).isEqualTo("14⅛ in");
+            assertThat(desk.page().locator("#cut-back-upper tfoot td").last().innerText()).isEqualTo("14\u200a1\u20448 in");
         }
     }
 

@@ -18,11 +18,11 @@ class TwoTabsTest {
             one.set("allowance", "5/8");
             other.set("overlap", "7");
             assertThat(other.page().locator(".conflict").innerText()).contains("changed in another tab", "the opening");
-            assertThat(other.brief()).as("the cover as it now is").contains("overlapping 5 in and ⅝ in seams");
+            assertThat(other.brief()).as("the cover as it now is").contains("overlapping 5 in and 5\u20448 in seams");
             other.page().locator(".conflict .do").click();
-            other.page().waitForFunction("() => document.querySelector('p.sentence').innerText.includes('overlapping 7 in and ⅝ in seams')");
+            other.page().waitForFunction("() => document.querySelector('p.sentence').innerText.includes('overlapping 7 in and 5\u20448 in seams')");
             one.page().reload();
-            assertThat(one.brief()).contains("overlapping 7 in and ⅝ in seams");
+            assertThat(one.brief()).contains("overlapping 7 in and 5\u20448 in seams");
         }
     }
 

@@ -3,7 +3,7 @@ package app.dapt.web.covers;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Fresh;
 import app.dapt.cover.Limits;
-import app.dapt.cover.Shape;
+import app.dapt.cover.ShapeKind;
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.PlanJson;
 import app.dapt.form.Filling;
@@ -59,7 +59,7 @@ class CoversController {
     String start(Reader reader, @RequestParam Map<String, String> typed, Model model) {
         Words words = wording.words(reader);
         Entries entries = new Entries(typed, words);
-        Shape shape = entries.choice("shape", Shape.class, Shape.SQUARE);
+        ShapeKind shape = entries.choice("shape", ShapeKind.class, ShapeKind.SQUARE);
         if (typed.getOrDefault("across", "").isBlank()) {
             entries.refuse("across", "entry.one-reading");
         }
@@ -74,7 +74,8 @@ class CoversController {
             return "covers/page";
         }
         Readings upDownReadings = upDown.map(Readings::overCrown).orElse(Readings.NONE);
-        Shape taken = upDown.filter(length -> !length.equals(across.get())).isPresent() ? Shape.OBLONG : shape;
+        boolean apart = upDown.filter(length -> !length.equals(across.get())).isPresent();
+        ShapeKind taken = shape == ShapeKind.SQUARE && apart ? ShapeKind.OBLONG : shape;
         Form form = new Form(Readings.NONE.with(Reading.OVER_CROWN, across), upDownReadings, Optional.empty(),
                 LabelMeans.FORM, Filling.UNKNOWN);
         return "redirect:/covers/" + store.create(Fresh.plan(name, words.mark(), taken, form));

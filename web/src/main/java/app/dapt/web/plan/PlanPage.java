@@ -2,18 +2,20 @@ package app.dapt.web.plan;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
+import app.dapt.cover.Back;
 import app.dapt.cover.Brief;
-import app.dapt.cover.EnvelopeOpening;
-import app.dapt.cover.EnvelopeOpening.ByRule;
+import app.dapt.cover.Detail;
+import app.dapt.cover.Detailed;
+import app.dapt.cover.Details;
+import app.dapt.cover.Face;
 import app.dapt.cover.Finding;
-import app.dapt.cover.Hem;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.Recommendation;
-import app.dapt.cover.RuleOfThumb;
 import app.dapt.cover.Seam;
 import app.dapt.drawing.CoverDrawing;
 import app.dapt.drawing.EdgeOn;
+import app.dapt.drawing.PieceDrawing;
 import app.dapt.drawing.Element.Part;
 import app.dapt.files.SvgDrawing;
 import app.dapt.fit.FitSchool;
@@ -25,6 +27,8 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
+import app.dapt.piece.Edge;
+import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Side;
 import app.dapt.web.Entries;
@@ -47,7 +51,8 @@ import java.util.stream.Stream;
 public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entries entries, String gesture, String view) {
 
     /** User units that the longer side takes in the large drawings, in the small ones, and in a row of fits. */
-    private static final double LARGE = 300;
+    private static final double LARGE = 296;
+    private static final double WIDE = 1.9;
     private static final double SMALL = 46;
     private static final double OPENED = 170;
     private static final double FITS = 92;
@@ -77,10 +82,6 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
         {"verdigris", "#2f7f74"}, {"bracken", "#7d9c93"}, {"moss", "#7a8450"}, {"weld", "#e2b93b"}, {"rust", "#b5622f"},
         {"madder", "#b23a48"}, {"plum", "#6d3b5e"}, {"oat", "#d9cfb8"}, {"chalk", "#f4f5f1"}};
 
-    /** A rule of thumb with what it would come to here. */
-    public record Rule(RuleOfThumb rule, String code, Reckoned reckoned, boolean chosen) {
-    }
-
     public Brief brief() {
         return Brief.of(reckoned);
     }
@@ -90,7 +91,10 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
     }
 
     private double scale() {
-        return SvgDrawing.fitting(reckoned.finished(Axis.ACROSS), reckoned.finished(Axis.UP_DOWN), LARGE);
+        Length across = reckoned.finished(Axis.ACROSS);
+        Length upDown = reckoned.finished(Axis.UP_DOWN);
+        // A cover so wide that front and back cannot lie side by side has the table to itself.
+        return SvgDrawing.fitting(across, upDown, across.over(upDown) > WIDE ? LARGE * 2 : LARGE);
     }
 
     private SvgDrawing svg(double scale, String id) {
@@ -113,17 +117,17 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
 
     /** A piece as cut, small beside its figure. */
     public String thumb(Piece piece) {
-        return svg(pieceScale(SMALL), "t-" + piece.id()).write(CoverDrawing.piece(piece));
+        return svg(pieceScale(SMALL), "t-" + piece.id()).write(PieceDrawing.of(piece));
     }
 
     /** A piece as cut, larger, beside its sum. */
     public String drawn(Piece piece) {
-        return svg(pieceScale(OPENED), "p-" + piece.id()).write(CoverDrawing.piece(piece));
+        return svg(pieceScale(OPENED), "p-" + piece.id()).write(PieceDrawing.of(piece));
     }
 
     /** A piece as cut, on the table. */
     public String laid(Piece piece) {
-        return svg(pieceScale(LARGE * .72), "l-" + piece.id()).write(CoverDrawing.piece(piece));
+        return svg(pieceScale(LARGE * .72), "l-" + piece.id()).write(PieceDrawing.of(piece));
     }
 
     /** All pieces at one scale, so that they can be told apart by size. */
@@ -139,7 +143,7 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
 
     /** What is done with the edges that are not sewn into the seam: {@code hem below}. */
     public String edges(Piece piece) {
-        return String.join(", ", piece.openSides().stream()
+        return String.join(", ", piece.openSides().stream().filter(side -> piece.edge(side).fate() != Edge.Fate.FOLD)
                 .map(side -> w.say("edge." + Phrase.code(piece.edge(side).fate()), Phrase.choice("side", side))).toList());
     }
 
@@ -195,12 +199,6 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
         return svg(scale, "s-" + Phrase.code(school)).write(CoverDrawing.overForm(fits.bySchool().get(school)));
     }
 
-    /** A back as it would be, small, for choosing it. */
-    public String backChoice(Reckoned of, String id) {
-        double scale = SvgDrawing.fitting(of.finished(Axis.ACROSS), of.finished(Axis.UP_DOWN), CHOICE);
-        return svg(scale, "o-" + id).write(CoverDrawing.backOutline(of));
-    }
-
     /** A fit as it would be, small, over its form. */
     public String fitChoice(Recommendation fits, FitSchool school) {
         Reckoned of = fits.bySchool().get(school);
@@ -208,42 +206,97 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
         return svg(scale, "o-" + Phrase.code(school)).write(CoverDrawing.overForm(of));
     }
 
+    /** What the opening wants of a cover fitted like this: an overlap, or a zip, or nothing. */
+    public String wanted(Reckoned of) {
+        return of.back().lap().map(lap -> w.lengths().withUnit(lap.wanted()))
+                .or(() -> of.back().zip().map(zip -> w.lengths().withUnit(zip.buy()))).orElse("—");
+    }
+
     public String finishedSize(Reckoned of) {
         return w.lengths().bare(of.finished(Axis.ACROSS)) + " × " + w.lengths().bare(of.finished(Axis.UP_DOWN));
     }
 
-    public EnvelopeOpening envelope() {
-        return (EnvelopeOpening) cover.plan().opening();
+    private Choices choices() {
+        return new Choices(cover.plan(), reckoned.mark(), w);
     }
 
-    public List<Rule> rules() {
-        EnvelopeOpening opening = envelope();
-        return Stream.of(RuleOfThumb.values()).map(rule -> new Rule(rule, Phrase.code(rule),
-                Reckoner.reckon(cover.plan().withOpening(opening.withDepth(new ByRule(rule))), reckoned.mark()),
-                opening.depth().equals(new ByRule(rule)))).toList();
+    public List<Choices.Choice> openings() {
+        return choices().openings();
     }
 
-    /** The cover with its overlap as asked, or with the one a rule has left it. */
-    public Reckoned asked() {
-        return ownOverlap() ? reckoned
-                : Reckoner.reckon(cover.plan().withOpening(envelope().withOverlap(shownOverlap())), reckoned.mark());
+    public List<Choices.Choice> shapes() {
+        return choices().shapes();
     }
 
-    public boolean ownOverlap() {
-        return !(envelope().depth() instanceof ByRule);
+    public List<Choices.Choice> faces() {
+        return choices().faces();
     }
 
-    public String hemName(Hem hem) {
-        return SlipChanges.hemName(hem, cover.plan().unit());
+    public List<Choices.Choice> joinings() {
+        return choices().joinings();
     }
 
-    /** The hems to choose from, the present one among them. */
-    public List<String> hemNames(Hem hem) {
-        List<String> names = new ArrayList<>(List.of("ordinary", "narrow", "wide", "single", "selvage", "lined"));
-        if (!names.contains(hemName(hem))) {
-            names.add(0, "double");
+    /** The choices of each detail of the opening that is worth drawing. */
+    public List<List<Choices.Choice>> drawnDetails() {
+        return cover.plan().opening().details().stream().filter(detail -> detail instanceof Detail.OneOf oneOf && oneOf.drawn())
+                .map(detail -> choices().of((Detail.OneOf) detail)).toList();
+    }
+
+    /** The details of a choice that have a say, as fields. */
+    public List<Field> fields(Detailed choice) {
+        return choice.details().stream().filter(detail -> detail.applies() && !(detail instanceof Detail.OneOf oneOf && oneOf.drawn()))
+                .map(detail -> Field.of(detail, entries, w)).toList();
+    }
+
+    /** What is worth saying of the opening as it stands, one sentence each. */
+    public List<String> aboutOpening() {
+        String code = "opening." + Phrase.code(cover.plan().opening().kind());
+        List<String> sentences = new ArrayList<>(List.of(w.say("slip.opening.about", Phrase.of(code), Phrase.of(code + ".says"))));
+        w.find(code + ".rules-out").ifPresent(rules -> sentences.add(w.say("slip.opening.rules-out", Phrase.of(code + ".rules-out"))));
+        reckoned.back().zip().ifPresent(zip -> sentences.add(w.say("slip.opening.zip-why", zip.why())));
+        reckoned.back().lap().ifPresent(lap -> sentences.add(w.say("slip.opening.wanted", lap.wanted())));
+        return sentences;
+    }
+
+    /** What to mark on a piece, each with its distances as one measures them at the table. */
+    public List<String> marks(Piece piece) {
+        return piece.marks().stream().map(mark -> {
+            Optional<String> across = mark.across(piece).map(this::measured);
+            Optional<String> upDown = mark.upDown(piece).map(this::measured);
+            String where = across.isPresent() && upDown.isPresent() ? w.say("marking.both", across.get(), upDown.get()) : across.or(() -> upDown).orElse("");
+            return w.say(Phrase.choice("marking", mark.sort())) + ": " + where;
+        }).toList();
+    }
+
+    private String measured(Marking.Measure measure) {
+        return w.say("marking.from." + Phrase.code(measure.from()), measure.distance());
+    }
+
+    /** What the cover takes that is no cloth, one line each. */
+    public List<String> alsoNeeded() {
+        List<String> lines = new ArrayList<>();
+        Back back = reckoned.back();
+        back.zip().ifPresent(zip -> lines.add(w.say("also.zip", zip.buy(), zip.why())));
+        long buttons = back.spots().stream().filter(spot -> spot.sort() == Marking.Sort.BUTTON).count();
+        if (buttons > 0) {
+            Details held = new Details(cover.plan().opening().details());
+            lines.add(w.say("also.buttons", buttons, held.measure("button"), held.measure("button").plus(held.measure("buttonThick"))));
         }
-        return names;
+        if (cover.plan().face() instanceof Face.ButtonBand band && !cover.plan().opening().takesInFront()) {
+            lines.add(w.say("also.mock-buttons", band.buttons(), band.size()));
+        }
+        reckoned.pieces().stream().filter(piece -> piece.quantity() > 1 && !piece.id().equals("tab")).forEach(piece ->
+                lines.add(w.say("also.strip", piece.name(), piece.cutWidth().times(piece.quantity()), piece.cutHeight())));
+        return lines;
+    }
+
+    /** Whether anything has to be cut along a line of its own, for which there are templates. */
+    public boolean hasTemplates() {
+        return reckoned.outline().isPresent();
+    }
+
+    public String edgeOnNote() {
+        return w.say(EdgeOn.of(reckoned).bent() ? "plan.edge-on-bent" : "plan.edge-on-note");
     }
 
     public String code(Enum<?> value) {
@@ -270,28 +323,7 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
         return Stream.of(Reading.values()).filter(each -> Phrase.code(each).equals(reading)).findFirst().flatMap(readings::get);
     }
 
-    /** The overlap as it lies, for its field; none where the backs do not meet. */
-    public Length shownOverlap() {
-        return Length.max(Length.ZERO, reckoned.back().overlap());
-    }
-
-    /** How deep the first back is cut. */
-    public Length backDepth(Reckoned of) {
-        Piece piece = of.back().pieces().get(0);
-        return envelope().stacked() ? piece.cutHeight() : piece.cutWidth();
-    }
-
-    /** What speaks against the overlap of a cover; nothing where nothing does. */
-    public String overlapFinding(Reckoned of) {
-        return Stream.of("overlap", "hems-eat-overlap", "blank-narrow").flatMap(code -> of.finding(code).stream())
-                .findFirst().map(finding -> w.say(finding.what())).orElse(null);
-    }
-
-    public Phrase panelName(boolean first) {
-        return envelope().panelName(first);
-    }
-
-    public Mark[] marks() {
+    public Mark[] tapeMarks() {
         return Mark.values();
     }
 
@@ -310,7 +342,7 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
     }
 
     public boolean lined() {
-        return envelope().first().hem().isLined() || envelope().second().hem().isLined();
+        return reckoned.back().pieces().stream().anyMatch(piece -> piece.material() == Piece.Material.LINING);
     }
 
     /** The grounds to choose from, and the present one where it is not among them. */

@@ -13,6 +13,8 @@ enum Slip {
     FIT(SlipChanges::fit),
     OPENING(SlipChanges::opening),
     SEAM(SlipChanges::seam),
+    FACE(SlipChanges::face),
+    JOIN(SlipChanges::join),
     FRONT(SlipChanges::front),
     BACK(SlipChanges::back);
 

@@ -3,18 +3,19 @@ package app.dapt.web.plan;
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
 import app.dapt.cover.CoverPlan;
-import app.dapt.cover.EnvelopeOpening;
-import app.dapt.cover.EnvelopeOpening.Asked;
-import app.dapt.cover.EnvelopeOpening.ByRule;
-import app.dapt.cover.EnvelopeOpening.Depth;
-import app.dapt.cover.EnvelopeOpening.PanelChoice;
-import app.dapt.cover.Hem;
+import app.dapt.cover.Detail;
+import app.dapt.cover.Detailed;
+import app.dapt.cover.Details;
+import app.dapt.cover.FaceKind;
+import app.dapt.cover.JoiningKind;
+import app.dapt.cover.Kind;
 import app.dapt.cover.Limits;
-import app.dapt.cover.Reckoner;
-import app.dapt.cover.RuleOfThumb;
+import app.dapt.cover.Opening;
+import app.dapt.cover.OpeningKind;
 import app.dapt.cover.Seam;
 import app.dapt.cover.SeamFinish;
 import app.dapt.cover.Shape;
+import app.dapt.cover.ShapeKind;
 import app.dapt.fit.Fit;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Filling;
@@ -22,14 +23,12 @@ import app.dapt.form.Form;
 import app.dapt.form.LabelMeans;
 import app.dapt.form.Reading;
 import app.dapt.form.Readings;
-import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Piece.Material;
 import app.dapt.web.Entries;
-import java.util.Optional;
 import java.util.regex.Pattern;
 
 /** From the fields of each slip to the plan. */
@@ -45,7 +44,11 @@ final class SlipChanges {
     }
 
     static CoverPlan shape(CoverPlan plan, Entries entries) {
-        return plan.withShape(entries.choice("shape", Shape.class, plan.shape()));
+        Shape shape = detailed("shape", ShapeKind.class, plan.shape(), plan.unit(), entries);
+        CoverPlan shaped = plan.withShape(shape);
+        // An opening that only has to run the other way to go with the new shape is turned with it.
+        return shape.kind() == plan.shape().kind() ? shaped
+                : shaped.withOpening(new Choices(shaped, plan.mark(), entries.words()).suited(plan.opening()));
     }
 
     static CoverPlan measure(CoverPlan plan, Entries entries) {
@@ -77,72 +80,30 @@ final class SlipChanges {
     }
 
     static CoverPlan opening(CoverPlan plan, Entries entries) {
-        EnvelopeOpening standing = (EnvelopeOpening) plan.opening();
-        boolean firstOutside = entries.raw("outside").map("first"::equals).orElse(standing.firstOutside());
-        return plan.withOpening(new EnvelopeOpening(entries.choice("runs", Axis.class, standing.runs()),
-                depth(plan, standing, entries), centre(standing, entries), firstOutside,
-                panel("first", standing.first(), plan.unit(), entries),
-                panel("second", standing.second(), plan.unit(), entries)));
+        Opening opening = detailed("opening", OpeningKind.class, plan.opening(), plan.unit(), entries);
+        return plan.withOpening(opening.kind() == plan.opening().kind() ? opening
+                : new Choices(plan, plan.mark(), entries.words()).suited(opening));
     }
 
-    /** A new figure in the overlap field beats the rule that was chosen before; a rule chosen now beats the figure. */
-    private static Depth depth(CoverPlan plan, EnvelopeOpening standing, Entries entries) {
-        Length shown = Reckoner.reckon(plan).back().overlap();
-        Length asked = entries.length("overlap", Limits.OVERLAP, Length.max(Length.ZERO, shown));
-        boolean typed = !asked.equals(Length.max(Length.ZERO, shown));
-        String rule = entries.raw("rule").orElse("");
-        String standingRule = standing.depth() instanceof ByRule byRule ? Phrase.code(byRule.rule()) : "own";
-        if (typed && rule.equals(standingRule)) {
-            return new Asked(asked);
-        }
-        if (rule.equals("own")) {
-            return standing.depth() instanceof Asked ? standing.depth() : new Asked(asked);
-        }
-        for (RuleOfThumb known : RuleOfThumb.values()) {
-            if (Phrase.code(known).equals(rule)) {
-                return new ByRule(known);
-            }
-        }
-        return standing.depth();
+    static CoverPlan face(CoverPlan plan, Entries entries) {
+        return plan.withFace(detailed("face", FaceKind.class, plan.face(), plan.unit(), entries));
     }
 
-    private static Optional<Length> centre(EnvelopeOpening standing, Entries entries) {
-        return entries.maybeLength("centre", Limits.CENTRE, standing.centre());
+    static CoverPlan join(CoverPlan plan, Entries entries) {
+        return plan.withJoining(detailed("joining", JoiningKind.class, plan.joining(), plan.unit(), entries));
     }
 
-    private static PanelChoice panel(String which, PanelChoice standing, Unit unit, Entries entries) {
-        Hem typed = new Hem(standing.hem().kind(), entries.length(which + "-turn-one", Limits.TURN, standing.hem().first()),
-                entries.length(which + "-turn-two", Limits.TURN, standing.hem().second()));
-        String chosen = entries.raw(which + "-hem").orElse("");
-        Hem hem = chosen.equals(hemName(standing.hem(), unit)) ? typed : named(chosen, typed, unit);
-        return new PanelChoice(hem, entries.ticked(which + "-turned", standing.turned()));
-    }
-
-    private static Hem named(String name, Hem standing, Unit unit) {
-        for (Hem.Usual usual : Hem.Usual.values()) {
-            if (Phrase.code(usual).equals(name)) {
-                return usual.hem(unit);
-            }
+    /** A choice of another kind keeps what the two have in common; then the fields are read into its details. */
+    private static <E extends Enum<E> & Kind<T>, T extends Detailed> T detailed(String field, Class<E> kinds, T standing, Unit unit,
+            Entries entries) {
+        E before = kinds.cast(standing.kind());
+        E kind = entries.choice(field, kinds, before);
+        Detailed chosen = kind == before ? standing : kind.insteadOf(standing, unit);
+        Details details = new Details(chosen.details());
+        for (Detail detail : details.all()) {
+            details = details.with(detail.name(), entries.value(detail));
         }
-        for (Hem.Kind kind : Hem.Kind.values()) {
-            if (Phrase.code(kind).equals(name)) {
-                return standing.withKind(kind);
-            }
-        }
-        return standing;
-    }
-
-    /** What the list of hems calls this one. */
-    static String hemName(Hem hem, Unit unit) {
-        if (hem.kind() != Hem.Kind.DOUBLE) {
-            return Phrase.code(hem.kind());
-        }
-        for (Hem.Usual usual : Hem.Usual.values()) {
-            if (usual.hem(unit).equals(hem)) {
-                return Phrase.code(usual);
-            }
-        }
-        return "double";
+        return kind.with(details);
     }
 
     static CoverPlan seam(CoverPlan plan, Entries entries) {

@@ -1,0 +1,139 @@
+package app.dapt.cover;
+
+import app.dapt.cover.Back.Lap;
+import app.dapt.cover.Back.Panel;
+import app.dapt.cover.Fastening.By;
+import app.dapt.cover.Finding.Weight;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Edge;
+import app.dapt.piece.Marking;
+import app.dapt.piece.Marking.Sort;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
+import app.dapt.piece.Side;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * An envelope whose outer panel, the upper or left one, ends in a folded band with its seam enclosed. A band cut B deep
+ * is B/2 − s_b finished; the panel above it is that much shorter.
+ *
+ * @param overlap asked for
+ * @param centre  the middle of the overlap from the top (left) finished edge; none is the middle of the cover
+ * @param band    how deep the band is cut
+ * @param hem     of the inner panel
+ */
+public record BandedOpening(Axis runs, Length overlap, Optional<Length> centre, Length band, Hem hem, Fastening fastening)
+        implements Lapped {
+
+    /** What the band's seam takes of the band and of its panel. */
+    private static final Length BAND_SEAM = Length.inches(0, 1, 4);
+
+    static BandedOpening usual(Unit unit) {
+        return new BandedOpening(Axis.ACROSS, unit.pick(Length.cm(10), Length.inches(4)), Optional.empty(),
+                unit.pick(Length.cm(11), Length.inches(4, 1, 2)), Hem.Kind.ORDINARY.usual(unit), Fastening.none(unit));
+    }
+
+    static BandedOpening from(Details details) {
+        return new BandedOpening(details.oneOf("runs", Axis.class), details.measure("overlap"), details.maybe("centre"),
+                details.measure("band"), Hem.from("second", details), Fastening.from(details));
+    }
+
+    @Override
+    public OpeningKind kind() {
+        return OpeningKind.BANDED;
+    }
+
+    @Override
+    public List<Detail> details() {
+        List<Detail> details = new ArrayList<>(List.of(Detail.measure("overlap", Limits.OVERLAP, overlap, true),
+                Detail.measure("band", Limits.BAND, band, true), Detail.oneOf("runs", runs, "way"),
+                Detail.maybe("centre", Limits.CENTRE, centre)));
+        details.addAll(hem.details("second", Phrase.of(stacked() ? "panel.back-lower" : "panel.back-right")));
+        details.addAll(fastening.details());
+        return details;
+    }
+
+    private BandedOpening withBand(Length cut) {
+        return new BandedOpening(runs, overlap, centre, cut, hem, fastening);
+    }
+
+    @Override
+    public BandedOpening narrowlyHemmed(Unit unit) {
+        return new BandedOpening(runs, overlap, centre, band, Hem.Kind.NARROW.usual(unit), fastening);
+    }
+
+    /** How deep the band is once folded and sewn. */
+    private Length finishedBand() {
+        return band.half().minus(BAND_SEAM);
+    }
+
+    @Override
+    public Optional<Phrase> unfitFor(Shape shape) {
+        if (!shape.isRectangular()) {
+            return Optional.of(Phrase.of("unfit.band-straight"));
+        }
+        return shape instanceof Run && !stacked() ? Optional.of(Phrase.of("unfit.run-upright")) : Optional.empty();
+    }
+
+    @Override
+    public Back back(Setting setting) {
+        Length depth = setting.finished(runs.other());
+        Sum first = Lapped.half(depth, overlap, centre, true, stacked());
+        Sum second = Lapped.half(depth, overlap, centre, false, stacked());
+        Length bandFrom = first.total().minus(finishedBand());
+        Edge seam = Edge.seam(setting.allowance());
+        Edge band = Edge.band(BAND_SEAM);
+        Edge free = hem.edge(setting.allowance(), setting.plan().unit());
+        Sum.Term allowance = Sum.term("term.allowance", setting.allowance());
+        Sum upperCut = first.plus(Sum.term("term.less-band", finishedBand().negated()))
+                .plus(Sum.term("term.band-seam", BAND_SEAM)).plus(allowance);
+        String upperId = "back-" + (stacked() ? "upper" : "left");
+        Piece upper = setting.part(upperId, Material.BACK, runs, Length.ZERO, bandFrom, upperCut, seam, band);
+        Piece banding = setting.part("band", Material.BACK, runs, bandFrom, first.total(), Sum.of(Sum.term("term.band", this.band)), band, band)
+                .marked(List.of(Marking.line(Sort.FOLD, runs, this.band.half())));
+        Length innerFrom = depth.minus(second.total());
+        Piece lower = setting.part("back-" + (stacked() ? "lower" : "right"), Material.BACK, runs, innerFrom, depth,
+                hem.added(second, free).plus(allowance), free, seam);
+        List<Piece> pieces = new ArrayList<>(List.of(setting.front(), upper, banding, lower));
+        if (hem.isLined()) {
+            pieces.add(setting.part("lining-" + (stacked() ? "lower" : "right"), Material.LINING, runs, innerFrom, depth,
+                    hem.added(second, free).plus(allowance), free, seam));
+        }
+        Side before = Setting.before(runs);
+        Panel inner = Panel.of(lower, innerFrom, depth).free(before).outside(false);
+        Panel above = Panel.of(upper, Length.ZERO, bandFrom);
+        Panel outer = Panel.of(banding, bandFrom, first.total()).free(before.opposite());
+        Back back = Back.of(pieces, List.of(inner, above, outer), setting.finished(runs)).lapping(Lap.of(overlap, runs, setting));
+        return fastening.fasten(back, outer, true, inner, runs, setting);
+    }
+
+    @Override
+    public List<Concern> concerns(Setting setting, Back back) {
+        List<Concern> found = new ArrayList<>(new LapConcerns(this, setting, back, back.lap().orElseThrow()).all());
+        CoverPlan plan = setting.plan();
+        Length wider = setting.mark().roundUp(fastening.roomForButton().plus(BAND_SEAM).times(2));
+        BandedOpening plain = new BandedOpening(runs, overlap, centre, band, hem, fastening.withBy(By.NOTHING));
+        found.addAll(fastening.concerns(setting, Length.min(finishedBand(), overlap), "button-band",
+                withBand(Length.max(band, wider)).withOverlap(Length.max(overlap, fastening.roomForButton())), plain));
+        if (!finishedBand().isPositive() || overlap.plus(Length.inches(1)).under(finishedBand())) {
+            Length usual = BandedOpening.usual(plan.unit()).band();
+            found.add(Concern.of("band-depth", Weight.BETTER_NOT, finishedBand().isPositive() ? "band-deep" : "band-nothing", band,
+                            finishedBand(), overlap)
+                    .orTry(plan.withOpening(withBand(usual)), "band", usual)
+                    .orTry(plan.withOpening(withOverlap(finishedBand())), "overlap", finishedBand())
+                    .orNote(plan));
+        }
+        return found;
+    }
+
+    @Override
+    public Phrase brief(Back back) {
+        return Phrase.of(stacked() ? "brief.banded" : "brief.banded-upright", overlap, fastening.brief());
+    }
+}

@@ -1,0 +1,109 @@
+package app.dapt.cover;
+
+import app.dapt.cover.Back.End;
+import app.dapt.cover.Back.Ends;
+import app.dapt.cover.Back.Panel;
+import app.dapt.cover.Back.Zip;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Edge;
+import app.dapt.piece.Marking;
+import app.dapt.piece.Marking.Sort;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
+import app.dapt.piece.Side;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A zip in the middle of a seam round the cover: the bottom one, or, running up and down, the right one seen from
+ * behind. Front and back are both cut plain.
+ *
+ * @param sort ordinary, or one whose teeth do not show
+ */
+public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Opening {
+
+    /** Ordinary, or one whose teeth do not show. */
+    public enum Sorts { ORDINARY, INVISIBLE }
+
+    static EdgeZipOpening usual(Unit unit) {
+        return new EdgeZipOpening(Axis.ACROSS, Sorts.ORDINARY, ZipLength.usual(unit));
+    }
+
+    static EdgeZipOpening from(Details details) {
+        return new EdgeZipOpening(details.oneOf("runs", Axis.class), details.oneOf("zipSort", Sorts.class), ZipLength.from(details));
+    }
+
+    @Override
+    public OpeningKind kind() {
+        return OpeningKind.EDGE_ZIP;
+    }
+
+    @Override
+    public List<Detail> details() {
+        List<Detail> details = new ArrayList<>(zip.details());
+        details.add(Detail.oneOf("zipSort", sort, "zip-sort"));
+        details.add(Detail.oneOf("runs", runs, "edge-way"));
+        return details;
+    }
+
+    private EdgeZipOpening withZip(ZipLength changed) {
+        return new EdgeZipOpening(runs, sort, changed);
+    }
+
+    @Override
+    public Optional<Opening> longer() {
+        return Optional.of(withZip(zip.withStock(ZipLength.Stock.CHAIN)));
+    }
+
+    @Override
+    public Optional<Phrase> unfitFor(Shape shape) {
+        return shape instanceof Run && runs == Axis.UP_DOWN ? Optional.of(Phrase.of("unfit.run-upright")) : Optional.empty();
+    }
+
+    @Override
+    public Back back(Setting setting) {
+        Length seam = setting.edgeToOpen(runs);
+        ZipLength.Choice choice = zip.pick(seam, setting.plan().unit());
+        Length buy = sort == Sorts.ORDINARY ? choice.buy() : longEnough(choice.buy(), setting.plan().unit());
+        boolean below = runs == Axis.ACROSS;
+        Length from = seam.minus(choice.teeth()).half();
+        Piece front = zipped(setting.front(), below ? Side.BOTTOM : Side.LEFT, from, choice.teeth(), setting);
+        Piece back = zipped(setting.whole("back", Material.BACK), below ? Side.BOTTOM : Side.RIGHT, from, choice.teeth(), setting);
+        Length depth = setting.finished(runs.other());
+        Phrase why = sort == Sorts.ORDINARY ? choice.why() : Phrase.of("zip.why.invisible", choice.why(), buy);
+        return Back.of(List.of(front, back), List.of(Panel.of(back, Length.ZERO, depth)), choice.teeth())
+                .openAt(setting.edgeMiddle(runs)).ending(Ends.of(End.SEAM, End.OPEN)).zipped(new Zip(choice.teeth(), buy, depth, from, why));
+    }
+
+    /** An invisible zip cannot be stitched right to its end, so it is bought longer than its opening. */
+    private static Length longEnough(Length teeth, Unit unit) {
+        Length least = teeth.plus(unit.pick(Length.mm(15), Length.inches(0, 1, 2)));
+        return ZipLength.soldFor(least, unit).orElse(least);
+    }
+
+    /** A piece with the edge that the zip lies in, and its ends marked there where the edge is straight. */
+    private static Piece zipped(Piece piece, Side side, Length from, Length teeth, Setting setting) {
+        Piece sewn = piece.with(side, Edge.zip(setting.allowance()));
+        if (!setting.shape().isRectangular()) {
+            return sewn;
+        }
+        Length start = setting.allowance().plus(from);
+        Length deep = side == Side.LEFT ? Length.ZERO : side == Side.RIGHT ? piece.cutWidth() : piece.cutHeight();
+        return sewn.marked(List.of(Marking.spot(Sort.ZIP_END, side.runs(), start, deep),
+                Marking.spot(Sort.ZIP_END, side.runs(), start.plus(teeth), deep)));
+    }
+
+    @Override
+    public List<Concern> concerns(Setting setting, Back back) {
+        return new ZipConcerns(zip, this::withZip, this, setting, back, setting.edgeToOpen(runs)).all();
+    }
+
+    @Override
+    public Phrase brief(Back back) {
+        return Phrase.of(runs == Axis.ACROSS ? "brief.edge-zip" : "brief.edge-zip-side", back.length(), Phrase.choice("brief.zip", sort));
+    }
+}

@@ -1,0 +1,165 @@
+package app.dapt.cover;
+
+import app.dapt.cover.Back.Panel;
+import app.dapt.cover.Back.Spot;
+import app.dapt.cover.Finding.Weight;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Edge;
+import app.dapt.piece.Marking;
+import app.dapt.piece.Marking.Sort;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
+import app.dapt.piece.Side;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+
+/**
+ * What holds an overlap shut besides its own weight: buttons, ties or nothing. They are spaced evenly, the first and the
+ * last half a space from the finished edges: an odd number has one in the middle, an even one none.
+ *
+ * @param by        buttons, ties or nothing
+ * @param count     how many buttons or pairs of ties
+ * @param button    across a button
+ * @param thickness of a button
+ * @param tie       how wide a tie is, finished
+ */
+public record Fastening(By by, int count, Length button, Length thickness, Length tie) {
+
+    /** What does the holding. */
+    public enum By { NOTHING, BUTTONS, TIES }
+
+    private static final Length TIE_LENGTH = Length.inches(10);
+    private static final Length TIE_LENGTH_METRIC = Length.cm(25);
+
+    static Fastening none(Unit unit) {
+        return new Fastening(By.NOTHING, 3, unit.pick(Length.mm(20), Length.inches(0, 3, 4)), unit.pick(Length.mm(3), Length.inches(0, 1, 8)),
+                unit.pick(Length.mm(12), Length.inches(0, 1, 2)));
+    }
+
+    static Fastening from(Details details) {
+        return new Fastening(details.oneOf("fastening", By.class), details.count("fastenings"), details.measure("button"),
+                details.measure("buttonThick"), details.measure("tieWidth"));
+    }
+
+    List<Detail> details() {
+        return List.of(Detail.oneOf("fastening", by, "fastening"), Detail.count("fastenings", 1, 12, count, by != By.NOTHING),
+                Detail.measure("button", Limits.BUTTON, button, by == By.BUTTONS),
+                Detail.measure("buttonThick", Limits.THICKNESS, thickness, by == By.BUTTONS),
+                Detail.measure("tieWidth", Limits.BUTTON, tie, by == By.TIES));
+    }
+
+    /** How the brief puts it: nothing, or {@code , with three buttons}. */
+    Phrase brief() {
+        return by == By.NOTHING ? Phrase.of("brief.held.nothing") : Phrase.of("brief.held." + Phrase.code(by), count);
+    }
+
+    Fastening withBy(By changed) {
+        return new Fastening(changed, count, button, thickness, tie);
+    }
+
+    /** What an overlap or a band must measure to carry a button: its diameter and half an inch either side. */
+    Length roomForButton() {
+        return button.plus(Length.inches(1));
+    }
+
+    /** A buttonhole is as long as the button is across and thick. */
+    Length buttonhole() {
+        return button.plus(thickness);
+    }
+
+    /**
+     * Fastens one panel's free edge on another panel.
+     *
+     * @param outer  what carries the buttonholes, or a tie of each pair
+     * @param atTo   whether its free edge is where it ends
+     * @param inner  what lies under it
+     * @param runs   the direction the opening runs in
+     */
+    Back fasten(Back back, Panel outer, boolean atTo, Panel inner, Axis runs, Setting setting) {
+        if (by == By.NOTHING) {
+            return back;
+        }
+        List<Spot> spots = spots(back.length(), atTo ? outer.to() : outer.from(), atTo, carried(outer));
+        return back.spotted(spots)
+                .replacing(outer.piece(), outer.piece().marked(marks(spots, true, at -> outer.cutAt(at, runs), runs, setting)))
+                .replacing(inner.piece(), inner.piece().marked(marks(spots, false, at -> inner.cutAt(at, runs), runs, setting)))
+                .with(pieces(setting));
+    }
+
+    /**
+     * Where the buttons or ties sit on the finished back.
+     *
+     * @param length  of the opening
+     * @param edge    the free edge that carries them
+     * @param atTo    whether that edge is the far end of its panel
+     * @param carried how deep the hem or the band is that carries them
+     */
+    List<Spot> spots(Length length, Length edge, boolean atTo, Length carried) {
+        List<Spot> spots = new ArrayList<>();
+        // In the middle of a hem or band, and never so near the edge that a button looks over it.
+        Length in = by == By.TIES ? Length.ZERO : Length.max(carried.half(), button.half().plus(Length.inches(0, 1, 4)));
+        for (int i = 0; i < count && by != By.NOTHING; i++) {
+            spots.add(new Spot(by == By.TIES ? Sort.TIE : Sort.BUTTON, length.times(2 * i + 1, 2 * count),
+                    atTo ? edge.minus(in) : edge.plus(in), by == By.TIES ? tie : button));
+        }
+        return spots;
+    }
+
+    private static Length carried(Panel outer) {
+        return outer.freeEdge().map(edge -> edge.fate() == Edge.Fate.BAND ? outer.depth() : edge.hemDepth()).orElse(Length.ZERO);
+    }
+
+    /**
+     * What to mark for it on one of the two pieces.
+     *
+     * @param outer whether it is the one that shows, which has the holes
+     * @param cutAt from a place on the finished back to one on the cut piece, across the opening
+     */
+    List<Marking> marks(List<Spot> spots, boolean outer, UnaryOperator<Length> cutAt, Axis runs, Setting setting) {
+        Sort sort = by == By.TIES ? Sort.TIE : outer ? Sort.BUTTONHOLE : Sort.BUTTON;
+        return spots.stream().map(spot -> Marking.spot(sort, runs, setting.allowance().plus(spot.along()), cutAt.apply(spot.at()))).toList();
+    }
+
+    /** What is cut for it: ties. */
+    List<Piece> pieces(Setting setting) {
+        return by == By.TIES ? List.of(tiePiece(setting)) : List.of();
+    }
+
+    /** A tie is four times its finished width, folded to the middle twice, an end turned in. */
+    private Piece tiePiece(Setting setting) {
+        Length turned = Seam.usual(setting.plan().unit());
+        Length length = setting.plan().unit().pick(TIE_LENGTH_METRIC, TIE_LENGTH);
+        return setting.panel("tie", Material.BACK,
+                Sum.of(Sum.term("term.tie-length", length), Sum.term("term.tie-ends", turned.times(2))),
+                Sum.of(Sum.term("term.four-times", tie.times(4), tie)),
+                Map.of(Side.TOP, Edge.fold(), Side.BOTTOM, Edge.fold(), Side.LEFT, Edge.fold(), Side.RIGHT, Edge.fold())).times(2 * count);
+    }
+
+    /**
+     * What can go wrong with it.
+     *
+     * @param carrier how wide the overlap or the band is that carries it
+     * @param code    {@code button-overlap} or {@code button-band}
+     * @param wider   the same opening with room for a button
+     * @param without the same opening held by nothing
+     */
+    List<Concern> concerns(Setting setting, Length carrier, String code, Opening wider, Opening without) {
+        List<Concern> found = new ArrayList<>();
+        if (by == By.NOTHING) {
+            return found;
+        }
+        CoverPlan plan = setting.plan();
+        if (by == By.BUTTONS && carrier.under(roomForButton())) {
+            found.add(Concern.of(code, Weight.BETTER_NOT, code, carrier, roomForButton(), button)
+                    .orTry(plan.withOpening(wider), code, roomForButton())
+                    .orTry(plan.withOpening(without), "no-fastening"));
+        }
+        return found;
+    }
+}

@@ -1,0 +1,139 @@
+package app.dapt.cover;
+
+import app.dapt.cover.Back.End;
+import app.dapt.cover.Back.Ends;
+import app.dapt.cover.Back.Panel;
+import app.dapt.cover.Finding.Weight;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Edge;
+import app.dapt.piece.Marking;
+import app.dapt.piece.Marking.Sort;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
+import app.dapt.piece.Side;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * One strip folded at the closed end, whose ends tuck in over the form at the open one: length 2 (L + t + hem), or with
+ * a flap on the under layer only 2L + t + both hems.
+ *
+ * @param runs  the direction the open end runs in; a pillowcase opens at a short end
+ * @param flaps both layers tuck in, or only the one underneath
+ * @param flap  how deep a flap is, t
+ * @param hem   what each end turns in
+ * @param ease  what is added along the open end, for a form that slides in
+ */
+public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Length ease) implements Opening {
+
+    /** Which layers tuck in. */
+    public enum Flaps { BOTH, UNDER }
+
+    static PillowcaseOpening usual(Unit unit) {
+        return new PillowcaseOpening(Axis.UP_DOWN, Flaps.UNDER, unit.pick(Length.cm(14), Length.inches(5, 1, 2)),
+                new Hem(Hem.Kind.SINGLE, unit.pick(Length.cm(2), Length.inches(0, 3, 4)), unit.pick(Length.cm(2), Length.inches(0, 3, 4))), Length.ZERO);
+    }
+
+    static PillowcaseOpening from(Details details) {
+        return new PillowcaseOpening(details.oneOf("runs", Axis.class), details.oneOf("flaps", Flaps.class), details.measure("flap"),
+                Hem.from("end", details), details.measure("ease"));
+    }
+
+    @Override
+    public OpeningKind kind() {
+        return OpeningKind.PILLOWCASE;
+    }
+
+    @Override
+    public List<Detail> details() {
+        List<Detail> details = new ArrayList<>(List.of(Detail.oneOf("flaps", flaps, "flaps"), Detail.measure("flap", Limits.BAND, flap, true),
+                Detail.measure("ease", Limits.ALLOWANCE, ease, true), Detail.oneOf("runs", runs, "open-end")));
+        details.addAll(hem.details("end", Phrase.of("panel.end")));
+        return details;
+    }
+
+    private boolean stacked() {
+        return runs == Axis.ACROSS;
+    }
+
+    private boolean tucksBoth() {
+        return flaps == Flaps.BOTH;
+    }
+
+    @Override
+    public Length easeAlong() {
+        return ease;
+    }
+
+    @Override
+    public boolean takesInFront() {
+        return true;
+    }
+
+    @Override
+    public Optional<Phrase> unfitFor(Shape shape) {
+        if (!shape.isRectangular()) {
+            return Optional.of(Phrase.of("unfit.no-fold"));
+        }
+        return shape instanceof Run ? Optional.of(Phrase.of("unfit.run-folds")) : Optional.empty();
+    }
+
+    /** Opening below or at the right, seen from behind: the strip is cut front first from the open end. */
+    @Override
+    public Back back(Setting setting) {
+        Length depth = setting.finished(runs.other());
+        Edge end = hem.edge(setting.allowance(), setting.plan().unit());
+        Length tuckFront = tucksBoth() ? flap : Length.ZERO;
+        Sum length = Sum.of(Sum.term(stacked() ? "term.twice-height" : "term.twice-width", depth.times(2)),
+                Sum.term(tucksBoth() ? "term.two-flaps" : "term.flap", tuckFront.plus(flap)));
+        length = hem.added(hem.added(length, end), end);
+        Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(setting.allowance()));
+        edges.put(Setting.before(runs), end);
+        edges.put(Setting.before(runs).opposite(), end);
+        Sum along = setting.cut(runs);
+        Length backFold = end.eats().plus(flap);
+        Length middle = backFold.plus(depth);
+        List<Marking> folds = new ArrayList<>(List.of(Marking.line(Sort.FOLD, runs, backFold), Marking.line(Sort.FOLD, runs, middle)));
+        if (tucksBoth()) {
+            folds.add(Marking.line(Sort.FOLD, runs, middle.plus(depth)));
+        }
+        Piece strip = setting.panel("pillowcase", Material.FRONT, stacked() ? along : length, stacked() ? length : along, edges).marked(folds);
+        return Back.of(List.of(strip), List.of(Panel.of(strip, Length.ZERO, depth).turned(stacked())), setting.finished(runs))
+                .openAt(setting.edgeMiddle(runs)).ending(new Ends(End.FOLD, End.OPEN, tuckFront, flap));
+    }
+
+    @Override
+    public List<Concern> concerns(Setting setting, Back back) {
+        CoverPlan plan = setting.plan();
+        List<Concern> found = new ArrayList<>();
+        Length depth = setting.finished(runs.other());
+        if (depth.under(setting.finished(runs))) {
+            found.add(Concern.of("long-end", Weight.BETTER_NOT, "long-end", setting.finished(runs), depth)
+                    .orTry(plan.withOpening(turned()), "short-end")
+                    .orNote(plan));
+        }
+        if (depth.half().under(flap)) {
+            Length shallow = setting.mark().roundUp(depth.times(1, 4));
+            found.add(Concern.of("flap-deep", Weight.BETTER_NOT, "flap-deep", flap, depth)
+                    .orTry(plan.withOpening(new PillowcaseOpening(runs, flaps, shallow, hem, ease)), "flap", shallow));
+        }
+        if (stacked() && plan.cloths().front().hasUp()) {
+            found.add(Concern.of("fold-turns", Weight.BETTER_NOT, "fold-turns", plan.cloths().front().name())
+                    .orTry(plan.withOpening(turned()), "open-at-side")
+                    .orNote(plan));
+        }
+        return found;
+    }
+
+    @Override
+    public Phrase brief(Back back) {
+        return Phrase.of(tucksBoth() ? "brief.pillowcase-both" : "brief.pillowcase", flap);
+    }
+}

@@ -1,0 +1,111 @@
+package app.dapt.cover;
+
+import app.dapt.cover.Back.End;
+import app.dapt.cover.Back.Ends;
+import app.dapt.cover.Back.Panel;
+import app.dapt.cover.Finding.Weight;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Marking;
+import app.dapt.piece.Marking.Sort;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Sewn round but for an opening that is closed by hand once the form is in.
+ *
+ * @param runs    the side left open: the bottom one, or the right one seen from behind
+ * @param cut     in one piece folded over, opposite the opening, or in two
+ * @param returns how far the seam goes on round each corner
+ */
+public record SewnShutOpening(Axis runs, Cut cut, Length returns) implements Opening {
+
+    /** One piece with a fold, or two. */
+    public enum Cut { ONE, TWO }
+
+    static SewnShutOpening usual(Unit unit) {
+        return new SewnShutOpening(Axis.ACROSS, Cut.TWO, unit.pick(Length.cm(5), Length.inches(2)));
+    }
+
+    static SewnShutOpening from(Details details) {
+        return new SewnShutOpening(details.oneOf("runs", Axis.class), details.oneOf("cutIn", Cut.class), details.measure("returns"));
+    }
+
+    @Override
+    public OpeningKind kind() {
+        return OpeningKind.SEWN_SHUT;
+    }
+
+    @Override
+    public List<Detail> details() {
+        return List.of(Detail.oneOf("cutIn", cut, "cut-in"), Detail.measure("returns", Limits.TURN, returns, true),
+                Detail.oneOf("runs", runs, "edge-way"));
+    }
+
+    private SewnShutOpening withCut(Cut changed) {
+        return new SewnShutOpening(runs, changed, returns);
+    }
+
+    @Override
+    public boolean takesInFront() {
+        return cut == Cut.ONE;
+    }
+
+    @Override
+    public Optional<Phrase> unfitFor(Shape shape) {
+        boolean foldable = shape.isRectangular() && !(shape instanceof Run);
+        if (cut == Cut.ONE && !foldable) {
+            return Optional.of(Phrase.of(shape instanceof Run ? "unfit.run-folds" : "unfit.no-fold"));
+        }
+        return shape instanceof Run && runs == Axis.UP_DOWN ? Optional.of(Phrase.of("unfit.run-upright")) : Optional.empty();
+    }
+
+    @Override
+    public Back back(Setting setting) {
+        Length depth = setting.finished(runs.other());
+        Length seam = setting.edgeToOpen(runs);
+        Length opening = Length.max(Length.ZERO, seam.minus(returns.times(2)));
+        List<Piece> pieces = cut == Cut.ONE ? List.of(folded(setting))
+                : List.of(setting.front(), setting.whole("back", Material.BACK));
+        Piece shown = pieces.get(pieces.size() - 1);
+        return Back.of(pieces, List.of(Panel.of(shown, Length.ZERO, depth).turned(turnsPrint())), opening)
+                .openAt(setting.edgeMiddle(runs)).ending(Ends.of(cut == Cut.ONE ? End.FOLD : End.SEAM, End.OPEN));
+    }
+
+    /** Folded at the top, the back hangs upside down from the front; folded at a side it stays upright. */
+    private boolean turnsPrint() {
+        return cut == Cut.ONE && runs == Axis.ACROSS;
+    }
+
+    private Piece folded(Setting setting) {
+        boolean stacked = runs == Axis.ACROSS;
+        Sum twice = Sum.of(Sum.term(stacked ? "term.twice-height" : "term.twice-width", setting.finished(runs.other()).times(2)),
+                Sum.term("term.both-allowances", setting.allowance().times(2)));
+        return setting.panel("whole", Material.FRONT, stacked ? setting.cut(runs) : twice, stacked ? twice : setting.cut(runs),
+                Piece.sewnAllRound(setting.allowance())).marked(List.of(Marking.line(Sort.FOLD, runs, twice.total().half())));
+    }
+
+    @Override
+    public List<Concern> concerns(Setting setting, Back back) {
+        CoverPlan plan = setting.plan();
+        List<Concern> concerns = new ArrayList<>();
+        concerns.add(Concern.of("sewn-shut", Weight.WORTH_KNOWING, "sewn-shut").orNote(plan));
+        if (turnsPrint() && plan.cloths().front().hasUp()) {
+            concerns.add(Concern.of("fold-turns", Weight.BETTER_NOT, "fold-turns", plan.cloths().front().name())
+                    .orTry(plan.withOpening(withCut(Cut.TWO)), "cut-two")
+                    .orNote(plan));
+        }
+        return concerns;
+    }
+
+    @Override
+    public Phrase brief(Back back) {
+        return Phrase.of(cut == Cut.ONE ? "brief.sewn-shut-folded" : "brief.sewn-shut", back.length());
+    }
+}

@@ -1,0 +1,147 @@
+package app.dapt.cover;
+
+import app.dapt.cover.Back.End;
+import app.dapt.cover.Back.Ends;
+import app.dapt.cover.Back.Lap;
+import app.dapt.cover.Back.Panel;
+import app.dapt.cover.Back.Spot;
+import app.dapt.cover.Fastening.By;
+import app.dapt.cover.Finding.Weight;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Edge;
+import app.dapt.piece.Marking;
+import app.dapt.piece.Marking.Sort;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
+import app.dapt.piece.Side;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * One strip wrapped round front and back; its sides are sewn, the ends lie over each other on the back. Length 2H + O +
+ * both hems, folds at hem₁ + y₁ and H further on. The end folded in first shows.
+ *
+ * @param overlap asked for
+ * @param centre  the middle of the overlap from the top (left) finished edge; none is the middle of the cover
+ * @param outside the end that shows
+ */
+public record WrapOpening(Axis runs, Length overlap, Optional<Length> centre, EnvelopeOpening.Outside outside, Hem first,
+                          Hem second, Fastening fastening) implements Lapped {
+
+    static WrapOpening usual(Unit unit) {
+        Hem hem = Hem.Kind.ORDINARY.usual(unit);
+        return new WrapOpening(Axis.ACROSS, unit.pick(Length.cm(10), Length.inches(4)), Optional.empty(),
+                EnvelopeOpening.Outside.FIRST, hem, hem, Fastening.none(unit));
+    }
+
+    static WrapOpening from(Details details) {
+        return new WrapOpening(details.oneOf("runs", Axis.class), details.measure("overlap"), details.maybe("centre"),
+                details.oneOf("outside", EnvelopeOpening.Outside.class), Hem.from("first", details), Hem.from("second", details),
+                Fastening.from(details));
+    }
+
+    @Override
+    public OpeningKind kind() {
+        return OpeningKind.WRAP;
+    }
+
+    @Override
+    public List<Detail> details() {
+        List<Detail> details = new ArrayList<>(List.of(Detail.measure("overlap", Limits.OVERLAP, overlap, true),
+                Detail.oneOf("runs", runs, "way"), Detail.maybe("centre", Limits.CENTRE, centre),
+                Detail.oneOf("outside", outside, stacked() ? "wrap-outside" : "wrap-outside-upright")));
+        details.addAll(first.details("first", Phrase.of(stacked() ? "panel.end-upper" : "panel.end-left")));
+        details.addAll(second.details("second", Phrase.of(stacked() ? "panel.end-lower" : "panel.end-right")));
+        details.addAll(fastening.details());
+        return details;
+    }
+
+    @Override
+    public WrapOpening narrowlyHemmed(Unit unit) {
+        Hem narrow = Hem.Kind.NARROW.usual(unit);
+        return new WrapOpening(runs, overlap, centre, outside, narrow, narrow, fastening);
+    }
+
+    @Override
+    public Optional<Phrase> unfitFor(Shape shape) {
+        if (!shape.isRectangular()) {
+            return Optional.of(Phrase.of("unfit.no-fold"));
+        }
+        return shape instanceof Run ? Optional.of(Phrase.of("unfit.run-folds")) : Optional.empty();
+    }
+
+    @Override
+    public boolean takesInFront() {
+        return true;
+    }
+
+    @Override
+    public Back back(Setting setting) {
+        Length depth = setting.finished(runs.other());
+        Length one = Lapped.half(depth, overlap, centre, true, stacked()).total();
+        Length two = Lapped.half(depth, overlap, centre, false, stacked()).total();
+        Piece strip = strip(setting, depth, one);
+        Side before = Setting.before(runs);
+        // The ends come over the folds, so that on the back they hang the other way round.
+        Panel upper = Panel.of(strip, Length.ZERO, one).named(stacked() ? "panel.end-upper" : "panel.end-left").free(before)
+                .outside(outside == EnvelopeOpening.Outside.FIRST).turned(stacked());
+        Panel lower = Panel.of(strip, depth.minus(two), depth).named(stacked() ? "panel.end-lower" : "panel.end-right")
+                .free(before.opposite()).outside(!upper.outside()).turned(stacked());
+        Back back = Back.of(List.of(strip), upper.outside() ? List.of(lower, upper) : List.of(upper, lower), setting.finished(runs))
+                .lapping(Lap.of(overlap, runs, setting)).ending(Ends.of(End.FOLD, End.FOLD));
+        return fastened(back, upper.outside() ? one : depth.minus(two), upper.outside(), strip, setting);
+    }
+
+    /** Marks buttons or ties on both ends of the strip, each counted from its fold. */
+    private Back fastened(Back back, Length edge, boolean firstOutside, Piece strip, Setting setting) {
+        Length depth = setting.finished(runs.other());
+        Length fold = runs == Axis.ACROSS ? strip.marks().get(0).fromTop().orElseThrow() : strip.marks().get(0).fromLeft().orElseThrow();
+        Hem outer = firstOutside ? first : second;
+        List<Spot> spots = fastening.spots(back.length(), edge, firstOutside,
+                outer.edge(setting.allowance(), setting.plan().unit()).hemDepth());
+        List<Marking> marks = new ArrayList<>(fastening.marks(spots, firstOutside, fold::minus, runs, setting));
+        marks.addAll(fastening.marks(spots, !firstOutside, at -> fold.plus(depth.times(2)).minus(at), runs, setting));
+        return back.spotted(spots).replacing(strip, strip.marked(marks)).with(fastening.pieces(setting));
+    }
+
+    private Piece strip(Setting setting, Length depth, Length one) {
+        Edge start = first.edge(setting.allowance(), setting.plan().unit());
+        Edge end = second.edge(setting.allowance(), setting.plan().unit());
+        Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(setting.allowance()));
+        edges.put(Setting.before(runs), start);
+        edges.put(Setting.before(runs).opposite(), end);
+        Sum length = second.added(first.added(Sum.of(Sum.term(stacked() ? "term.twice-height" : "term.twice-width", depth.times(2)),
+                Sum.term("term.overlap", overlap)), start), end);
+        Sum along = setting.cut(runs);
+        Length fold = start.eats().plus(one);
+        return setting.panel("wrap", Material.FRONT, stacked() ? along : length, stacked() ? length : along, edges)
+                .marked(List.of(Marking.line(Sort.FOLD, runs, fold), Marking.line(Sort.FOLD, runs, fold.plus(depth))));
+    }
+
+    @Override
+    public List<Concern> concerns(Setting setting, Back back) {
+        CoverPlan plan = setting.plan();
+        List<Concern> found = new ArrayList<>(new LapConcerns(this, setting, back, back.lap().orElseThrow()).all());
+        found.addAll(fastening.concerns(setting, overlap, "button-overlap", withOverlap(fastening.roomForButton()),
+                new WrapOpening(runs, overlap, centre, outside, first, second, fastening.withBy(By.NOTHING))));
+        if (stacked() && plan.cloths().front().hasUp()) {
+            found.add(Concern.of("fold-turns", Weight.BETTER_NOT, "wrap-turns", plan.cloths().front().name())
+                    .orTry(plan.withOpening(crosswise()), "run-up-down")
+                    .orTry(plan.withOpening(OpeningKind.ENVELOPE.insteadOf(this, plan.unit())), "envelope")
+                    .orNote(plan));
+        }
+        return found;
+    }
+
+    @Override
+    public Phrase brief(Back back) {
+        return Phrase.of(stacked() ? "brief.wrap" : "brief.wrap-upright", overlap, fastening.brief());
+    }
+}

@@ -1,0 +1,123 @@
+package app.dapt.drawing;
+
+import app.dapt.drawing.Element.Line;
+import app.dapt.drawing.Element.Part;
+import app.dapt.drawing.Element.Path;
+import app.dapt.drawing.Element.Ring;
+import app.dapt.drawing.Element.Role;
+import app.dapt.drawing.Element.Spot;
+import app.dapt.drawing.Element.Stuff;
+import app.dapt.drawing.Element.Turning;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.piece.Contour;
+import app.dapt.piece.Edge;
+import app.dapt.piece.Marking;
+import app.dapt.piece.Outline;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Side;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** A piece flat on the table before it is sewn: cut edges, hems to turn, the seam line, what to mark. */
+public final class PieceDrawing {
+
+    private static final Length MARK = Length.inches(0, 1, 2);
+
+    private final Piece piece;
+    private final Length width;
+    private final Length height;
+    private final List<Element> elements = new ArrayList<>();
+
+    private PieceDrawing(Piece piece) {
+        this.piece = piece;
+        this.width = piece.cutWidth();
+        this.height = piece.cutHeight();
+    }
+
+    public static Sheet of(Piece piece) {
+        return new PieceDrawing(piece).sheet();
+    }
+
+    private Sheet sheet() {
+        elements.add(new Stuff(Box.of(width, height), piece.material(), true, piece.turned(), piece.id(), Part.BODY));
+        Optional<Contour> clip = piece.outline().map(this::outlined);
+        if (clip.isEmpty()) {
+            for (Side side : Side.values()) {
+                edge(side, piece.edge(side));
+            }
+        }
+        piece.marks().forEach(this::mark);
+        return new Sheet(width, height, elements, clip, Phrase.of("drawing.piece", piece.name(), width, height));
+    }
+
+    /** A curved piece: what lies outside its seam line, and the turns of its straight free edges. */
+    private Contour outlined(Outline outline) {
+        Contour cut = outline.cut();
+        Contour seam = outline.seam();
+        elements.add(new Ring(cut, seam, piece.id(), Part.ALLOWANCE));
+        for (Side side : Side.values()) {
+            Edge edge = piece.edge(side);
+            if (!edge.isSeam() && outline instanceof Outline.Part) {
+                turns(side, edge);
+            }
+        }
+        elements.add(new Path(Role.SEAM, seam.points(), true));
+        elements.add(new Path(Role.CUT, cut.points(), true));
+        return cut;
+    }
+
+    private void edge(Side side, Edge edge) {
+        turns(side, edge);
+        Role role = edge.fate() == Edge.Fate.SELVAGE ? Role.SELVAGE : Role.CUT;
+        elements.add(inset(role, side, Length.ZERO));
+    }
+
+    private void turns(Side side, Edge edge) {
+        Length in = Length.ZERO;
+        for (Length turn : edge.turns()) {
+            in = in.plus(turn);
+            elements.add(inset(edge.isSewn() ? Role.SEAM : Role.FOLD, side, in));
+        }
+        boolean allowance = edge.isSewn() && edge.fate() != Edge.Fate.LINED;
+        elements.add(new Turning(strip(side, in), piece.id(), allowance ? Part.ALLOWANCE : Part.HEM));
+    }
+
+    private void mark(Marking mark) {
+        if (mark.isLine()) {
+            Role role = switch (mark.sort()) {
+                case FOLD, PLEAT -> Role.FOLD;
+                case CHANNEL -> Role.TOPSTITCH;
+                default -> Role.SEAM;
+            };
+            mark.fromTop().ifPresent(y -> elements.add(new Line(role, Length.ZERO, y, width, y)));
+            mark.fromLeft().ifPresent(x -> elements.add(new Line(role, x, Length.ZERO, x, height)));
+            return;
+        }
+        Length x = mark.fromLeft().orElseThrow();
+        Length y = mark.fromTop().orElseThrow();
+        boolean atSide = x.isZero() || x.equals(width);
+        elements.add(new Spot(mark.sort(), x, y, MARK, atSide ? Axis.ACROSS : Axis.UP_DOWN));
+    }
+
+    /** The line that lies so far in from one side. */
+    private Line inset(Role role, Side side, Length in) {
+        return switch (side) {
+            case TOP -> new Line(role, Length.ZERO, in, width, in);
+            case BOTTOM -> new Line(role, Length.ZERO, height.minus(in), width, height.minus(in));
+            case LEFT -> new Line(role, in, Length.ZERO, in, height);
+            case RIGHT -> new Line(role, width.minus(in), Length.ZERO, width.minus(in), height);
+        };
+    }
+
+    private Box strip(Side side, Length deep) {
+        return switch (side) {
+            case TOP -> new Box(Length.ZERO, Length.ZERO, width, deep);
+            case BOTTOM -> new Box(Length.ZERO, height.minus(deep), width, deep);
+            case LEFT -> new Box(Length.ZERO, Length.ZERO, deep, height);
+            case RIGHT -> new Box(width.minus(deep), Length.ZERO, deep, height);
+        };
+    }
+}

@@ -1,0 +1,211 @@
+package app.dapt.piece;
+
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Stream;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.geom.util.GeometryFixer;
+import org.locationtech.jts.linearref.LengthIndexedLine;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
+
+/**
+ * A closed outline in millimetres, rightwards and downwards, curves drawn as many short straight lines. What a template
+ * is traced along, so floating numbers serve; a cut size never comes from here unless nothing exact can be said.
+ *
+ * @param points the corners, the first not repeated at the end
+ */
+public record Contour(List<Point> points) {
+
+    /** A corner, millimetres from the top left. */
+    public record Point(double x, double y) {
+    }
+
+    /** A full circle's straight lines: they leave a pillow's curve by a tenth of a millimetre at most. */
+    private static final int ROUND = 144;
+    private static final GeometryFactory GEOMETRY = new GeometryFactory();
+
+    public Contour {
+        points = List.copyOf(points);
+    }
+
+    public static Contour rectangle(double left, double top, double right, double bottom) {
+        return new Contour(List.of(new Point(left, top), new Point(right, top), new Point(right, bottom), new Point(left, bottom)));
+    }
+
+    /** A circle that touches both axes. */
+    public static Contour circle(Length diameter) {
+        double r = diameter.toMm() / 2;
+        List<Point> points = new ArrayList<>();
+        arc(points, r, r, r, 0, 2 * Math.PI);
+        points.remove(points.size() - 1);
+        return new Contour(points);
+    }
+
+    /** Adds an arc about a middle, both its ends included; angles run clockwise from the right, as seen. */
+    public static void arc(List<Point> points, double x, double y, double radius, double from, double to) {
+        int steps = Math.max(1, (int) Math.ceil(Math.abs(to - from) / (2 * Math.PI) * ROUND));
+        for (int i = 0; i <= steps; i++) {
+            double angle = from + (to - from) * i / steps;
+            points.add(new Point(x + radius * Math.cos(angle), y + radius * Math.sin(angle)));
+        }
+    }
+
+    /** The outline so far outside this one, corners kept sharp: a cut line from a seam line. */
+    public Contour grown(Length by) {
+        BufferParameters sharp = new BufferParameters(ROUND / 4, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 6);
+        return of(BufferOp.bufferOp(polygon(), by.toMm(), sharp));
+    }
+
+    /** What of it lies in a rectangle; the largest part where it falls apart, a thin strip where nothing does. */
+    public Contour within(double left, double top, double right, double bottom) {
+        return of(polygon().intersection(rectangle(left, top, right, bottom).polygon()));
+    }
+
+    public Contour moved(double right, double down) {
+        return new Contour(points.stream().map(p -> new Point(p.x() + right, p.y() + down)).toList());
+    }
+
+    /** The same outline with fewer corners, nowhere further off than this. */
+    public Contour simplified(double millimetres) {
+        return of(DouglasPeuckerSimplifier.simplify(polygon(), millimetres));
+    }
+
+    /** The same outline a quarter turn round, width and height changing places. */
+    public Contour transposed() {
+        return of(new AffineTransformation(0, 1, 0, 1, 0, 0).transform(polygon()));
+    }
+
+    /** A stretch of the outline so many millimetres long, about the point of it that lies nearest to a given one. */
+    public List<Point> stretch(Point near, double length) {
+        Coordinate[] ring = polygon().getExteriorRing().getCoordinates();
+        // Twice round, so that no stretch is cut by where the ring begins.
+        Coordinate[] twice = Arrays.copyOf(ring, 2 * ring.length - 1);
+        System.arraycopy(ring, 1, twice, ring.length, ring.length - 1);
+        LengthIndexedLine line = new LengthIndexedLine(GEOMETRY.createLineString(twice));
+        double middle = line.project(new Coordinate(near.x(), near.y()));
+        double start = middle < length / 2 ? middle + perimeter() : middle;
+        return Stream.of(line.extractLine(start - length / 2, start + length / 2).getCoordinates())
+                .map(c -> new Point(c.x, c.y)).toList();
+    }
+
+    public double left() {
+        return points.stream().mapToDouble(Point::x).min().orElse(0);
+    }
+
+    public double right() {
+        return points.stream().mapToDouble(Point::x).max().orElse(0);
+    }
+
+    public double top() {
+        return points.stream().mapToDouble(Point::y).min().orElse(0);
+    }
+
+    public double bottom() {
+        return points.stream().mapToDouble(Point::y).max().orElse(0);
+    }
+
+    /** Square millimetres. */
+    public double area() {
+        double twice = 0;
+        for (int i = 0; i < points.size(); i++) {
+            Point a = points.get(i);
+            Point b = points.get((i + 1) % points.size());
+            twice += a.x() * b.y() - b.x() * a.y();
+        }
+        return Math.abs(twice) / 2;
+    }
+
+    /** Millimetres all round. */
+    public double perimeter() {
+        double length = 0;
+        for (int i = 0; i < points.size(); i++) {
+            Point a = points.get(i);
+            Point b = points.get((i + 1) % points.size());
+            length += Math.hypot(b.x() - a.x(), b.y() - a.y());
+        }
+        return length;
+    }
+
+    /** The least and the greatest of something. */
+    public record Reach(double least, double most) {
+        public double length() {
+            return Math.max(0, most - least);
+        }
+    }
+
+    /**
+     * How far it reaches one way, looking only at a strip of it.
+     *
+     * @param along the way
+     * @param from  where the strip begins, counted the other way
+     * @param to    where it ends
+     */
+    public Reach reach(Axis along, double from, double to) {
+        double least = Double.POSITIVE_INFINITY;
+        double most = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < points.size(); i++) {
+            Point a = points.get(i);
+            Point b = points.get((i + 1) % points.size());
+            double start = along == Axis.ACROSS ? a.y() : a.x();
+            double end = along == Axis.ACROSS ? b.y() : b.x();
+            // Both ends of what lies in the strip of this stretch of the outline.
+            for (double cut : new double[] {Math.max(from, Math.min(start, end)), Math.min(to, Math.max(start, end))}) {
+                if (cut < Math.min(start, end) || cut > Math.max(start, end) || cut < from || cut > to) {
+                    continue;
+                }
+                double share = start == end ? 0 : (cut - start) / (end - start);
+                double at = along == Axis.ACROSS ? a.x() + share * (b.x() - a.x()) : a.y() + share * (b.y() - a.y());
+                double other = start != end ? at : along == Axis.ACROSS ? b.x() : b.y();
+                least = Math.min(least, Math.min(at, other));
+                most = Math.max(most, Math.max(at, other));
+            }
+        }
+        return new Reach(least, most);
+    }
+
+    /** The same outline where it is one; where it crosses itself, the largest part of what it encloses. */
+    public Contour sound() {
+        Polygon polygon = polygon();
+        return polygon.isValid() ? this : of(GeometryFixer.fix(polygon));
+    }
+
+    private Polygon polygon() {
+        if (points.size() < 3) {
+            return GEOMETRY.createPolygon();
+        }
+        Coordinate[] ring = new Coordinate[points.size() + 1];
+        for (int i = 0; i < points.size(); i++) {
+            ring[i] = new Coordinate(points.get(i).x(), points.get(i).y());
+        }
+        ring[points.size()] = ring[0];
+        return GEOMETRY.createPolygon(ring);
+    }
+
+    private static Contour of(Geometry geometry) {
+        Geometry largest = geometry;
+        for (int i = 0; i < geometry.getNumGeometries(); i++) {
+            Geometry part = geometry.getGeometryN(i);
+            if (!(largest instanceof Polygon) || part.getArea() > largest.getArea()) {
+                largest = part;
+            }
+        }
+        if (!(largest instanceof Polygon polygon) || polygon.isEmpty()) {
+            return new Contour(List.of());
+        }
+        Coordinate[] ring = polygon.getExteriorRing().getCoordinates();
+        List<Point> points = new ArrayList<>();
+        for (int i = 0; i < ring.length - 1; i++) {
+            points.add(new Point(ring[i].x, ring[i].y));
+        }
+        return new Contour(points);
+    }
+}

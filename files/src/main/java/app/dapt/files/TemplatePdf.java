@@ -1,0 +1,260 @@
+package app.dapt.files;
+
+import app.dapt.drawing.Element.Path;
+import app.dapt.drawing.Element.Role;
+import app.dapt.drawing.Template;
+import app.dapt.piece.Contour.Point;
+import app.dapt.words.Words;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType1Font;
+import org.apache.pdfbox.pdmodel.font.Standard14Fonts.FontName;
+
+/**
+ * Templates at their true size on sheets of paper to be glued together: a first page with a square to measure and a map
+ * of the others, then each template in tiles that overlap, with marks that meet.
+ *
+ * @param words to say it with
+ * @param paper A4 or Letter
+ */
+public record TemplatePdf(Words words, Paper paper) {
+
+    /** What it is printed on, upright. */
+    public enum Paper {
+        A4(PDRectangle.A4), LETTER(PDRectangle.LETTER);
+
+        private final PDRectangle size;
+
+        Paper(PDRectangle size) {
+            this.size = size;
+        }
+    }
+
+    private static final float POINTS = 72f / 25.4f;
+    /** No printer reaches the very edge. */
+    private static final double MARGIN = 12;
+    /** How far each tile shows what the next one shows too. */
+    static final double OVERLAP = 10;
+    private static final PDFont FONT = new PDType1Font(FontName.HELVETICA);
+
+    /** One sheet of one template. */
+    private record Tile(Template template, int column, int row, int columns, int rows, int page) {
+
+        /** Columns are letters and rows are numbers, as on a map. */
+        String place() {
+            return (char) ('A' + column) + Integer.toString(row + 1);
+        }
+    }
+
+    private double wide() {
+        return paper.size.getWidth() / POINTS - 2 * MARGIN;
+    }
+
+    /** Below each tile its place is written. */
+    private double high() {
+        return paper.size.getHeight() / POINTS - 2 * MARGIN - 8;
+    }
+
+    public byte[] write(String title, List<Template> templates) {
+        try (PDDocument document = new PDDocument(); ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+            List<Tile> tiles = tiles(templates);
+            first(document, title, templates, tiles);
+            for (Tile tile : tiles) {
+                tile(document, tile);
+            }
+            document.getDocumentInformation().setTitle(title);
+            document.save(out);
+            return out.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private List<Tile> tiles(List<Template> templates) {
+        List<Tile> tiles = new ArrayList<>();
+        for (Template template : templates) {
+            int columns = count(template.width(), wide());
+            int rows = count(template.height(), high());
+            for (int row = 0; row < rows; row++) {
+                for (int column = 0; column < columns; column++) {
+                    tiles.add(new Tile(template, column, row, columns, rows, tiles.size() + 2));
+                }
+            }
+        }
+        return tiles;
+    }
+
+    /** How many tiles a length takes, each but the first adding what does not overlap. */
+    private static int count(double length, double tile) {
+        return Math.max(1, (int) Math.ceil((length - OVERLAP) / (tile - OVERLAP)));
+    }
+
+    /** A page on which one counts in millimetres from its top left corner. */
+    private final class Sheet implements AutoCloseable {
+
+        private final PDPageContentStream stream;
+
+        private Sheet(PDDocument document) throws IOException {
+            PDPage page = new PDPage(paper.size);
+            document.addPage(page);
+            stream = new PDPageContentStream(document, page);
+        }
+
+        private float x(double millimetres) {
+            return (float) millimetres * POINTS;
+        }
+
+        private float y(double millimetres) {
+            return paper.size.getHeight() - (float) millimetres * POINTS;
+        }
+
+        private void stroke(List<Point> points, boolean closed, double right, double down) throws IOException {
+            for (int i = 0; i < points.size(); i++) {
+                float x = x(points.get(i).x() + right);
+                float y = y(points.get(i).y() + down);
+                if (i == 0) {
+                    stream.moveTo(x, y);
+                } else {
+                    stream.lineTo(x, y);
+                }
+            }
+            if (closed) {
+                stream.closePath();
+            }
+            stream.stroke();
+        }
+
+        private void box(double left, double top, double width, double height) throws IOException {
+            stroke(List.of(new Point(left, top), new Point(left + width, top), new Point(left + width, top + height), new Point(left, top + height)),
+                    true, 0, 0);
+        }
+
+        private void say(String text, double left, double baseline, float size) throws IOException {
+            stream.beginText();
+            stream.setFont(FONT, size);
+            stream.newLineAtOffset(x(left), y(baseline));
+            stream.showText(printable(text));
+            stream.endText();
+        }
+
+        private void dashes(float... lengths) throws IOException {
+            stream.setLineDashPattern(lengths, 0);
+        }
+
+        @Override
+        public void close() throws IOException {
+            stream.close();
+        }
+    }
+
+    /** What the font can show; fractions are spelt out. */
+    private static String printable(String text) {
+        StringBuilder shown = new StringBuilder();
+        text.replace('\u200a', ' ').replace('\u2044', '/').codePoints().forEach(code -> {
+            String letter = Character.toString(code);
+            try {
+                FONT.encode(letter);
+                shown.append(letter);
+            } catch (IOException | IllegalArgumentException e) {
+                shown.append('?');
+            }
+        });
+        return shown.toString();
+    }
+
+    private void first(PDDocument document, String title, List<Template> templates, List<Tile> tiles) throws IOException {
+        try (Sheet sheet = new Sheet(document)) {
+            sheet.say(title, MARGIN, MARGIN + 8, 20);
+            sheet.say(words.say("template.test"), MARGIN, MARGIN + 20, 11);
+            sheet.box(MARGIN, MARGIN + 25, 50, 50);
+            sheet.box(MARGIN + 70, MARGIN + 25, 50.8, 50.8);
+            sheet.say("5 cm", MARGIN + 20, MARGIN + 51, 12);
+            sheet.say("2 in", MARGIN + 90, MARGIN + 51, 12);
+            sheet.say(words.say("template.glue"), MARGIN, MARGIN + 88, 11);
+            double y = MARGIN + 98;
+            for (Template template : templates) {
+                List<Tile> own = tiles.stream().filter(tile -> tile.template() == template).toList();
+                y = map(sheet, template, own, y) + 10;
+            }
+        }
+    }
+
+    /** Which page goes where, the template drawn small behind the numbers. */
+    private double map(Sheet sheet, Template template, List<Tile> tiles, double top) throws IOException {
+        double scale = Math.min(0.08, 45 / template.height());
+        sheet.say(words.say(template.name()) + ", " + words.say(template.note()), MARGIN, top + 3, 11);
+        double y = top + 7;
+        for (Path path : template.paths()) {
+            sheet.stroke(path.points().stream().map(p -> new Point(p.x() * scale, p.y() * scale)).toList(), path.closed(), MARGIN, y);
+        }
+        sheet.stream.setStrokingColor(0.6f);
+        for (Tile tile : tiles) {
+            double left = MARGIN + tile.column() * (wide() - OVERLAP) * scale;
+            double up = y + tile.row() * (high() - OVERLAP) * scale;
+            sheet.box(left, up, wide() * scale, high() * scale);
+            sheet.say(tile.place() + ": " + tile.page(), left + 1.5, up + 4.5, 8);
+        }
+        sheet.stream.setStrokingColor(0f);
+        return y + (tiles.get(tiles.size() - 1).rows() * (high() - OVERLAP) + OVERLAP) * scale;
+    }
+
+    private void tile(PDDocument document, Tile tile) throws IOException {
+        try (Sheet sheet = new Sheet(document)) {
+            sheet.stream.saveGraphicsState();
+            sheet.stream.addRect(sheet.x(MARGIN), sheet.y(MARGIN + high()), sheet.x(wide()), sheet.x(high()));
+            sheet.stream.clip();
+            double left = MARGIN - tile.column() * (wide() - OVERLAP);
+            double up = MARGIN - tile.row() * (high() - OVERLAP);
+            for (Path path : tile.template().paths()) {
+                sheet.stream.setLineWidth(path.role() == Role.CUT ? 1.6f : 0.8f);
+                sheet.dashes(path.role() == Role.CUT ? new float[0] : path.role() == Role.FOLD ? new float[] {14, 4, 2, 4} : new float[] {6, 4});
+                sheet.stroke(path.points(), path.closed(), left, up);
+            }
+            sheet.stream.restoreGraphicsState();
+            joins(sheet, tile);
+            sheet.say(words.say(tile.template().name()) + ", " + words.say(tile.template().note()) + "   " + tile.place() + "   "
+                    + words.say("template.page", tile.page()), MARGIN, MARGIN + high() + 6, 10);
+        }
+    }
+
+    /** The frame; where another tile follows, the line its edge is laid on, and diamonds that meet. */
+    private void joins(Sheet sheet, Tile tile) throws IOException {
+        sheet.stream.setLineWidth(0.4f);
+        sheet.dashes();
+        sheet.box(MARGIN, MARGIN, wide(), high());
+        double right = MARGIN + wide() - OVERLAP;
+        double bottom = MARGIN + high() - OVERLAP;
+        sheet.dashes(2, 3);
+        if (tile.column() + 1 < tile.columns()) {
+            sheet.stroke(List.of(new Point(right, MARGIN), new Point(right, MARGIN + high())), false, 0, 0);
+        }
+        if (tile.row() + 1 < tile.rows()) {
+            sheet.stroke(List.of(new Point(MARGIN, bottom), new Point(MARGIN + wide(), bottom)), false, 0, 0);
+        }
+        sheet.dashes();
+        if (tile.column() + 1 < tile.columns()) {
+            diamond(sheet, right, MARGIN + high() / 2);
+        }
+        if (tile.column() > 0) {
+            diamond(sheet, MARGIN, MARGIN + high() / 2);
+        }
+        if (tile.row() + 1 < tile.rows()) {
+            diamond(sheet, MARGIN + wide() / 2, bottom);
+        }
+        if (tile.row() > 0) {
+            diamond(sheet, MARGIN + wide() / 2, MARGIN);
+        }
+    }
+
+    private static void diamond(Sheet sheet, double x, double y) throws IOException {
+        sheet.stroke(List.of(new Point(x - 4, y), new Point(x, y - 4), new Point(x + 4, y), new Point(x, y + 4)), true, 0, 0);
+    }
+}

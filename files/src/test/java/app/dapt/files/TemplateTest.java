@@ -1,0 +1,249 @@
+package app.dapt.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.dapt.cover.Corners;
+import app.dapt.cover.CoverPlan;
+import app.dapt.cover.Fresh;
+import app.dapt.cover.OpeningKind;
+import app.dapt.cover.Reckoner;
+import app.dapt.cover.Rectangular;
+import app.dapt.cover.ShapeKind;
+import app.dapt.drawing.Element.Role;
+import app.dapt.drawing.Template;
+import app.dapt.files.TemplatePdf.Paper;
+import app.dapt.fit.FitSchool;
+import app.dapt.form.Form;
+import app.dapt.measure.Length;
+import app.dapt.measure.Mark;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Contour.Point;
+import app.dapt.words.Wordbook;
+import app.dapt.words.Wordbook.English;
+import app.dapt.words.Words;
+import java.awt.geom.Point2D;
+import java.io.IOException;
+import java.io.StringReader;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import javax.xml.parsers.DocumentBuilderFactory;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.w3c.dom.Document;
+import org.w3c.dom.Element;
+import org.w3c.dom.NodeList;
+import org.xml.sax.InputSource;
+
+/** Templates read back by readers that know nothing of how they were written, and measured. */
+class TemplateTest {
+
+    private static final Words WORDS = new Words(Wordbook.load(English.US, "craft"), Mark.EIGHTH);
+
+    private static CoverPlan cover(ShapeKind shape, int across, int upDown) {
+        CoverPlan plan = Fresh.plan("Template", Mark.EIGHTH, shape, Form.overCrown(Length.inches(across), Length.inches(upDown)));
+        return plan.withFit(plan.fit().withSchool(FitSchool.FINISH_TO_FORM)).withOpening(OpeningKind.EDGE_ZIP.usual(Unit.INCH));
+    }
+
+    private static List<Template> round() {
+        return Template.of(Reckoner.reckon(cover(ShapeKind.ROUND, 16, 16)));
+    }
+
+    private static List<Template> vee() {
+        return Template.of(Reckoner.reckon(cover(ShapeKind.VEE, 34, 25)));
+    }
+
+    @Test
+    void aHalfIsDrawnOnItsFoldAndNeverCutThere() {
+        Template front = round().get(0);
+        assertThat(front.width()).isCloseTo(17 * 25.4 / 2, within(0.1));
+        assertThat(front.paths()).extracting(path -> path.role()).containsExactly(Role.CUT, Role.SEAM, Role.FOLD);
+        List<Point> cut = front.paths().get(0).points();
+        assertThat(front.paths().get(0).closed()).isFalse();
+        assertThat(cut.get(0).x()).isCloseTo(front.width(), within(0.02));
+        assertThat(cut.get(cut.size() - 1).x()).isCloseTo(front.width(), within(0.02));
+        assertThat(length(cut)).as("half the way round").isCloseTo(Math.PI * 17 * 25.4 / 2, within(1.0));
+    }
+
+    @Test
+    void aTaperedCoverHasOneCornerForAllOfThem() {
+        CoverPlan plan = cover(ShapeKind.SQUARE, 18, 18).withShape(new Rectangular(false, Corners.TAPERED));
+        assertThat(Template.of(Reckoner.reckon(plan))).singleElement()
+                .satisfies(corner -> assertThat(corner.width()).isBetween(4.0 * 25.4, 8.0 * 25.4));
+        assertThat(Template.of(Reckoner.reckon(cover(ShapeKind.SQUARE, 18, 18)))).isEmpty();
+    }
+
+    private static double length(List<Point> points) {
+        double length = 0;
+        for (int i = 1; i < points.size(); i++) {
+            length += Math.hypot(points.get(i).x() - points.get(i - 1).x(), points.get(i).y() - points.get(i - 1).y());
+        }
+        return length;
+    }
+
+    /** Collects the lines a page strokes, in millimetres from its top left corner. */
+    private static final class Strokes extends PDFGraphicsStreamEngine {
+
+        private final List<List<Point>> lines = new ArrayList<>();
+        private List<Point> line = new ArrayList<>();
+        private final double height;
+
+        private Strokes(PDPage page) throws IOException {
+            super(page);
+            height = page.getMediaBox().getHeight();
+            processPage(page);
+        }
+
+        private void at(double x, double y) {
+            line.add(new Point(x / 72 * 25.4, (height - y) / 72 * 25.4));
+        }
+
+        @Override
+        public void moveTo(float x, float y) {
+            line = new ArrayList<>();
+            at(x, y);
+        }
+
+        @Override
+        public void lineTo(float x, float y) {
+            at(x, y);
+        }
+
+        @Override
+        public void closePath() {
+            line.add(line.get(0));
+        }
+
+        @Override
+        public void strokePath() {
+            lines.add(line);
+        }
+
+        @Override
+        public Point2D getCurrentPoint() {
+            return new Point2D.Float(0, 0);
+        }
+
+        @Override
+        public void appendRectangle(Point2D p0, Point2D p1, Point2D p2, Point2D p3) {
+        }
+
+        @Override
+        public void drawImage(PDImage image) {
+        }
+
+        @Override
+        public void clip(int windingRule) {
+        }
+
+        @Override
+        public void curveTo(float x1, float y1, float x2, float y2, float x3, float y3) {
+        }
+
+        @Override
+        public void endPath() {
+        }
+
+        @Override
+        public void fillPath(int windingRule) {
+        }
+
+        @Override
+        public void fillAndStrokePath(int windingRule) {
+        }
+
+        @Override
+        public void shadingFill(COSName shadingName) {
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void everyTileOfThePdfShowsTheTemplateAtItsTrueSizeAndPlace(Paper paper) throws IOException {
+        try (PDDocument document = Loader.loadPDF(new TemplatePdf(WORDS, paper).write("Engineer’s V ⅞ ☃", vee()))) {
+            String text = new PDFTextStripper().getText(document);
+            assertThat(text).contains("A1: 2", "Front", "on the fold", "Engineer");
+            List<List<Point>> first = new Strokes(document.getPage(0)).lines;
+            assertThat(first).anySatisfy(square -> assertThat(length(square)).isCloseTo(200, within(0.1)));
+            assertThat(first).anySatisfy(square -> assertThat(length(square)).isCloseTo(8 * 25.4, within(0.1)));
+
+            Template front = vee().get(0);
+            double cut = length(front.paths().get(0).points());
+            List<Point> one = new Strokes(document.getPage(1)).lines.get(0);
+            List<Point> two = new Strokes(document.getPage(2)).lines.get(0);
+            assertThat(length(one)).as("as long as the line itself").isCloseTo(cut, within(0.5));
+            double step = one.get(0).x() - two.get(0).x() + (one.get(0).y() - two.get(0).y());
+            double paperWide = document.getPage(0).getMediaBox().getWidth() / 72 * 25.4 - 24;
+            double paperHigh = document.getPage(0).getMediaBox().getHeight() / 72 * 25.4 - 32;
+            boolean beside = front.width() > paperWide;
+            assertThat(step).as("the next tile shows it further on by a tile less the overlap")
+                    .isCloseTo((beside ? paperWide : paperHigh) - TemplatePdf.OVERLAP, within(0.1));
+        }
+    }
+
+    @Test
+    void theSvgIsInMillimetresAndMeasuresWhatTheTemplateDoes() throws Exception {
+        Document svg = DocumentBuilderFactory.newInstance().newDocumentBuilder()
+                .parse(new InputSource(new StringReader(new TemplateSvg(WORDS).write("Round & <true>", round()))));
+        Element root = svg.getDocumentElement();
+        assertThat(root.getAttribute("viewBox")).isEqualTo("0 0 " + root.getAttribute("width").replace("mm", "") + " "
+                + root.getAttribute("height").replace("mm", ""));
+        NodeList paths = svg.getElementsByTagName("path");
+        List<Point> cut = new ArrayList<>();
+        Matcher point = Pattern.compile("[ML](-?[\\d.]+) (-?[\\d.]+)").matcher(((Element) paths.item(0)).getAttribute("d"));
+        while (point.find()) {
+            cut.add(new Point(Double.parseDouble(point.group(1)), Double.parseDouble(point.group(2))));
+        }
+        assertThat(length(cut)).isCloseTo(Math.PI * 17 * 25.4 / 2, within(1.0));
+    }
+
+    /** A reader of DXF's pairs of group codes and values, knowing polylines and their layers. */
+    private static List<List<Point>> polylines(String dxf, String layer) {
+        String[] lines = dxf.split("\r\n");
+        assertThat(lines.length % 2).as("codes and values come in pairs").isZero();
+        List<List<Point>> found = new ArrayList<>();
+        String entity = "";
+        String on = "";
+        double x = 0;
+        for (int i = 0; i < lines.length; i += 2) {
+            int code = Integer.parseInt(lines[i].strip());
+            String value = lines[i + 1];
+            if (code == 0) {
+                entity = value;
+            } else if (code == 8) {
+                on = value;
+                if (entity.equals("POLYLINE") && on.equals(layer)) {
+                    found.add(new ArrayList<>());
+                }
+            } else if (entity.equals("VERTEX") && code == 10) {
+                x = Double.parseDouble(value);
+            } else if (entity.equals("VERTEX") && code == 20 && on.equals(layer)) {
+                found.get(found.size() - 1).add(new Point(x, -Double.parseDouble(value)));
+            }
+        }
+        return found;
+    }
+
+    @Test
+    void theDxfHasALayerARoleAndItsLinesMeasureTrue() {
+        String dxf = new TemplateDxf(WORDS).write(vee());
+        assertThat(dxf).contains("AC1009").endsWith("  0\r\nEOF\r\n").matches("[\\x00-\\x7e]*");
+        List<List<Point>> cuts = polylines(dxf, "CUT");
+        assertThat(cuts).hasSameSizeAs(vee());
+        for (int i = 0; i < cuts.size(); i++) {
+            assertThat(length(cuts.get(i))).isCloseTo(length(vee().get(i).paths().get(0).points()), within(0.01));
+        }
+        assertThat(polylines(dxf, "SEAM")).hasSameSizeAs(cuts);
+        assertThat(polylines(dxf, "TEST")).singleElement().satisfies(square -> assertThat(length(square)).isCloseTo(150, within(0.01)));
+    }
+}
