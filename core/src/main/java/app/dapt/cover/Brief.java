@@ -5,6 +5,7 @@ import app.dapt.form.Reading;
 import app.dapt.form.Readings;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
+import app.dapt.piece.Piece.Material;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -41,8 +42,10 @@ public record Brief(List<Part> parts) {
         decided(parts, Decision.FACE, Phrase.choice("brief.face", plan.face().kind()));
         said(parts, "brief.front-in");
         decided(parts, Decision.FRONT, Phrase.of("brief.cloth", plan.cloths().front().name()));
-        said(parts, "brief.back-in");
-        decided(parts, Decision.BACK, Phrase.of("brief.cloth", plan.cloths().back().name()));
+        if (reckoned.pieces().stream().anyMatch(piece -> piece.material() != Material.FRONT)) {
+            said(parts, "brief.back-in");
+            decided(parts, Decision.BACK, Phrase.of("brief.cloth", plan.cloths().back().name()));
+        }
         if (reckoned.isJoined() || plan.joining().joins()) {
             said(parts, "brief.comma");
             decided(parts, Decision.JOIN, Phrase.choice("brief.join", plan.joining().kind()));

@@ -12,6 +12,7 @@ public enum Limits {
     OWN_EASE(Length.cm(-15), Length.cm(15), Length.inches(-6), Length.inches(6)),
     ALLOWANCE(Length.ZERO, Length.cm(5), Length.ZERO, Length.inches(2)),
     TURN(Length.ZERO, Length.cm(10), Length.ZERO, Length.inches(4)),
+    HEM(Length.ZERO, Length.cm(20), Length.ZERO, Length.inches(8)),
     OVERLAP(Length.ZERO, Length.cm(150), Length.ZERO, Length.inches(60)),
     CENTRE(Length.ZERO, Length.cm(300), Length.ZERO, Length.inches(120)),
     CURVE(Length.ZERO, Length.cm(60), Length.ZERO, Length.inches(24)),

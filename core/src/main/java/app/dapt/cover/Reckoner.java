@@ -76,7 +76,7 @@ public final class Reckoner {
         if (!inner.equals(back.pieces().get(0))) {
             back = back.replacing(inner, plan.shape().marked(inner, setting));
         }
-        back = back.with(plan.shape().extras(setting));
+        back = Notches.on(back, setting).with(plan.shape().extras(setting));
         List<Piece> cut = new ArrayList<>();
         for (Piece piece : back.pieces()) {
             Optional<Joined> joined = joined(piece, setting);

@@ -14,6 +14,7 @@ import app.dapt.measure.Unit;
 import app.dapt.piece.Contour;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
+import app.dapt.piece.Side;
 import app.dapt.stuffed.Chambers;
 import java.util.List;
 import java.util.Optional;
@@ -200,5 +201,40 @@ class OpeningExamplesTest {
         plan = plan.withCloths(plan.cloths().with(Piece.Material.FRONT, striped));
         assertThat(sizes(plan.withJoining(JoiningKind.MIDDLE.usual(Unit.INCH)))).startsWith("front-1 36½ × 21", "front-2 36½ × 21");
         assertThat(sizes(plan.withJoining(JoiningKind.SIDES.usual(Unit.INCH)))).startsWith("front-1 10½ × 21", "front-2 53 × 21", "front-3 10½ × 21");
+    }
+
+    @Test
+    void notchesOnTheFrontShowWhereTheBacksEnd() {
+        CoverPlan plan = finishedAt(Length.inches(20), Length.inches(20)).withOpening(opening(OpeningKind.ENVELOPE, Unit.INCH, "overlap", Length.inches(4)));
+        Piece front = Reckoner.reckon(plan).front();
+        assertThat(front.marks()).filteredOn(mark -> mark.sort() == Marking.Sort.NOTCH).extracting(mark -> mark.fromTop().orElseThrow().toInches())
+                .containsExactlyInAnyOrder(8.5, 8.5, 12.5, 12.5);
+        Marking lower = front.marks().stream().filter(mark -> mark.fromTop().filter(Length.inches(12, 1, 2)::equals).isPresent()).findFirst().orElseThrow();
+        assertThat(lower.upDown(front)).as("measured from the nearer edge").contains(new Marking.Measure(Length.inches(8, 1, 2), Side.BOTTOM));
+    }
+
+    @Test
+    void theWayBackFromPiecesGivesTheCoverTheyWereCutFor() {
+        WayBack.Cut cut = new WayBack.Cut(Length.inches(21, 1, 4), Length.inches(21, 1, 4), Length.inches(21, 1, 4), Length.inches(14, 1, 8),
+                Length.inches(14, 1, 8), HALF, Length.inches(1), Length.inches(1));
+        WayBack back = WayBack.of(cut, Mark.EIGHTH, "Found");
+        assertThat(back.across().total()).isEqualTo(Length.inches(20, 1, 4));
+        assertThat(back.overlap().total()).isEqualTo(Length.inches(5));
+        assertThat(back.forms()).extracting(form -> form.across().toInches()).containsExactly(21.25, 20.25, 22.25);
+        assertThat(back.troubles()).isEmpty();
+        assertThat(sizes(back.plan())).containsExactly("front 21¼ × 21¼", "back-upper 21¼ × 14\u200a1\u20448", "back-lower 21¼ × 14\u200a1\u20448");
+    }
+
+    @Test
+    void aHalvedBlankThatIsTooSmallSaysSoAndSwappedBacksAreSeen() {
+        WayBack.Cut usual = WayBack.Cut.usual(Unit.INCH);
+        assertThat(WayBack.of(usual.withBlankHalved(), Mark.EIGHTH, "Blank").troubles()).extracting(trouble -> trouble.what().code())
+                .containsExactly("have.narrow-backs.what");
+        WayBack.Cut taller = new WayBack.Cut(Length.inches(18), Length.inches(22), Length.inches(18), Length.inches(11), Length.inches(11), HALF,
+                Length.inches(1), Length.inches(1));
+        assertThat(WayBack.of(taller, Mark.EIGHTH, "Short").troubles()).extracting(trouble -> trouble.what().code()).containsExactly("have.backs-short.what");
+        WayBack.Cut swapped = new WayBack.Cut(Length.inches(23), Length.inches(14), Length.inches(9, 1, 2), Length.inches(23), Length.inches(23),
+                HALF, Length.inches(1), Length.inches(1));
+        assertThat(WayBack.of(swapped, Mark.EIGHTH, "Swapped").troubles()).extracting(trouble -> trouble.what().code()).contains("have.swapped-backs.what");
     }
 }

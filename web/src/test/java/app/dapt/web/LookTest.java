@@ -27,7 +27,7 @@ class LookTest {
     private static List<String> paths() {
         Stream<String> slips = Stream.of("name", "shape", "measure", "fit", "opening", "seam", "face", "join", "front", "back")
                 .map(slip -> "/covers/3?slip=" + slip);
-        return Stream.concat(slips, Stream.of("/", "/?find=nothing", "/covers/4", "/covers/4?view=pieces",
+        return Stream.concat(slips, Stream.of("/", "/have", "/have?blank=1", "/covers/2", "/covers/3?view=pieces", "/covers/4", "/?find=nothing", "/covers/4?view=pieces",
                 "/covers/4?view=fits", "/covers/4/card", "/covers/999")).toList();
     }
 

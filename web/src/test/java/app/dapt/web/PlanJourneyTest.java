@@ -33,7 +33,7 @@ class PlanJourneyTest {
             page.locator("#slip").waitFor();
             page.waitForFunction("() => document.activeElement.id === 'c-opening-envelope'");
             page.keyboard().press("5");
-            page.waitForFunction("() => document.querySelector('p.sentence').innerText.includes('18 in zip in the bottom seam')");
+            page.waitForFunction("() => document.querySelector('p.sentence').innerText.includes('a zip 18 in long in the bottom seam')");
             page.keyboard().press("1");
             page.waitForFunction("() => document.querySelector('p.sentence').innerText.includes('an envelope back')");
             page.locator("#c-rule-none").focus();

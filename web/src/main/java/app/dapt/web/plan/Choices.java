@@ -115,7 +115,7 @@ record Choices(CoverPlan plan, Mark mark, Words words) {
             String code = Phrase.code(kind);
             return new Choice("shape", code, words.say("shape." + code), drawn(CoverDrawing.outline(there), there, "h-" + code),
                     words.lengths().bare(there.finished(Axis.ACROSS)) + " × " + words.lengths().bare(there.finished(Axis.UP_DOWN)),
-                    List.of(words.say("slip.shape." + code)), Optional.empty(), Optional.empty(), kind == plan.shape().kind());
+                    List.of(words.say("slip.shape." + code)), warning(there), Optional.empty(), kind == plan.shape().kind());
         }).toList();
     }
 

@@ -38,6 +38,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -260,16 +261,18 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
 
     /** What to mark on a piece, each with its distances as one measures them at the table. */
     public List<String> marks(Piece piece) {
-        return piece.marks().stream().map(mark -> {
-            Optional<String> across = mark.across(piece).map(this::measured);
-            Optional<String> upDown = mark.upDown(piece).map(this::measured);
-            String where = across.isPresent() && upDown.isPresent() ? w.say("marking.both", across.get(), upDown.get()) : across.or(() -> upDown).orElse("");
-            return w.say(Phrase.choice("marking", mark.sort())) + ": " + where;
-        }).toList();
+        return piece.marks().stream().map(Marking::sort).distinct().map(sort -> w.say(Phrase.choice("marking", sort)) + ": "
+                + piece.marks().stream().filter(mark -> mark.sort() == sort).map(mark -> where(mark, piece)).collect(Collectors.joining("; "))).toList();
+    }
+
+    private String where(Marking mark, Piece piece) {
+        Optional<String> across = mark.across(piece).map(this::measured);
+        Optional<String> upDown = mark.upDown(piece).map(this::measured);
+        return across.isPresent() && upDown.isPresent() ? w.say("marking.both", across.get(), upDown.get()) : across.or(() -> upDown).orElse("");
     }
 
     private String measured(Marking.Measure measure) {
-        return w.say("marking.from." + Phrase.code(measure.from()), measure.distance());
+        return w.say("marking." + (measure.distance().isZero() ? "at." : "from.") + Phrase.code(measure.from()), measure.distance());
     }
 
     /** What the cover takes that is no cloth, one line each. */

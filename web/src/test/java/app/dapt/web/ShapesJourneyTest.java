@@ -1,0 +1,108 @@
+package app.dapt.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.dapt.web.Site.Desk;
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.util.List;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Openings, shapes and fronts changed in the browser; templates taken away; the way back from pieces. */
+@ExtendWith(Site.Shared.class)
+class ShapesJourneyTest {
+
+    private static void briefSays(Desk desk, String words) {
+        desk.page().waitForFunction("words => document.querySelector('p.sentence').innerText.includes(words)", words);
+    }
+
+    @Test
+    void everyOpeningIsOnePressAwayAndOneThatCannotBeSaysWhy(Site site) {
+        try (Desk desk = site.copyOf("Wheelhouse bench, port end")) {
+            desk.open("opening");
+            for (String[] choice : new String[][] {{"banded", "banded envelope overlapping 5 in"}, {"wrap", "a wrap overlapping 5 in"},
+                {"pillowcase", "flap of"}, {"edge-zip", "in the bottom seam"}, {"back-zip", "across the back"},
+                {"hidden-zip", "hidden under a band"}, {"sewn-shut", "sewn shut"}, {"envelope", "envelope back"}}) {
+                desk.page().locator("#c-opening-" + choice[0]).click();
+                briefSays(desk, choice[1]);
+            }
+            Locator refused = desk.page().locator("label.choice:has(#c-opening-arm-flap)");
+            assertThat(desk.page().locator("#c-opening-arm-flap").isDisabled()).isTrue();
+            assertThat(refused.innerText()).contains("Only a V has arms");
+            assertThat(desk.errors()).isEmpty();
+        }
+    }
+
+    @Test
+    void aVeeTurnsItsOpeningWithItAndGivesTemplates(Site site) throws Exception {
+        try (Desk desk = site.copyOf("Saloon window seat")) {
+            desk.page().locator("button[name=unit][value=in]").click();
+            desk.open("shape");
+            desk.page().locator("#c-shape-vee").click();
+            briefSays(desk, "V-shaped");
+            desk.set("arm", "6");
+            desk.page().locator("#slip [name=keep]").click();
+            desk.settle();
+            assertThat(desk.page().locator("[data-code=opening-unfit]").count()).isZero();
+            for (String form : List.of("a4.pdf", "letter.pdf", "svg", "dxf")) {
+                APIResponse response = desk.page().request().get(desk.page().url() + "/templates/" + form);
+                assertThat(response.status()).as(form).isEqualTo(200);
+                assertThat(response.headers().get("content-disposition")).contains("attachment");
+                if (form.endsWith("pdf")) {
+                    try (PDDocument document = Loader.loadPDF(response.body())) {
+                        assertThat(document.getNumberOfPages()).isGreaterThan(3);
+                    }
+                }
+            }
+            assertThat(desk.page().request().get(desk.page().url() + "/templates/exe").status()).isEqualTo(404);
+        }
+    }
+
+    @Test
+    void aWideCoverIsJoinedByItsFindingAndTheJoinCanBeMoved(Site site) {
+        try (Desk desk = site.copyOf("Helmsman’s back")) {
+            desk.open("measure");
+            desk.set("across-over-crown", "70");
+            desk.page().locator("#slip [name=keep]").click();
+            desk.settle();
+            desk.open("front");
+            desk.page().locator("#c-front-print-stripe").click();
+            desk.settle();
+            desk.page().locator("#slip [name=keep]").click();
+            desk.settle();
+            desk.page().locator("[data-code=cloth-narrow-front] button").click();
+            briefSays(desk, "joined beside a full width");
+            assertThat(desk.page().locator("#cut-front-3").count()).isEqualTo(1);
+            desk.open("join");
+            desk.page().locator("#c-joining-middle").click();
+            briefSays(desk, "joined in the middle");
+            assertThat(desk.page().locator("#cut-front-3").count()).isZero();
+        }
+    }
+
+    @Test
+    void piecesAtHandSayWhichCoverTheyMakeAndBecomeAPlan(Site site) {
+        try (Desk desk = site.desk("/have")) {
+            Page page = desk.page();
+            page.locator("#f-frontAcross").fill("21 1/4");
+            page.locator("#f-frontAcross").dispatchEvent("change");
+            page.waitForFunction("() => document.querySelector('.have-result').innerText.includes('narrower than the front')");
+            page.locator("#f-frontUpDown").fill("nonsense");
+            page.locator("#f-frontUpDown").dispatchEvent("change");
+            page.locator(".refusals").waitFor();
+            assertThat(page.locator(".refusals").innerText()).contains("does not read as a length");
+            page.navigate(site.address() + "/have?in=in&frontAcross=21%201/4&frontUpDown=21%201/4&backAcross=21%201/4&firstDepth=14%201/8&secondDepth=14%201/8&firstHem=1&secondHem=1&allowance=1/2");
+            assertThat(page.locator(".have-finished").innerText()).isEqualTo("A cover 20¼ in × 20¼ in finished, its backs overlapping 5 in");
+            page.locator("button[name=unit][value=cm]").click();
+            assertThat(page.locator(".have-finished").innerText()).as("the same pieces, in the other unit").contains("51.4 cm × 51.4 cm", "12.7 cm");
+            page.locator(".have-back button.do").click();
+            page.waitForURL("**/covers/*");
+            assertThat(desk.brief()).contains("overlapping 12.7 cm");
+            assertThat(desk.errors()).isEmpty();
+        }
+    }
+}
