@@ -54,9 +54,23 @@ public final class Reckoner {
 
     /** Reckons without trying any remedy, for showing what a choice would come to. */
     public static Reckoned glance(CoverPlan plan, Mark mark) {
-        Assessed assessed = assess(Setting.of(plan, mark));
-        return reckoned(plan, mark, assessed, sorted(assessed)
+        return glanced(mark, assess(Setting.of(plan, mark)));
+    }
+
+    private static Reckoned glanced(Mark mark, Assessed assessed) {
+        return reckoned(assessed.setting().plan(), mark, assessed, sorted(assessed)
                 .map(concern -> new Finding(concern.code(), concern.weight(), concern.what(), concern.why(), Optional.empty())).toList());
+    }
+
+    /** Glances at many plans that have much in common with one: what they share is settled once. */
+    public static Glance glances(CoverPlan like, Mark mark) {
+        Setting shared = Setting.of(like, mark);
+        return plan -> glanced(mark, assess(shared.of(plan)));
+    }
+
+    /** Reckons a plan without trying any remedy. */
+    public interface Glance {
+        Reckoned at(CoverPlan plan);
     }
 
     private static Stream<Concern> sorted(Assessed assessed) {

@@ -15,7 +15,6 @@ import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.linearref.LengthIndexedLine;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
-import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /**
  * A closed outline in millimetres, rightwards and downwards, curves drawn as many short straight lines. What a template
@@ -74,9 +73,31 @@ public record Contour(List<Point> points) {
         return new Contour(points.stream().map(p -> new Point(p.x() + right, p.y() + down)).toList());
     }
 
-    /** The same outline with fewer corners, nowhere further off than this. */
+    /** The same outline without the corners that lie no further than this off the line past them. */
     public Contour simplified(double millimetres) {
-        return of(DouglasPeuckerSimplifier.simplify(polygon(), millimetres));
+        List<Point> kept = new ArrayList<>();
+        int from = 0;
+        for (int i = 1; i < points.size(); i++) {
+            if (kept.isEmpty()) {
+                kept.add(points.get(0));
+            }
+            Point end = points.get((i + 1) % points.size());
+            boolean off = false;
+            for (int between = from + 1; between <= i && !off; between++) {
+                off = distance(points.get(between), points.get(from), end) > millimetres;
+            }
+            if (off) {
+                kept.add(points.get(i));
+                from = i;
+            }
+        }
+        return kept.size() < 3 ? this : new Contour(kept);
+    }
+
+    private static double distance(Point p, Point a, Point b) {
+        double length = Math.hypot(b.x() - a.x(), b.y() - a.y());
+        return length == 0 ? Math.hypot(p.x() - a.x(), p.y() - a.y())
+                : Math.abs((b.x() - a.x()) * (a.y() - p.y()) - (a.x() - p.x()) * (b.y() - a.y())) / length;
     }
 
     /** The same outline a quarter turn round, width and height changing places. */

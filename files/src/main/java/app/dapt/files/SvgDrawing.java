@@ -101,7 +101,7 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
 
     /** Through all the points, but for those that nobody would miss at this scale. */
     private String path(List<Point> points, boolean closed) {
-        List<Point> shown = closed && points.size() > 8 ? new Contour(points).simplified(.12 * 25.4 / scale).points() : points;
+        List<Point> shown = closed && points.size() > 8 ? new Contour(points).simplified(.2 * 25.4 / scale).points() : points;
         StringBuilder path = new StringBuilder();
         for (Point point : shown) {
             path.append(path.isEmpty() ? "M" : "L").append(Markup.number(mm(point.x()))).append(' ').append(Markup.number(mm(point.y())));

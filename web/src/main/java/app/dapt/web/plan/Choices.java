@@ -52,9 +52,10 @@ record Choices(CoverPlan plan, Mark mark, Words words) {
     }
 
     List<Choice> openings() {
+        Reckoner.Glance glance = Reckoner.glances(plan, mark);
         return Stream.of(OpeningKind.values()).map(kind -> {
             Opening opening = kind == plan.opening().kind() ? plan.opening() : suited(kind.insteadOf(plan.opening(), plan.unit()));
-            Reckoned there = Reckoner.glance(plan.withOpening(opening), mark);
+            Reckoned there = glance.at(plan.withOpening(opening));
             String code = Phrase.code(kind);
             return new Choice("opening", code, words.say("opening." + code), drawn(CoverDrawing.backOutline(there), there, "k-" + code),
                     comesTo(there), List.of(cloth(there)), warning(there), opening.unfitFor(plan.shape()).map(words::say), kind == plan.opening().kind());
@@ -88,9 +89,10 @@ record Choices(CoverPlan plan, Mark mark, Words words) {
 
     /** The choices of a detail that is worth drawing. */
     List<Choice> of(Detail.OneOf detail) {
+        Reckoner.Glance glance = Reckoner.glances(plan, mark);
         return detail.choices().map(value -> {
             Opening opening = plan.opening().kind().with(new Details(plan.opening().details()).with(detail.name(), value));
-            Reckoned there = Reckoner.glance(plan.withOpening(opening), mark);
+            Reckoned there = glance.at(plan.withOpening(opening));
             String code = Phrase.code(value);
             String figure = there.back().overlap().map(overlap -> overlap.isPositive() ? words.say("slip.opening.rule.says", overlap)
                     : words.say("slip.opening.rule.none")).orElse("");
