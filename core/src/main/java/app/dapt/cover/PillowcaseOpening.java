@@ -3,6 +3,7 @@ package app.dapt.cover;
 import app.dapt.cover.Back.End;
 import app.dapt.cover.Back.Ends;
 import app.dapt.cover.Back.Panel;
+import app.dapt.cover.Back.Spot;
 import app.dapt.cover.Finding.Weight;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
@@ -30,20 +31,22 @@ import java.util.Optional;
  * @param flap  how deep a flap is, t
  * @param hem   what each end turns in
  * @param ease  what is added along the open end, for a form that slides in
+ * @param fastening what holds the open end shut: buttons inside the front with holes in the back, or ties
  */
-public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Length ease) implements Opening {
+public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Length ease, Fastening fastening) implements Opening {
 
     /** Which layers tuck in. */
     public enum Flaps { BOTH, UNDER }
 
     static PillowcaseOpening usual(Unit unit) {
         return new PillowcaseOpening(Axis.UP_DOWN, Flaps.UNDER, unit.pick(Length.cm(14), Length.inches(5, 1, 2)),
-                new Hem(Hem.Kind.SINGLE, unit.pick(Length.cm(2), Length.inches(0, 3, 4)), unit.pick(Length.cm(2), Length.inches(0, 3, 4))), Length.ZERO);
+                new Hem(Hem.Kind.SINGLE, unit.pick(Length.cm(2), Length.inches(0, 3, 4)), unit.pick(Length.cm(2), Length.inches(0, 3, 4))), Length.ZERO,
+                Fastening.none(unit));
     }
 
     static PillowcaseOpening from(Details details) {
         return new PillowcaseOpening(details.oneOf("runs", Axis.class), details.oneOf("flaps", Flaps.class), details.measure("flap"),
-                Hem.from("end", details), details.measure("ease"));
+                Hem.from("end", details), details.measure("ease"), Fastening.from(details));
     }
 
     @Override
@@ -56,6 +59,7 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
         List<Detail> details = new ArrayList<>(List.of(Detail.oneOf("flaps", flaps, "flaps"), Detail.measure("flap", Limits.BAND, flap, true),
                 Detail.measure("ease", Limits.ALLOWANCE, ease, true), Detail.oneOf("runs", runs, "open-end")));
         details.addAll(hem.details("end", Phrase.of("panel.end")));
+        details.addAll(fastening.details());
         return details;
     }
 
@@ -104,9 +108,15 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
         if (tucksBoth()) {
             folds.add(Marking.line(Sort.FOLD, runs, middle.plus(depth)));
         }
+        List<Spot> spots = fastening.spots(setting.finished(runs), depth, true, Length.ZERO);
+        // Both layers run from the fold in the middle of the strip, the back towards its beginning.
+        folds.addAll(fastening.marks(spots, true, middle::minus, runs, setting));
+        folds.addAll(fastening.marks(spots, false, middle::plus, runs, setting));
         Piece strip = setting.panel("pillowcase", Material.FRONT, stacked() ? along : length, stacked() ? length : along, edges).marked(folds);
-        return Back.of(List.of(strip), List.of(Panel.of(strip, Length.ZERO, depth).turned(stacked())), setting.finished(runs))
-                .openAt(setting.edgeMiddle(runs)).ending(new Ends(End.FOLD, End.OPEN, tuckFront, flap));
+        List<Piece> pieces = new ArrayList<>(List.of(strip));
+        pieces.addAll(fastening.pieces(setting));
+        return Back.of(pieces, List.of(Panel.of(strip, Length.ZERO, depth).turned(stacked())), setting.finished(runs))
+                .openAt(setting.edgeMiddle(runs)).ending(new Ends(End.FOLD, End.OPEN, tuckFront, flap)).spotted(spots);
     }
 
     @Override
@@ -122,7 +132,7 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
         if (depth.half().under(flap)) {
             Length shallow = setting.mark().roundUp(depth.times(1, 4));
             found.add(Concern.of("flap-deep", Weight.BETTER_NOT, "flap-deep", flap, depth)
-                    .orTry(plan.withOpening(new PillowcaseOpening(runs, flaps, shallow, hem, ease)), "flap", shallow));
+                    .orTry(plan.withOpening(new PillowcaseOpening(runs, flaps, shallow, hem, ease, fastening)), "flap", shallow));
         }
         if (stacked() && plan.cloths().front().hasUp()) {
             found.add(Concern.of("fold-turns", Weight.BETTER_NOT, "fold-turns", plan.cloths().front().name())
@@ -134,6 +144,6 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
 
     @Override
     public Phrase brief(Back back) {
-        return Phrase.of(tucksBoth() ? "brief.pillowcase-both" : "brief.pillowcase", flap);
+        return Phrase.of(tucksBoth() ? "brief.pillowcase-both" : "brief.pillowcase", flap, fastening.brief());
     }
 }

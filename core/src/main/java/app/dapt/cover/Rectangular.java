@@ -72,6 +72,13 @@ public record Rectangular(boolean oblong, Corners corners) implements Shape {
         return rounded.isPositive() ? Optional.of(new Taper(rounded, reach)) : Optional.empty();
     }
 
+    /** The taper that an outline was drawn with. */
+    public static Taper taperOf(Contour tapered) {
+        Point begins = tapered.points().get(0);
+        Point tip = tapered.points().get(1);
+        return new Taper(Length.nearInches(tip.x() / 25.4), Length.nearInches(begins.y() / 25.4));
+    }
+
     @Override
     public Optional<Contour> outline(Length across, Length upDown, Length ease, double fullness) {
         return taper(across, upDown, fullness).map(taper -> tapered(across.toMm(), upDown.toMm(), taper));

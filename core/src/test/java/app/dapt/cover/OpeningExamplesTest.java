@@ -190,6 +190,7 @@ class OpeningExamplesTest {
         Reckoned plain = Reckoner.reckon(plan);
         Reckoned tapered = Reckoner.reckon(plan.withShape(new Rectangular(false, Corners.TAPERED)));
         assertThat(tapered.fullness().ratio()).isGreaterThan(plain.fullness().ratio());
+        assertThat(Rectangular.taperOf(tapered.outline().orElseThrow()).inset()).isEqualTo(HALF);
         assertThat(tapered.front().cutWidth()).as("the rectangle is cut first").isEqualTo(plain.front().cutWidth());
         assertThat(new Rectangular(false, Corners.TAPERED).taper(Length.inches(18), Length.inches(18), 0.4)).isEqualTo(Optional.empty());
     }

@@ -158,7 +158,7 @@ class LengthReaderTest {
     @Test
     void showsFractionsForInchesAndMillimetresForCentimetres() {
         assertThat(LengthFormat.in(Mark.EIGHTH).withUnit(Length.inches(14, 5, 8))).isEqualTo("14\u200a5\u20448 in");
-        assertThat(LengthFormat.in(Mark.SIXTEENTH).withUnit(Length.inches(14, 3, 16))).isEqualTo("14 3⁄16 in");
+        assertThat(LengthFormat.in(Mark.SIXTEENTH).withUnit(Length.inches(14, 3, 16))).isEqualTo("14\u200a3\u204416 in");
         assertThat(LengthFormat.in(Mark.EIGHTH).withUnit(Length.inches(-1))).isEqualTo("−1 in");
         assertThat(LengthFormat.in(Mark.MILLIMETRE).withUnit(Length.inches(20))).isEqualTo("50.8 cm");
         assertThat(LengthFormat.in(Mark.EIGHTH).toBuy(Length.inches(49, 1, 2))).isEqualTo("1\u200a3\u20448 yd");

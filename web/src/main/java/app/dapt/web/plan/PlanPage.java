@@ -10,6 +10,7 @@ import app.dapt.cover.Details;
 import app.dapt.cover.Face;
 import app.dapt.cover.Finding;
 import app.dapt.cover.Reckoned;
+import app.dapt.cover.Rectangular;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.Recommendation;
 import app.dapt.cover.Seam;
@@ -279,6 +280,8 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
     public List<String> alsoNeeded() {
         List<String> lines = new ArrayList<>();
         Back back = reckoned.back();
+        reckoned.outline().filter(outline -> cover.plan().shape().isRectangular()).map(Rectangular::taperOf)
+                .ifPresent(taper -> lines.add(w.say("also.taper", taper.inset(), taper.reach())));
         back.zip().ifPresent(zip -> lines.add(w.say("also.zip", zip.buy(), zip.why())));
         long buttons = back.spots().stream().filter(spot -> spot.sort() == Marking.Sort.BUTTON).count();
         if (buttons > 0) {
