@@ -9,6 +9,8 @@ import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Detail;
 import app.dapt.cover.Detailed;
 import app.dapt.cover.Details;
+import app.dapt.cover.EdgingKind;
+import app.dapt.cover.ExtrasKind;
 import app.dapt.cover.FaceKind;
 import app.dapt.cover.JoiningKind;
 import app.dapt.cover.Kind;
@@ -50,8 +52,9 @@ public final class RandomPlans {
         return new CoverPlan("Cover " + random.nextInt(1000), pick(random, Mark.values()), any(random, shape), form,
                 new Fit(pick(random, FitSchool.values()), between(random, 0, 6), between(random, -4, 4)), any(random, opening),
                 any(random, random.nextInt(3) > 0 ? FaceKind.PLAIN : pick(random, FaceKind.values())),
+                any(random, ExtrasKind.EXTRAS), any(random, random.nextInt(2) == 0 ? EdgingKind.NONE : pick(random, EdgingKind.values())),
                 new Seam(between(random, 0, 1), pick(random, SeamFinish.values())), any(random, pick(random, JoiningKind.values())),
-                new Cloths(cloth(random), cloth(random), cloth(random)), Set.of());
+                new Cloths(cloth(random), cloth(random), cloth(random), cloth(random)), Set.of());
     }
 
     /** A plan that makes sense: an opening that goes with its shape, on a form as one meets them. */
@@ -68,7 +71,7 @@ public final class RandomPlans {
         if (opening.unfitFor(shape).isPresent()) {
             opening = opening.turned();
         }
-        return plan.withForm(Form.overCrown(across, upDown)).withShape(shape).withOpening(opening).withFit(plan.fit().withSchool(
+        return plan.withEdging(EdgingKind.NONE.usual(plan.unit())).withExtras(ExtrasKind.EXTRAS.usual(plan.unit())).withForm(Form.overCrown(across, upDown)).withShape(shape).withOpening(opening).withFit(plan.fit().withSchool(
                 pick(random, new FitSchool[] {FitSchool.CUT_TO_FORM, FitSchool.FINISH_TO_FORM})));
     }
 
@@ -123,6 +126,7 @@ public final class RandomPlans {
 
     private static Cloth cloth(Random random) {
         return new Cloth("Cloth " + random.nextInt(100), String.format("#%06x", random.nextInt(1 << 24)),
-                pick(random, Print.values()), between(random, 20, 60), random.nextInt(4) == 0);
+                pick(random, Print.values()), between(random, 20, 60), random.nextInt(4) == 0,
+                random.nextInt(3) == 0 ? random.nextInt(9000) : 0);
     }
 }

@@ -13,9 +13,10 @@ import java.util.regex.Pattern;
  * @param colour its ground, as {@code #rrggbb}
  * @param print  what is on it
  * @param width  selvage to selvage
+ * @param price  in hundredths of whatever money, for a yard or a metre; nought where it is not known
  * @param nap    whether pile or shading gives a print without an up one all the same
  */
-public record Cloth(String name, String colour, Print print, Length width, boolean nap) {
+public record Cloth(String name, String colour, Print print, Length width, boolean nap, int price) {
 
     public static final int LONGEST_NAME = 60;
 
@@ -28,7 +29,13 @@ public record Cloth(String name, String colour, Print print, Length width, boole
     private static final List<Length> SOLD_CM = List.of(
             Length.cm(110), Length.cm(137), Length.cm(140), Length.cm(150));
 
+    /** No cloth costs more. */
+    public static final int DEAREST = 10_000_000;
+
     public Cloth {
+        if (price < 0 || price > DEAREST) {
+            throw new IllegalArgumentException("a price is from nothing to a hundred thousand");
+        }
         if (!COLOUR.matcher(colour).matches()) {
             throw new IllegalArgumentException("not a colour: " + colour);
         }
@@ -40,8 +47,13 @@ public record Cloth(String name, String colour, Print print, Length width, boole
         }
     }
 
+    /** A cloth whose price is not known. */
+    public Cloth(String name, String colour, Print print, Length width, boolean nap) {
+        this(name, colour, print, width, nap, 0);
+    }
+
     public Cloth withWidth(Length changed) {
-        return new Cloth(name, colour, print, changed, nap);
+        return new Cloth(name, colour, print, changed, nap, price);
     }
 
     /** Whether a piece turned upside down can be told. */

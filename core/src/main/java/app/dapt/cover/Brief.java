@@ -14,7 +14,7 @@ import java.util.Optional;
 public record Brief(List<Part> parts) {
 
     /** What a phrase of the brief decides. */
-    public enum Decision { SHAPE, MEASURE, FIT, OPENING, SEAM, FACE, FRONT, BACK, JOIN }
+    public enum Decision { SHAPE, MEASURE, FIT, OPENING, SEAM, EDGE, FACE, EXTRAS, FRONT, BACK, JOIN }
 
     /** Some words, and the decision they stand for where they stand for one. */
     public record Part(Optional<Decision> decision, Phrase words) {
@@ -38,8 +38,11 @@ public record Brief(List<Part> parts) {
         said(parts, "brief.and");
         decided(parts, Decision.SEAM, Phrase.of("brief.seam", reckoned.allowance(),
                 Phrase.choice("finish", plan.seam().finish())));
+        said(parts, "brief.comma");
+        decided(parts, Decision.EDGE, plan.edging().brief());
         said(parts, "brief.front");
         decided(parts, Decision.FACE, Phrase.choice("brief.face", plan.face().kind()));
+        decided(parts, Decision.EXTRAS, extras(plan.extras()));
         said(parts, "brief.front-in");
         decided(parts, Decision.FRONT, Phrase.of("brief.cloth", plan.cloths().front().name()));
         if (reckoned.pieces().stream().anyMatch(piece -> piece.material() != Material.FRONT)) {
@@ -52,6 +55,12 @@ public record Brief(List<Part> parts) {
         }
         said(parts, "brief.end");
         return new Brief(parts);
+    }
+
+    /** The extras as a list in words, or the invitation to add some. */
+    private static Phrase extras(Extras extras) {
+        return extras.brief().stream().reduce((all, next) -> Phrase.of("brief.extra.and", all, next))
+                .map(all -> Phrase.of("brief.extra.with", all)).orElse(Phrase.of("brief.extra.none"));
     }
 
     private static Phrase shape(Shape shape) {

@@ -58,7 +58,9 @@ record CoverConcerns(Setting setting, Back back, List<Piece> cut) {
 
     private List<Concern> faceConcerns() {
         boolean swallowed = plan().opening().takesInFront() && plan().face().kind() != FaceKind.PLAIN;
-        return swallowed ? List.of(Face.unfit(plan(), Phrase.of("unfit.front-in-strip"))) : plan().face().concerns(setting);
+        List<Concern> found = new ArrayList<>(swallowed ? List.of(Face.unfit(plan(), Phrase.of("unfit.front-in-strip"))) : plan().face().concerns(setting));
+        found.addAll(plan().extras().concerns(setting));
+        return found;
     }
 
     private Concern readings(Disagreement quarrel) {
@@ -166,7 +168,7 @@ record CoverConcerns(Setting setting, Back back, List<Piece> cut) {
 
     /** Buttons and ties are not for small children. */
     private Optional<Concern> smallParts() {
-        boolean any = !back.spots().isEmpty() || plan().face().kind() == FaceKind.BUTTON_BAND;
+        boolean any = !back.spots().isEmpty() || plan().face().kind() == FaceKind.BUTTON_BAND || plan().edging().hasSmallParts();
         return any ? Optional.of(Concern.of("small-parts", Weight.WORTH_KNOWING, "small-parts").orNote(plan())) : Optional.empty();
     }
 

@@ -13,11 +13,13 @@ import java.util.TreeSet;
  * @param name    what the sewist calls it, 1 to 80 characters
  * @param mark    the finest mark cut sizes are rounded up to; it gives the cover's own unit
  * @param face    what the front is made of
+ * @param extras  what is added to the front
+ * @param edging  what goes round the edge
  * @param joining what is done with a piece wider than its cloth
  * @param noted   codes of findings that the sewist has read and set aside
  */
-public record CoverPlan(String name, Mark mark, Shape shape, Form form, Fit fit, Opening opening, Face face, Seam seam,
-                        Joining joining, Cloths cloths, Set<String> noted) {
+public record CoverPlan(String name, Mark mark, Shape shape, Form form, Fit fit, Opening opening, Face face,
+                        Extras extras, Edging edging, Seam seam, Joining joining, Cloths cloths, Set<String> noted) {
 
     public static final int LONGEST_NAME = 80;
 
@@ -34,49 +36,57 @@ public record CoverPlan(String name, Mark mark, Shape shape, Form form, Fit fit,
     }
 
     public CoverPlan withName(String changed) {
-        return new CoverPlan(changed, mark, shape, form, fit, opening, face, seam, joining, cloths, noted);
+        return new CoverPlan(changed, mark, shape, form, fit, opening, face, extras, edging, seam, joining, cloths, noted);
     }
 
     public CoverPlan withMark(Mark changed) {
-        return new CoverPlan(name, changed, shape, form, fit, opening, face, seam, joining, cloths, noted);
+        return new CoverPlan(name, changed, shape, form, fit, opening, face, extras, edging, seam, joining, cloths, noted);
     }
 
     public CoverPlan withShape(Shape changed) {
-        return new CoverPlan(name, mark, changed, form, fit, opening, face, seam, joining, cloths, noted);
+        return new CoverPlan(name, mark, changed, form, fit, opening, face, extras, edging, seam, joining, cloths, noted);
     }
 
     public CoverPlan withForm(Form changed) {
-        return new CoverPlan(name, mark, shape, changed, fit, opening, face, seam, joining, cloths, noted);
+        return new CoverPlan(name, mark, shape, changed, fit, opening, face, extras, edging, seam, joining, cloths, noted);
     }
 
     public CoverPlan withFit(Fit changed) {
-        return new CoverPlan(name, mark, shape, form, changed, opening, face, seam, joining, cloths, noted);
+        return new CoverPlan(name, mark, shape, form, changed, opening, face, extras, edging, seam, joining, cloths, noted);
     }
 
     public CoverPlan withOpening(Opening changed) {
-        return new CoverPlan(name, mark, shape, form, fit, changed, face, seam, joining, cloths, noted);
+        return new CoverPlan(name, mark, shape, form, fit, changed, face, extras, edging, seam, joining, cloths, noted);
     }
 
     public CoverPlan withSeam(Seam changed) {
-        return new CoverPlan(name, mark, shape, form, fit, opening, face, changed, joining, cloths, noted);
+        return new CoverPlan(name, mark, shape, form, fit, opening, face, extras, edging, changed, joining, cloths, noted);
     }
 
     public CoverPlan withFace(Face changed) {
-        return new CoverPlan(name, mark, shape, form, fit, opening, changed, seam, joining, cloths, noted);
+        return new CoverPlan(name, mark, shape, form, fit, opening, changed, extras, edging, seam, joining, cloths, noted);
+    }
+
+    public CoverPlan withExtras(Extras changed) {
+        return new CoverPlan(name, mark, shape, form, fit, opening, face, changed, edging, seam, joining, cloths, noted);
+    }
+
+    public CoverPlan withEdging(Edging changed) {
+        return new CoverPlan(name, mark, shape, form, fit, opening, face, extras, changed, seam, joining, cloths, noted);
     }
 
     public CoverPlan withJoining(Joining changed) {
-        return new CoverPlan(name, mark, shape, form, fit, opening, face, seam, changed, cloths, noted);
+        return new CoverPlan(name, mark, shape, form, fit, opening, face, extras, edging, seam, changed, cloths, noted);
     }
 
     public CoverPlan withCloths(Cloths changed) {
-        return new CoverPlan(name, mark, shape, form, fit, opening, face, seam, joining, changed, noted);
+        return new CoverPlan(name, mark, shape, form, fit, opening, face, extras, edging, seam, joining, changed, noted);
     }
 
     /** This plan with one more finding set aside. */
     public CoverPlan noting(String code) {
         Set<String> more = new TreeSet<>(noted);
         more.add(code);
-        return new CoverPlan(name, mark, shape, form, fit, opening, face, seam, joining, cloths, more);
+        return new CoverPlan(name, mark, shape, form, fit, opening, face, extras, edging, seam, joining, cloths, more);
     }
 }

@@ -20,7 +20,7 @@ public final class Fresh {
         Unit unit = mark.unit();
         Shape shape = kind.usual(unit);
         CoverPlan plan = new CoverPlan(name, mark, shape, form, fit(unit), opening(shape, unit),
-                new Face.Plain(), new Seam(Seam.usual(unit), SeamFinish.ZIGZAG), JoiningKind.NONE.usual(unit), cloths(unit), Set.of());
+                new Face.Plain(), Extras.none(unit), new Edging.None(), new Seam(Seam.usual(unit), SeamFinish.ZIGZAG), JoiningKind.NONE.usual(unit), cloths(unit), Set.of());
         // An overlap that holds, where the usual one would not.
         return Reckoner.reckon(plan).finding("overlap").flatMap(Finding::remedy).map(Finding.Remedy::plan).orElse(plan);
     }
@@ -40,6 +40,6 @@ public final class Fresh {
         Length width = unit.pick(Length.cm(140), Length.inches(54));
         return new Cloths(new Cloth("plain cotton", "#31507e", Print.PLAIN, width, false),
                 new Cloth("plain linen", "#7d9c93", Print.PLAIN, width, false),
-                new Cloth("thin lining", "#d9cfb8", Print.PLAIN, width, false));
+                new Cloth("thin lining", "#d9cfb8", Print.PLAIN, width, false), new Cloth("trim cotton", "#e2b93b", Print.PLAIN, width, false));
     }
 }

@@ -5,6 +5,7 @@ import app.dapt.form.FormSize;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
+import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.piece.Contour;
 import app.dapt.piece.Marking;
@@ -23,17 +24,22 @@ import java.util.Optional;
  * @param fullness how full the form makes the cover; an estimate
  * @param outline  of the finished cover, where it is no plain rectangle
  * @param back     the pieces and how they lie
+ * @param edge     what of the edge is seamed
  * @param pieces   all there is to cut, the front first; a panel wider than its cloth as the drops it is joined from
  * @param cloths   what each cloth used comes to, the front's first
+ * @param needs    what to buy that is no cloth
+ * @param aboutEdging what is worth knowing of what goes round the edge
  * @param findings the worst first
  */
 public record Reckoned(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum upDown, Fullness fullness,
-                       Optional<Contour> outline, Back back, List<Piece> pieces, List<ClothNeed> cloths,
-                       List<Finding> findings) {
+                       Optional<Contour> outline, Back back, SeamedEdge edge, List<Piece> pieces, List<ClothNeed> cloths,
+                       List<Need> needs, List<Phrase> aboutEdging, List<Finding> findings) {
 
     public Reckoned {
         pieces = List.copyOf(pieces);
         cloths = List.copyOf(cloths);
+        needs = List.copyOf(needs);
+        aboutEdging = List.copyOf(aboutEdging);
         findings = List.copyOf(findings);
     }
 
@@ -43,7 +49,7 @@ public record Reckoned(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum
 
     /** Finished less form: negative is plumper. */
     public Length ease(Axis axis) {
-        return finished(axis).minus((axis == Axis.ACROSS ? form.across() : form.upDown()).flat());
+        return finished(axis).minus(plan.edging().flange().times(2)).minus((axis == Axis.ACROSS ? form.across() : form.upDown()).flat());
     }
 
     /** The front as it is sewn in, or what the front is a part of. */
@@ -59,6 +65,17 @@ public record Reckoned(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum
     /** Square inches of every cloth together. */
     public double clothArea() {
         return cloths.stream().mapToDouble(ClothNeed::area).sum();
+    }
+
+    /** What to pay for a cloth, in hundredths; none where its price or its length is not known. Prices go by the plan's own yard or metre. */
+    public Optional<Long> cost(ClothNeed need) {
+        Length priced = plan.unit().pick(Length.cm(100), Length.inches(36));
+        return need.length().filter(length -> need.cloth().price() > 0).map(length -> Math.round(length.over(priced) * need.cloth().price()));
+    }
+
+    /** What to pay for all the cloth; none where not every price is known. */
+    public Optional<Long> cost() {
+        return cloths.stream().map(this::cost).reduce(Optional.of(0L), (sum, cost) -> sum.flatMap(s -> cost.map(c -> s + c)));
     }
 
     /** The seam allowance as sewn. */

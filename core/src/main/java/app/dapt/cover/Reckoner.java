@@ -22,7 +22,7 @@ import java.util.stream.Stream;
 public final class Reckoner {
 
     /** A plan reckoned but for its findings. */
-    private record Assessed(Setting setting, Back back, List<Piece> cut, List<Concern> concerns) {
+    private record Assessed(Setting setting, Back back, SeamedEdge edge, List<Piece> cut, List<Concern> concerns) {
 
         Set<String> codes() {
             return concerns.stream().map(Concern::code).collect(Collectors.toSet());
@@ -80,7 +80,8 @@ public final class Reckoner {
     private static Reckoned reckoned(CoverPlan plan, Mark mark, Assessed assessed, List<Finding> findings) {
         Setting setting = assessed.setting();
         return new Reckoned(plan, mark, setting.form(), setting.across(), setting.upDown(), setting.fullness(), setting.outline(),
-                assessed.back(), assessed.cut(), cloths(plan, mark, assessed.cut()), findings);
+                assessed.back(), assessed.edge(), assessed.cut(), cloths(plan, mark, assessed.cut()),
+                Haberdashery.needs(setting, assessed.back(), assessed.edge()), plan.edging().about(assessed.edge(), setting), findings);
     }
 
     private static Assessed assess(Setting setting) {
@@ -97,10 +98,14 @@ public final class Reckoner {
             back = joined.map(Joined::panel).map(panel -> replaced(piece, panel)).orElse(UnaryOperator.identity()).apply(back);
             cut.addAll(joined.map(Joined::drops).orElse(List.of(piece)));
         }
+        SeamedEdge edge = SeamedEdge.of(setting, back);
+        cut.addAll(plan.extras().pieces(setting));
+        cut.addAll(plan.edging().pieces(edge, setting));
         List<Concern> concerns = new ArrayList<>(new CoverConcerns(setting, back, cut).all());
+        concerns.addAll(plan.edging().concerns(edge, setting, back));
         concerns.addAll(plan.opening().concerns(setting, back));
         concerns.removeIf(concern -> plan.noted().contains(concern.noteKey()));
-        return new Assessed(setting, back, cut, concerns);
+        return new Assessed(setting, back, edge, cut, concerns);
     }
 
     private static UnaryOperator<Back> replaced(Piece piece, Piece panel) {

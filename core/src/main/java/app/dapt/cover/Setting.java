@@ -1,5 +1,6 @@
 package app.dapt.cover;
 
+import app.dapt.fit.Fit;
 import app.dapt.form.FormSize;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
@@ -31,13 +32,18 @@ import java.util.Optional;
 record Setting(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum upDown, Fullness fullness, Optional<Contour> outline,
                Optional<Contour> grown) {
 
+    /** What the straight lines of an outline may be off its curves. */
+    private static final Length HAIR = new Length(Length.PER_MM / 5);
+
     static Setting of(CoverPlan plan, Mark mark) {
         Shape shape = plan.shape();
         FormSize form = FormSize.of(plan.form(), shape::casing);
         Sum across = finished(Axis.ACROSS, plan, form);
         Sum upDown = shape.isSameBothWays() && !(shape instanceof Rectangular) ? across : finished(Axis.UP_DOWN, plan, form);
-        Fullness full = Fullness.of(form.casing(), form.fill(), shape.casing(across.total(), upDown.total()));
-        Length ease = across.total().minus(form.across().flat());
+        // A flange lies flat beyond what the form fills.
+        Length flanges = plan.edging().flange().times(2);
+        Fullness full = Fullness.of(form.casing(), form.fill(), shape.casing(filled(across, flanges), filled(upDown, flanges)));
+        Length ease = across.total().minus(flanges).minus(form.across().flat());
         Optional<Contour> outline = shape.outline(across.total(), upDown.total(), ease, full.ratio());
         Fullness tapered = outline.filter(taken -> shape.isRectangular())
                 .map(taken -> full.inSmaller(taken.area() / (across.total().toMm() * upDown.total().toMm()))).orElse(full);
@@ -49,14 +55,21 @@ record Setting(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum upDown,
     Setting of(CoverPlan other) {
         boolean same = plan.shape().equals(other.shape()) && plan.form().equals(other.form()) && plan.fit().equals(other.fit())
                 && plan.seam().equals(other.seam()) && plan.unit() == other.unit() && plan.opening().runs() == other.opening().runs()
-                && plan.opening().easeAlong().equals(other.opening().easeAlong());
+                && plan.opening().easeAlong().equals(other.opening().easeAlong())
+                && plan.edging().flange().equals(other.edging().flange());
         return same ? new Setting(other, mark, form, across, upDown, fullness, outline, grown) : of(other, mark);
     }
 
     private static Sum finished(Axis axis, CoverPlan plan, FormSize form) {
         Sum fitted = plan.fit().finished(axis, plan.form(), form, plan.seam().allowance(plan.unit()));
         Length ease = axis == plan.opening().runs() ? plan.opening().easeAlong() : Length.ZERO;
-        return ease.isZero() ? fitted : fitted.plus(Sum.term("term.opening-ease", ease));
+        Sum eased = ease.isZero() ? fitted : fitted.plus(Sum.term("term.opening-ease", ease));
+        Length flange = plan.edging().flange();
+        return flange.isZero() ? eased : eased.plus(Sum.term("term.flange", flange.times(2)));
+    }
+
+    private static Length filled(Sum finished, Length flanges) {
+        return Length.max(Fit.SMALLEST, finished.total().minus(flanges));
     }
 
     Length finished(Axis axis) {
@@ -65,7 +78,7 @@ record Setting(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum upDown,
 
     /** What the fit added to the form across, negative for plumper. */
     Length ease() {
-        return finished(Axis.ACROSS).minus(form.across().flat());
+        return finished(Axis.ACROSS).minus(plan.edging().flange().times(2)).minus(form.across().flat());
     }
 
     /** How much of the edge an opening in the seam round the cover may take. */
@@ -99,7 +112,7 @@ record Setting(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum upDown,
 
     /** The front as the plan would have it. */
     Piece front() {
-        return shape().marked(plan.face().front(this), this);
+        return plan.extras().marked(shape().marked(plan.face().front(this), this), this);
     }
 
     /** A piece as large as the cover, sewn all round. */
@@ -142,7 +155,8 @@ record Setting(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum upDown,
     /** What was reckoned, where the outline bears it out; a part of a curve, or a slanting corner, is as wide as drawn. */
     private static Sum drawn(Sum reckoned, double millimetres) {
         Length there = Length.nearInches(millimetres / 25.4);
-        return there.minus(reckoned.total()).abs().under(Length.mm(1)) ? reckoned : Sum.of(Sum.term("term.widest-there", there));
+        Length beyond = there.minus(reckoned.total());
+        return beyond.under(HAIR) && Length.mm(-1).under(beyond) ? reckoned : Sum.of(Sum.term("term.widest-there", there));
     }
 
     /** A piece, its sizes rounded up to the reader's marks. */

@@ -2,6 +2,7 @@ package app.dapt.drawing;
 
 import app.dapt.cover.Back;
 import app.dapt.cover.Back.End;
+import app.dapt.cover.EdgingKind;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Vee;
 import app.dapt.measure.Axis;
@@ -22,9 +23,11 @@ import java.util.Optional;
  * @param start  what holds them together at the start
  * @param end    and at the end
  * @param zipAt  where a zip is cut through
+ * @param edging what is caught in the seams
  * @param bent   whether what is drawn straight really is bent
  */
-public record EdgeOn(Length depth, List<Layer> layers, End start, End end, Optional<Length> zipAt, boolean bent, Phrase described) {
+public record EdgeOn(Length depth, List<Layer> layers, End start, End end, Optional<Length> zipAt, boolean bent,
+                     EdgingKind edging, Phrase described) {
 
     /**
      * One layer of cloth.
@@ -57,7 +60,7 @@ public record EdgeOn(Length depth, List<Layer> layers, End start, End end, Optio
         Phrase described = back.overlap().map(overlap -> Phrase.of("drawing.edge-on", back.outer().name(), overlap))
                 .orElseGet(() -> Phrase.of("drawing.edge-on-plain", reckoned.plan().opening().brief(back)));
         return new EdgeOn(depth, layers, back.ends().start(), back.ends().end(), back.zip().map(Back.Zip::at),
-                reckoned.plan().shape() instanceof Vee, described);
+                reckoned.plan().shape() instanceof Vee, reckoned.plan().edging().kind(), described);
     }
 
     /** How many layers lie on the front, at most. */

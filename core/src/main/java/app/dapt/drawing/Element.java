@@ -46,6 +46,18 @@ public sealed interface Element {
     record Path(Role role, List<Point> points, boolean closed) implements Element {
     }
 
+    /** What goes round an edge, as one would know it without words. */
+    enum Look { PIPING, FRINGE, POM_POMS, LACE, RICKRACK, BEADS, RUFFLE, TASSEL }
+
+    /**
+     * Something round the edge.
+     *
+     * @param path in millimetres, clockwise or not; of a tassel, the way it points
+     * @param deep how far it stands out; for piping how thick it is
+     */
+    record Trim(Look look, List<Point> path, Length deep, Material material) implements Element {
+    }
+
     /** A stretch to point at that is not cloth of its own. */
     record Zone(Box box, Part part) implements Element {
     }

@@ -50,7 +50,7 @@ public final class PieceDrawing {
             }
         }
         piece.marks().forEach(this::mark);
-        return new Sheet(width, height, elements, clip, Phrase.of("drawing.piece", piece.name(), width, height));
+        return new Sheet(width, height, elements, clip, Length.ZERO, Phrase.of("drawing.piece", piece.name(), width, height));
     }
 
     /** A curved piece: what lies outside its seam line, and the turns of its straight free edges. */
@@ -90,6 +90,7 @@ public final class PieceDrawing {
             Role role = switch (mark.sort()) {
                 case FOLD, PLEAT -> Role.FOLD;
                 case CHANNEL -> Role.TOPSTITCH;
+                case POCKET -> Role.HIDDEN_EDGE;
                 default -> Role.SEAM;
             };
             mark.fromTop().ifPresent(y -> elements.add(new Line(role, Length.ZERO, y, width, y)));

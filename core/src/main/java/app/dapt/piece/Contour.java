@@ -105,14 +105,23 @@ public record Contour(List<Point> points) {
         return of(new AffineTransformation(0, 1, 0, 1, 0, 0).transform(polygon()));
     }
 
+    /** A stretch of the outline so many millimetres long, about the point that lies half way round from a given one. */
+    public List<Point> stretchOpposite(Point near, double length) {
+        return stretch(near, length, perimeter() / 2);
+    }
+
     /** A stretch of the outline so many millimetres long, about the point of it that lies nearest to a given one. */
     public List<Point> stretch(Point near, double length) {
+        return stretch(near, length, 0);
+    }
+
+    private List<Point> stretch(Point near, double length, double further) {
         Coordinate[] ring = polygon().getExteriorRing().getCoordinates();
         // Twice round, so that no stretch is cut by where the ring begins.
         Coordinate[] twice = Arrays.copyOf(ring, 2 * ring.length - 1);
         System.arraycopy(ring, 1, twice, ring.length, ring.length - 1);
         LengthIndexedLine line = new LengthIndexedLine(GEOMETRY.createLineString(twice));
-        double middle = line.project(new Coordinate(near.x(), near.y()));
+        double middle = (line.project(new Coordinate(near.x(), near.y())) + further) % perimeter();
         double start = middle < length / 2 ? middle + perimeter() : middle;
         return Stream.of(line.extractLine(start - length / 2, start + length / 2).getCoordinates())
                 .map(c -> new Point(c.x, c.y)).toList();

@@ -30,7 +30,7 @@ public record Piece(String id, Phrase name, Material material, int quantity, Sum
                     Map<Side, Edge> edges, boolean turned, List<Marking> marks, Optional<Outline> outline) {
 
     /** The cloths that a plan names. */
-    public enum Material { FRONT, BACK, LINING }
+    public enum Material { FRONT, BACK, LINING, TRIM }
 
     public Piece {
         edges = Map.copyOf(edges);

@@ -7,6 +7,8 @@ import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Detail;
 import app.dapt.cover.Detailed;
 import app.dapt.cover.Details;
+import app.dapt.cover.EdgingKind;
+import app.dapt.cover.ExtrasKind;
 import app.dapt.cover.FaceKind;
 import app.dapt.cover.JoiningKind;
 import app.dapt.cover.Kind;
@@ -89,6 +91,7 @@ public final class PlanJson {
         return new CoverPlan(root.text("name", CoverPlan.LONGEST_NAME), root.choice("mark", Mark.class),
                 detailed(root.object("shape"), ShapeKind.class), form(root.object("form")), fit(root.object("fit")),
                 detailed(root.object("opening"), OpeningKind.class), detailed(root.object("face"), FaceKind.class),
+                detailed(root.object("extras"), ExtrasKind.class), detailed(root.object("edging"), EdgingKind.class),
                 seam(root.object("seam")), detailed(root.object("joining"), JoiningKind.class), cloths(root.object("cloths")),
                 new TreeSet<>(root.texts("noted", MOST_NOTED, 60)));
     }
@@ -153,14 +156,16 @@ public final class PlanJson {
     }
 
     private static Cloths cloths(Cursor at) throws BadPlanFile {
-        Cloths cloths = new Cloths(cloth(at.object("front")), cloth(at.object("back")), cloth(at.object("lining")));
+        Cloths cloths = new Cloths(cloth(at.object("front")), cloth(at.object("back")), cloth(at.object("lining")),
+                cloth(at.object("trim")));
         at.done();
         return cloths;
     }
 
     private static Cloth cloth(Cursor at) throws BadPlanFile {
         Cloth cloth = new Cloth(at.text("name", Cloth.LONGEST_NAME), at.text("colour", COLOUR, "#31507e"),
-                at.choice("print", Print.class), at.length("width", Limits.CLOTH_WIDTH), at.flag("nap"));
+                at.choice("print", Print.class), at.length("width", Limits.CLOTH_WIDTH), at.flag("nap"),
+                at.number("price", 0, Cloth.DEAREST));
         at.done();
         return cloth;
     }
@@ -178,6 +183,8 @@ public final class PlanJson {
                     .put("down", length(plan.fit().down())).put("ownEase", length(plan.fit().ownEase()));
             detailed(root.putObject("opening"), plan.opening());
             detailed(root.putObject("face"), plan.face());
+            detailed(root.putObject("extras"), plan.extras());
+            detailed(root.putObject("edging"), plan.edging());
             root.putObject("seam").put("allowance", length(plan.seam().chosen()))
                     .put("finish", Phrase.code(plan.seam().finish()));
             detailed(root.putObject("joining"), plan.joining());
@@ -185,6 +192,7 @@ public final class PlanJson {
             cloth(cloths.putObject("front"), plan.cloths().front());
             cloth(cloths.putObject("back"), plan.cloths().back());
             cloth(cloths.putObject("lining"), plan.cloths().lining());
+            cloth(cloths.putObject("trim"), plan.cloths().trim());
             new TreeSet<>(plan.noted()).forEach(root.putArray("noted")::add);
             return root;
         }
@@ -231,7 +239,7 @@ public final class PlanJson {
 
         private void cloth(ObjectNode at, Cloth cloth) {
             at.put("name", cloth.name()).put("colour", cloth.colour()).put("print", Phrase.code(cloth.print()))
-                    .put("width", length(cloth.width())).put("nap", cloth.nap());
+                    .put("width", length(cloth.width())).put("nap", cloth.nap()).put("price", cloth.price());
         }
     }
 }

@@ -2,6 +2,8 @@ package app.dapt.files;
 
 import app.dapt.cover.Detail;
 import app.dapt.cover.Detailed;
+import app.dapt.cover.EdgingKind;
+import app.dapt.cover.ExtrasKind;
 import app.dapt.cover.FaceKind;
 import app.dapt.cover.JoiningKind;
 import app.dapt.cover.Kind;
@@ -29,7 +31,7 @@ public final class PlanSchema {
 
     public static String write() {
         ObjectNode schema = (ObjectNode) JSON.readTree(PlanSchema.class.getResourceAsStream("/plan-format.base.json"));
-        Map.of("shape", ShapeKind.values(), "opening", OpeningKind.values(), "face", FaceKind.values(), "joining", JoiningKind.values())
+        Map.of("shape", ShapeKind.values(), "opening", OpeningKind.values(), "face", FaceKind.values(), "edging", EdgingKind.values(), "extras", ExtrasKind.values(), "joining", JoiningKind.values())
                 .entrySet().stream().sorted(Map.Entry.comparingByKey())
                 .forEach(entry -> kinds(schema.withObject("/$defs").putObject(entry.getKey()).putArray("oneOf"), entry.getValue()));
         return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(schema) + "\n";

@@ -38,6 +38,12 @@ public record ReckonedJson(Words words) {
         root.put("ease", length(reckoned.ease(Axis.ACROSS))).put("fullness", hundredths(reckoned.fullness().ratio()));
         opening(root.putObject("opening").put("kind", Phrase.code(reckoned.plan().opening().kind())), reckoned.back());
         reckoned.pieces().forEach(piece -> piece(root.withArray("pieces").addObject(), reckoned, piece));
+        ObjectNode edge = root.putObject("edge").put("kind", Phrase.code(reckoned.plan().edging().kind()));
+        sum(edge.putObject("length"), reckoned.edge().length());
+        reckoned.needs().forEach(need -> {
+            ObjectNode at = root.withArray("haberdashery").addObject().put("what", words.say(need.what())).put("amount", words.say(need.amount()));
+            need.sum().ifPresent(sum -> sum(at.putObject("length"), sum));
+        });
         ArrayNode findings = root.putArray("findings");
         reckoned.findings().forEach(finding -> finding(findings.addObject(), finding));
         return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(root) + "\n";

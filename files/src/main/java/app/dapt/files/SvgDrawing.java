@@ -3,6 +3,7 @@ package app.dapt.files;
 import app.dapt.cloth.Cloth;
 import app.dapt.cover.Back.End;
 import app.dapt.cover.Cloths;
+import app.dapt.cover.EdgingKind;
 import app.dapt.drawing.Box;
 import app.dapt.drawing.EdgeOn;
 import app.dapt.drawing.Element;
@@ -16,6 +17,7 @@ import app.dapt.drawing.Element.Part;
 import app.dapt.drawing.Element.Shade;
 import app.dapt.drawing.Element.Stuff;
 import app.dapt.drawing.Element.Tape;
+import app.dapt.drawing.Element.Trim;
 import app.dapt.drawing.Element.Turning;
 import app.dapt.drawing.Element.Zone;
 import app.dapt.drawing.Sheet;
@@ -67,8 +69,9 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
         boolean tapes = sheet.elements().stream().anyMatch(Tape.class::isInstance);
         boolean beside = hasTape(sheet, Axis.UP_DOWN, false);
         boolean below = hasTape(sheet, Axis.ACROSS, false);
-        Margins margins = tapes ? new Margins(hasTape(sheet, Axis.UP_DOWN, true) ? BESIDE : 2, BESIDE,
-                beside ? BESIDE + 58 : 4, below ? BESIDE + 20 : 4) : new Margins(2, 2, 2, 2);
+        double around = px(sheet.around());
+        Margins margins = tapes ? new Margins((hasTape(sheet, Axis.UP_DOWN, true) ? BESIDE : 2) + around, BESIDE + around,
+                (beside ? BESIDE + 58 : 4) + around, (below ? BESIDE + 20 : 4) + around) : new Margins(2 + around, 2 + around, 2 + around, 2 + around);
         double width = px(sheet.width()) + margins.left() + margins.right();
         double height = px(sheet.height()) + margins.top() + margins.bottom();
         Markup svg = begin(width, height, "sheet", sheet.described());
@@ -82,10 +85,10 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
         svg.open("g", "transform", "translate(" + Markup.number(margins.left()) + " " + Markup.number(margins.top()) + ")");
         if (sheet.clip().isPresent()) {
             svg.open("g", "clip-path", "url(#" + id + "-clip)");
-            sheet.elements().stream().filter(SvgDrawing::isClipped).forEach(element -> element(svg, element));
+            sheet.elements().stream().filter(SvgDrawing::isClipped).forEach(element -> element(svg, element, around));
             svg.close("g");
         }
-        sheet.elements().stream().filter(element -> sheet.clip().isEmpty() || !isClipped(element)).forEach(element -> element(svg, element));
+        sheet.elements().stream().filter(element -> sheet.clip().isEmpty() || !isClipped(element)).forEach(element -> element(svg, element, around));
         return svg.close("g").close("svg").toString();
     }
 
@@ -122,8 +125,25 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
         }
         end(svg, edgeOn.start(), 0, top, bottom, -1);
         end(svg, edgeOn.end(), depth, top, bottom, 1);
+        caught(svg, edgeOn, 0, (top + bottom) / 2, -1);
+        caught(svg, edgeOn, depth, (top + bottom) / 2, 1);
         edgeOn.zipAt().ifPresent(at -> svg.empty("circle", "class", "zip-end", "cx", px(at), "cy", bottom - gap, "r", 6d));
         return svg.close("g").close("svg").toString();
+    }
+
+    /** What is caught in a seam: its lip inside, itself outside. */
+    private static void caught(Markup svg, EdgeOn edgeOn, double x, double y, int outwards) {
+        if ((outwards < 0 ? edgeOn.start() : edgeOn.end()) != End.SEAM || edgeOn.edging() == EdgingKind.NONE || edgeOn.edging() == EdgingKind.FLANGE
+                || edgeOn.edging() == EdgingKind.CORNERS) {
+            return;
+        }
+        svg.empty("path", "class", "caught", "d", "M" + Markup.number(x - outwards * 10) + " " + Markup.number(y) + "H" + Markup.number(x + outwards * 4));
+        if (edgeOn.edging() == EdgingKind.PIPING) {
+            svg.empty("circle", "class", "caught", "cx", x + outwards * 8, "cy", y, "r", 4.5);
+        } else {
+            svg.empty("path", "class", "caught", "d", "M" + Markup.number(x + outwards * 4) + " " + Markup.number(y) + "q" + outwards * 3 + " -7 " + outwards * 6
+                    + " 0t" + outwards * 6 + " 0");
+        }
     }
 
     /** A seam is stitched through; a fold goes round; an opening stays open. */
@@ -144,6 +164,25 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
                 "width", width, "height", height, "role", "img", "aria-label", words.say(described));
     }
 
+    private void trim(Markup svg, Trim trim) {
+        List<Point> path = trim.path().stream().map(p -> new Point(mm(p.x()), mm(p.y()))).toList();
+        TrimMarks marks = new TrimMarks(path, px(trim.deep()));
+        String colour = cloths.of(trim.material()).colour();
+        String kind = "trim trim-" + Phrase.code(trim.look());
+        switch (trim.look()) {
+            case PIPING -> {
+                double thick = Math.max(2.2, px(trim.deep()));
+                svg.empty("path", "class", "cord-edge", "stroke-width", thick + 1.6, "d", marks.along());
+                svg.empty("path", "class", "cord", "stroke", colour, "stroke-width", thick, "d", marks.along());
+                svg.empty("path", "class", "cord-twist", "stroke-width", thick * .8, "d", marks.along());
+            }
+            case RICKRACK -> svg.empty("path", "class", kind, "fill", "none", "stroke", colour, "stroke-width", Math.max(2, px(trim.deep()) / 3), "d", marks.of(trim.look()));
+            case FRINGE, BEADS, TASSEL -> svg.empty("path", "class", kind, "stroke", colour, "fill", colour, "d", marks.of(trim.look()));
+            case RUFFLE -> svg.empty("path", "class", kind, "fill", "url(#" + pattern(trim.material().name(), "upright") + ")", "d", marks.of(trim.look()));
+            default -> svg.empty("path", "class", kind, "fill", colour, "d", marks.of(trim.look()));
+        }
+    }
+
     private static boolean hasTape(Sheet sheet, Axis axis, boolean before) {
         return sheet.elements().stream().anyMatch(e -> e instanceof Tape tape && tape.axis() == axis && tape.before() == before);
     }
@@ -153,6 +192,8 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
         for (Element element : sheet.elements()) {
             if (element instanceof Stuff stuff) {
                 used.add(stuff.material() + (stuff.turned() ? " turned" : " upright"));
+            } else if (element instanceof Trim trim && trim.look() == Element.Look.RUFFLE) {
+                used.add(trim.material() + " upright");
             }
         }
         return used;
@@ -166,7 +207,7 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
         return length.toInches() * scale;
     }
 
-    private void element(Markup svg, Element element) {
+    private void element(Markup svg, Element element, double around) {
         if (element instanceof Stuff stuff) {
             stuff(svg, stuff);
         } else if (element instanceof Turning turning) {
@@ -178,6 +219,8 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
         } else if (element instanceof Line line) {
             svg.empty("line", "class", "l-" + Phrase.code(line.role()), "x1", px(line.x1()), "y1", px(line.y1()),
                     "x2", px(line.x2()), "y2", px(line.y2()));
+        } else if (element instanceof Trim trim) {
+            trim(svg, trim);
         } else if (element instanceof Path path) {
             path(svg, path);
         } else if (element instanceof Ring ring) {
@@ -186,7 +229,7 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
         } else if (element instanceof Spot spot) {
             spot(svg, spot);
         } else if (element instanceof Tape tape) {
-            tape(svg, tape);
+            tape(svg, tape, around);
         } else if (element instanceof Label label) {
             label(svg, label);
         }
@@ -248,10 +291,10 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
         svg.saying("text", said, "class", "t-label", "x", x + 7, "y", y + 15.5);
     }
 
-    private void tape(Markup svg, Tape tape) {
+    private void tape(Markup svg, Tape tape, double around) {
         boolean across = tape.axis() == Axis.ACROSS;
         double length = px(tape.length());
-        double off = tape.before() ? -TAPE - TAPE_OFF : TAPE_OFF;
+        double off = tape.before() ? -TAPE - TAPE_OFF - around : TAPE_OFF + around;
         double x = px(tape.x()) + (across ? 0 : off);
         double y = px(tape.y()) + (across ? off : 0);
         svg.open("g", "transform", "translate(" + Markup.number(x) + " " + Markup.number(y) + ")");

@@ -76,6 +76,7 @@ public record Words(Wordbook book, Mark mark) {
         }
         return switch (manner) {
             case "bare" -> lengths().bare(length);
+            case "unit" -> lengths().unitWord();
             case "fine" -> lengths().fine(length);
             case "signed" -> (length.isPositive() ? "+" : "") + lengths().withUnit(length);
             case "buy" -> lengths().toBuy(length);

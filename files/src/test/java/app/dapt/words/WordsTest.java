@@ -53,9 +53,12 @@ class WordsTest {
                 piece.width().terms().forEach(term -> said.append(words.say(term.label())));
                 piece.height().terms().forEach(term -> said.append(words.say(term.label())));
             });
+            reckoned.needs().forEach(need -> said.append(words.say(need.what())).append(words.say(need.amount()))
+                    .append(need.sum().map(sum -> sum.terms().stream().map(term -> words.say(term.label())).toList().toString()).orElse("")));
+            reckoned.aboutEdging().forEach(about -> said.append(words.say(about)));
             reckoned.back().zip().ifPresent(zip -> said.append(words.say(zip.why())));
             reckoned.pieces().stream().flatMap(piece -> piece.marks().stream()).forEach(mark -> said.append(words.say(Phrase.choice("marking", mark.sort()))));
-            Stream.of(plan.shape(), plan.opening(), plan.face(), plan.joining()).forEach(choice -> said.append(details(choice, words)));
+            Stream.of(plan.shape(), plan.opening(), plan.face(), plan.extras(), plan.edging(), plan.joining()).forEach(choice -> said.append(details(choice, words)));
             Stream.of(OpeningKind.values()).forEach(kind -> kind.usual(plan.unit()).unfitFor(plan.shape())
                     .ifPresent(why -> said.append(words.say(why))));
             SvgDrawing svg = new SvgDrawing(plan.cloths(), words, 10, "x");
@@ -89,8 +92,8 @@ class WordsTest {
                 Form.overCrown(Length.inches(21, 1, 4), Length.inches(21, 1, 4)));
         assertThat(words(English.US, Mark.EIGHTH).say(Brief.of(Reckoner.reckon(plan)))).isEqualTo(
                 "A square cover for a form that measures 21¼ in across and 21¼ in up and down, over the crown, cut to the form, "
-                + "with an envelope back overlapping 4 in and ½ in seams, zigzagged, "
-                + "the front plain in plain cotton and the back in plain linen.");
+                + "with an envelope back overlapping 4 in and ½ in seams, zigzagged, no trim yet, "
+                + "the front plain and nothing added, in plain cotton and the back in plain linen.");
     }
 
     @Test

@@ -6,6 +6,7 @@ import app.dapt.measure.Entry;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.words.Words;
+import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -73,6 +74,26 @@ public final class Entries {
             return Integer.parseInt(text);
         }
         refuse(name, "entry.count", least, most);
+        return standing;
+    }
+
+    /** A sum of money, in hundredths; nothing written means nought, and what stands is kept where it cannot be read. */
+    public int hundredths(String name, int most, int standing) {
+        String text = typed.get(name);
+        if (text == null) {
+            return standing;
+        }
+        if (text.isBlank()) {
+            return 0;
+        }
+        String plain = text.strip().replace(',', '.');
+        if (plain.matches("\\d{1,6}(\\.\\d{1,2})?")) {
+            int hundredths = new BigDecimal(plain).movePointRight(2).intValueExact();
+            if (hundredths <= most) {
+                return hundredths;
+            }
+        }
+        refuse(name, "entry.money");
         return standing;
     }
 

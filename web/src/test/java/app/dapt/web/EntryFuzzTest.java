@@ -23,7 +23,7 @@ class EntryFuzzTest {
     private static final Pattern VALUE = Pattern.compile("\\bvalue=\"([^\"]*)\"");
     private static final List<String> ENTRIES = List.of("", " ", "0", "-1", "½", "20", "20 cm", "37,5", "1 yd 6 in", "14-5/8", "9999999999",
             "1/0", "NaN", "∞", "<script>alert(1)</script>", "'; drop table cover; --", "\u0000", "\ud83d\ude00", "a".repeat(500),
-            "own", "envelope", "banded", "wrap", "pillowcase", "edge-zip", "hidden-zip", "vee", "round", "run", "button-band", "buttons", "ties", "tapered", "sides", "lined", "selvage", "two-thirds", "up-down", "french", "sail", "#zzzzzz", "%00", "${7*7}", "[[${7*7}]]");
+            "own", "envelope", "banded", "wrap", "pillowcase", "edge-zip", "hidden-zip", "vee", "round", "run", "button-band", "piping", "by-length", "ruffle", "flange", "bias", "straight", "beads", "buttons", "ties", "tapered", "sides", "lined", "selvage", "two-thirds", "up-down", "french", "sail", "#zzzzzz", "%00", "${7*7}", "[[${7*7}]]");
 
     @Test
     void everySlipTakesAnything(Site site) {
@@ -31,7 +31,7 @@ class EntryFuzzTest {
         try (Desk desk = site.copyOf("Saloon window seat")) {
             String cover = desk.page().url();
             APIRequestContext api = desk.context().request();
-            for (String slip : List.of("name", "shape", "measure", "fit", "opening", "seam", "face", "join", "front", "back")) {
+            for (String slip : List.of("name", "shape", "measure", "fit", "opening", "seam", "edge", "extras", "face", "join", "front", "back")) {
                 String html = api.get(cover + "?slip=" + slip).text();
                 String form = html.substring(html.indexOf("id=\"slip\""), html.indexOf("</form>", html.indexOf("id=\"slip\"")));
                 for (int round = 0; round < 15; round++) {

@@ -22,10 +22,10 @@ import org.junit.jupiter.params.provider.ValueSource;
 @ExtendWith(Site.Shared.class)
 class LookTest {
 
-    private static final int DEMO_COVERS = 21;
+    private static final int DEMO_COVERS = 28;
 
     private static List<String> paths() {
-        Stream<String> slips = Stream.of("name", "shape", "measure", "fit", "opening", "seam", "face", "join", "front", "back")
+        Stream<String> slips = Stream.of("name", "shape", "measure", "fit", "opening", "seam", "edge", "extras", "face", "join", "front", "back")
                 .map(slip -> "/covers/3?slip=" + slip);
         return Stream.concat(slips, Stream.of("/", "/have", "/have?blank=1", "/covers/2", "/covers/3?view=pieces", "/covers/4", "/?find=nothing", "/covers/4?view=pieces",
                 "/covers/4?view=fits", "/covers/4/card", "/covers/999")).toList();

@@ -3,6 +3,8 @@ package app.dapt.web.plan;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Detail;
 import app.dapt.cover.Details;
+import app.dapt.cover.Edging;
+import app.dapt.cover.EdgingKind;
 import app.dapt.cover.Face;
 import app.dapt.cover.FaceKind;
 import app.dapt.cover.Finding;
@@ -131,6 +133,21 @@ record Choices(CoverPlan plan, Mark mark, Words words) {
             return new Choice("face", code, words.say("face." + code), drawn(CoverDrawing.outline(there), there, "f-" + code),
                     words.lengths().bare(there.front().cutWidth()) + " × " + words.lengths().bare(there.front().cutHeight()),
                     List.of(words.say("slip.face." + code)), Optional.empty(), refused, kind == plan.face().kind());
+        }).toList();
+    }
+
+    List<Choice> edgings() {
+        return Stream.of(EdgingKind.values()).map(kind -> {
+            Edging edging = kind == plan.edging().kind() ? plan.edging() : kind.insteadOf(plan.edging(), plan.unit());
+            Reckoned there = Reckoner.glance(plan.withEdging(edging), mark);
+            String code = Phrase.code(kind);
+            String figure = kind == EdgingKind.NONE ? "" : kind == EdgingKind.FLANGE
+                    ? words.lengths().bare(there.front().cutWidth()) + " × " + words.lengths().bare(there.front().cutHeight())
+                    : words.say("slip.edge.round", there.edge().length().total());
+            Optional<String> refused = there.findings().stream().filter(finding -> finding.code().equals("flange-unfit")).findFirst()
+                    .map(finding -> words.say(finding.why()));
+            return new Choice("edging", code, words.say("edging." + code), drawn(CoverDrawing.outline(there), there, "e-" + code), figure,
+                    List.of(words.say("edging." + code + ".says"), cloth(there)), warning(there), refused, kind == plan.edging().kind());
         }).toList();
     }
 

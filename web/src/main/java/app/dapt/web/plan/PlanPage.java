@@ -1,13 +1,12 @@
 package app.dapt.web.plan;
 
 import app.dapt.cloth.Cloth;
+import app.dapt.cloth.ClothNeed;
 import app.dapt.cloth.Print;
-import app.dapt.cover.Back;
 import app.dapt.cover.Brief;
 import app.dapt.cover.Detail;
 import app.dapt.cover.Detailed;
-import app.dapt.cover.Details;
-import app.dapt.cover.Face;
+import app.dapt.cover.EdgingKind;
 import app.dapt.cover.Finding;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Rectangular;
@@ -15,6 +14,7 @@ import app.dapt.cover.Reckoner;
 import app.dapt.cover.Recommendation;
 import app.dapt.cover.Seam;
 import app.dapt.drawing.CoverDrawing;
+import app.dapt.drawing.BiasDrawing;
 import app.dapt.drawing.EdgeOn;
 import app.dapt.drawing.PieceDrawing;
 import app.dapt.drawing.Element.Part;
@@ -59,6 +59,7 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
     private static final double OPENED = 170;
     private static final double FITS = 92;
     private static final double CHOICE = 58;
+    private static final double BIAS = 300;
 
     /** Which part of a drawing each term of a sum stands for. */
     private static final Map<String, Part> PARTS = Map.ofEntries(
@@ -93,8 +94,9 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
     }
 
     private double scale() {
-        Length across = reckoned.finished(Axis.ACROSS);
-        Length upDown = reckoned.finished(Axis.UP_DOWN);
+        Length around = cover.plan().edging().standsOut().times(2);
+        Length across = reckoned.finished(Axis.ACROSS).plus(around);
+        Length upDown = reckoned.finished(Axis.UP_DOWN).plus(around);
         // A cover so wide that front and back cannot lie side by side has the table to itself.
         return SvgDrawing.fitting(across, upDown, across.over(upDown) > WIDE ? LARGE * 2 : LARGE);
     }
@@ -234,6 +236,44 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
         return choices().faces();
     }
 
+    public List<Choices.Choice> edgings() {
+        return choices().edgings();
+    }
+
+    /** Whether the edge takes cloth that is neither the front's nor the back's. */
+    public boolean trimmed() {
+        return reckoned.pieces().stream().anyMatch(piece -> piece.material() == Piece.Material.TRIM)
+                || cover.plan().edging().kind() == EdgingKind.BY_LENGTH;
+    }
+
+    /** How bias is cut for this cover, drawn; nothing where none is. */
+    public Optional<String> biasDrawing() {
+        return BiasDrawing.of(reckoned).map(sheet -> svg(SvgDrawing.fitting(sheet.width(), sheet.height(), BIAS), "bias").write(sheet));
+    }
+
+    /** One join of two strips, drawn. */
+    public Optional<String> joinDrawing() {
+        return BiasDrawing.join(reckoned).map(sheet -> svg(SvgDrawing.fitting(sheet.width(), sheet.height(), BIAS / 2), "join").write(sheet));
+    }
+
+    /** What a cloth costs, as far as its price is known. */
+    public Optional<String> cost(ClothNeed need) {
+        return reckoned.cost(need).map(PlanPage::money);
+    }
+
+    /** What all the cloth costs, where every price is known. */
+    public Optional<String> costOfAll() {
+        return reckoned.cost().map(PlanPage::money);
+    }
+
+    static String money(long hundredths) {
+        return hundredths / 100 + String.format(".%02d", hundredths % 100);
+    }
+
+    public String price(Cloth cloth) {
+        return cloth.price() == 0 ? "" : money(cloth.price());
+    }
+
     public List<Choices.Choice> joinings() {
         return choices().joinings();
     }
@@ -279,18 +319,9 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
     /** What the cover takes that is no cloth, one line each. */
     public List<String> alsoNeeded() {
         List<String> lines = new ArrayList<>();
-        Back back = reckoned.back();
         reckoned.outline().filter(outline -> cover.plan().shape().isRectangular()).map(Rectangular::taperOf)
                 .ifPresent(taper -> lines.add(w.say("also.taper", taper.inset(), taper.reach())));
-        back.zip().ifPresent(zip -> lines.add(w.say("also.zip", zip.buy(), zip.why())));
-        long buttons = back.spots().stream().filter(spot -> spot.sort() == Marking.Sort.BUTTON).count();
-        if (buttons > 0) {
-            Details held = new Details(cover.plan().opening().details());
-            lines.add(w.say("also.buttons", buttons, held.measure("button"), held.measure("button").plus(held.measure("buttonThick"))));
-        }
-        if (cover.plan().face() instanceof Face.ButtonBand band && !cover.plan().opening().takesInFront()) {
-            lines.add(w.say("also.mock-buttons", band.buttons(), band.size()));
-        }
+        reckoned.needs().forEach(need -> lines.add(w.say("also.need", need.what(), need.amount())));
         reckoned.pieces().stream().filter(piece -> piece.quantity() > 1 && !piece.id().equals("tab")).forEach(piece ->
                 lines.add(w.say("also.strip", piece.name(), piece.cutWidth().times(piece.quantity()), piece.cutHeight())));
         return lines;
@@ -343,7 +374,7 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
 
     /** A cloth in another print, as a patch. */
     public String swatch(Cloth cloth, Print print) {
-        return SvgDrawing.patch(new Cloth(cloth.name(), cloth.colour(), print, cloth.width(), cloth.nap()),
+        return SvgDrawing.patch(new Cloth(cloth.name(), cloth.colour(), print, cloth.width(), cloth.nap(), 0),
                 "w-" + Phrase.code(print) + cloth.colour().substring(1));
     }
 

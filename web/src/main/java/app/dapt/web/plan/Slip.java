@@ -13,7 +13,9 @@ enum Slip {
     FIT(SlipChanges::fit),
     OPENING(SlipChanges::opening),
     SEAM(SlipChanges::seam),
+    EDGE(SlipChanges::edge),
     FACE(SlipChanges::face),
+    EXTRAS(SlipChanges::extras),
     JOIN(SlipChanges::join),
     FRONT(SlipChanges::front),
     BACK(SlipChanges::back);

@@ -6,6 +6,8 @@ import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Detail;
 import app.dapt.cover.Detailed;
 import app.dapt.cover.Details;
+import app.dapt.cover.EdgingKind;
+import app.dapt.cover.ExtrasKind;
 import app.dapt.cover.FaceKind;
 import app.dapt.cover.JoiningKind;
 import app.dapt.cover.Kind;
@@ -89,6 +91,16 @@ final class SlipChanges {
         return plan.withFace(detailed("face", FaceKind.class, plan.face(), plan.unit(), entries));
     }
 
+    static CoverPlan edge(CoverPlan plan, Entries entries) {
+        CoverPlan edged = plan.withEdging(detailed("edging", EdgingKind.class, plan.edging(), plan.unit(), entries));
+        return cloth(edged, Material.TRIM, entries);
+    }
+
+    static CoverPlan extras(CoverPlan plan, Entries entries) {
+        CoverPlan added = plan.withExtras(detailed("extras", ExtrasKind.class, plan.extras(), plan.unit(), entries));
+        return cloth(added, Material.TRIM, entries);
+    }
+
     static CoverPlan join(CoverPlan plan, Entries entries) {
         return plan.withJoining(detailed("joining", JoiningKind.class, plan.joining(), plan.unit(), entries));
     }
@@ -128,6 +140,6 @@ final class SlipChanges {
                 entries.text(prefix + "-name", Cloth.LONGEST_NAME, standing.name()), colour,
                 entries.choice(prefix + "-print", Print.class, standing.print()),
                 entries.length(prefix + "-width", Limits.CLOTH_WIDTH, standing.width()),
-                entries.ticked(prefix + "-nap", standing.nap()))));
+                entries.ticked(prefix + "-nap", standing.nap()), entries.hundredths(prefix + "-price", Cloth.DEAREST, standing.price()))));
     }
 }

@@ -1,0 +1,65 @@
+package app.dapt.cover;
+
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Unit;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Tassels, pom-poms or ties caught in the seam at each corner.
+ *
+ * @param sort  what they are
+ * @param hangs how long they are
+ */
+public record CornerTrim(Sort sort, Length hangs) implements Edging {
+
+    /** What hangs at the corners. */
+    public enum Sort { TASSELS, POM_POMS, TIES }
+
+    static CornerTrim usual(Unit unit) {
+        return new CornerTrim(Sort.TASSELS, unit.pick(Length.cm(8), Length.inches(3)));
+    }
+
+    static CornerTrim from(Details details) {
+        return new CornerTrim(details.oneOf("cornerSort", Sort.class), details.measure("hangs"));
+    }
+
+    @Override
+    public EdgingKind kind() {
+        return EdgingKind.CORNERS;
+    }
+
+    @Override
+    public List<Detail> details() {
+        return List.of(Detail.oneOf("cornerSort", sort, "corner-sort"), Detail.measure("hangs", Limits.HANGS, hangs, true));
+    }
+
+    @Override
+    public List<Need> needs(SeamedEdge edge, Setting setting) {
+        return List.of(Need.of(Phrase.of("need.at-corners", Phrase.choice("corner-sort", sort)), Phrase.of("need.so-many", edge.corners(), hangs)));
+    }
+
+    @Override
+    public Length standsOut() {
+        return hangs;
+    }
+
+    @Override
+    public boolean hasSmallParts() {
+        return true;
+    }
+
+    @Override
+    public List<Concern> concerns(SeamedEdge edge, Setting setting, Back back) {
+        if (edge.corners() > 0) {
+            return new ArrayList<>(EdgeConcerns.ofAnything(edge, setting, "corners"));
+        }
+        return List.of(Concern.of("no-corners", Finding.Weight.WILL_NOT_WORK, "no-corners").orTry(setting.plan().withEdging(new None()), "leave-off"));
+    }
+
+    @Override
+    public Phrase brief() {
+        return Phrase.of("brief.edging.corners", Phrase.choice("corner-sort", sort));
+    }
+}

@@ -1,0 +1,70 @@
+package app.dapt.cover;
+
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.piece.Piece;
+import java.util.List;
+
+/** What goes round the edge of a cover. */
+public interface Edging extends Detailed {
+
+    @Override
+    EdgingKind kind();
+
+    /** What is cut for it. */
+    default List<Piece> pieces(SeamedEdge edge, Setting setting) {
+        return List.of();
+    }
+
+    /** What is bought for it that is no cloth. */
+    default List<Need> needs(SeamedEdge edge, Setting setting) {
+        return List.of();
+    }
+
+    /** What can go wrong with it. */
+    default List<Concern> concerns(SeamedEdge edge, Setting setting, Back back) {
+        return List.of();
+    }
+
+    /** What is worth knowing while choosing it, one sentence each. */
+    default List<Phrase> about(SeamedEdge edge, Setting setting) {
+        return List.of();
+    }
+
+    /** How far it stands out beyond the edge once sewn. */
+    default Length standsOut() {
+        return Length.ZERO;
+    }
+
+    /** How much wider the cover is made all round. */
+    default Length flange() {
+        return Length.ZERO;
+    }
+
+    /** Whether something on it comes off in small hands. */
+    default boolean hasSmallParts() {
+        return false;
+    }
+
+    /** How the brief puts it. */
+    Phrase brief();
+
+    /** Nothing but the seam. */
+    record None() implements Edging {
+
+        @Override
+        public EdgingKind kind() {
+            return EdgingKind.NONE;
+        }
+
+        @Override
+        public List<Detail> details() {
+            return List.of();
+        }
+
+        @Override
+        public Phrase brief() {
+            return Phrase.of("brief.edging.none");
+        }
+    }
+}

@@ -1,0 +1,230 @@
+package app.dapt.cover;
+
+import app.dapt.cover.Finding.Weight;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Edge;
+import app.dapt.piece.Marking;
+import app.dapt.piece.Marking.Sort;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
+import app.dapt.piece.Side;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What is added to the front besides its cloth.
+ *
+ * @param pocket      a pocket across the lower part, for a book
+ * @param handle      a strap caught in the top seam
+ * @param label       a label in the side seam
+ * @param decoration  applied decoration that has to stay clear of the seams
+ * @param interfacing whether the front is interfaced
+ * @param wadding     whether the front is wadded
+ * @param lining      whether the front is lined
+ */
+public record Extras(Pocket pocket, Handle handle, Label label, Decoration decoration, boolean interfacing, boolean wadding, boolean lining)
+        implements Detailed {
+
+    /** How a pocket is made. */
+    public enum PocketMake { SELF_LINED, CONTRAST_BAND }
+
+    /**
+     * A pocket as wide as the front, sewn in at its sides and bottom.
+     *
+     * @param there whether there is one
+     * @param deep  how deep it is, finished
+     * @param band  how much of its lining shows as a band along its top
+     */
+    public record Pocket(boolean there, PocketMake make, Length deep, Length band) {
+    }
+
+    /**
+     * A strap folded to the middle twice.
+     *
+     * @param wide finished
+     * @param reach from end to end, beyond the seam
+     * @param from how far from each side its ends are caught
+     */
+    public record Handle(boolean there, Length wide, Length reach, Length from) {
+    }
+
+    /**
+     * A folded label.
+     *
+     * @param from how far above the lower corner it is caught
+     */
+    public record Label(boolean there, Length from) {
+    }
+
+    /**
+     * Something applied to the front.
+     *
+     * @param clear how far it keeps from the seams
+     */
+    public record Decoration(boolean there, Length clear) {
+    }
+
+    /** A pocket deeper than this share of the front gapes. */
+    private static final double DEEPEST_POCKET = 0.6;
+    private static final Length FROM_CORNER = Length.inches(1);
+
+    static Extras none(Unit unit) {
+        return new Extras(new Pocket(false, PocketMake.SELF_LINED, unit.pick(Length.cm(22), Length.inches(9)), unit.pick(Length.cm(4), Length.inches(1, 1, 2))),
+                new Handle(false, unit.pick(Length.mm(25), Length.inches(1)), unit.pick(Length.cm(28), Length.inches(11)), unit.pick(Length.cm(15), Length.inches(6))),
+                new Label(false, unit.pick(Length.cm(5), Length.inches(2))), new Decoration(false, unit.pick(Length.cm(4), Length.inches(1, 1, 2))),
+                false, false, false);
+    }
+
+    static Extras from(Details d) {
+        return new Extras(new Pocket(d.tick("pocket"), d.oneOf("pocketMake", PocketMake.class), d.measure("pocketDeep"), d.measure("pocketBand")),
+                new Handle(d.tick("handle"), d.measure("handleWide"), d.measure("handleLong"), d.measure("handleFrom")),
+                new Label(d.tick("label"), d.measure("labelFrom")), new Decoration(d.tick("decoration"), d.measure("decorationClear")),
+                d.tick("interfaced"), d.tick("wadded"), d.tick("linedFront"));
+    }
+
+    @Override
+    public ExtrasKind kind() {
+        return ExtrasKind.EXTRAS;
+    }
+
+    @Override
+    public List<Detail> details() {
+        return List.of(Detail.tick("pocket", pocket.there(), true),
+                new Detail.OneOf("pocketMake", Phrase.of("detail.pocketMake"), pocket.make(), "pocket-make", false, pocket.there()),
+                Detail.measure("pocketDeep", Limits.SIDE, pocket.deep(), pocket.there()),
+                Detail.measure("pocketBand", Limits.PLEAT, pocket.band(), pocket.there() && pocket.make() == PocketMake.CONTRAST_BAND),
+                Detail.tick("handle", handle.there(), true), Detail.measure("handleWide", Limits.BUTTON, handle.wide(), handle.there()),
+                Detail.measure("handleLong", Limits.BAND, handle.reach(), handle.there()),
+                Detail.measure("handleFrom", Limits.CENTRE, handle.from(), handle.there()),
+                Detail.tick("label", label.there(), true), Detail.measure("labelFrom", Limits.CENTRE, label.from(), label.there()),
+                Detail.tick("decoration", decoration.there(), true), Detail.measure("decorationClear", Limits.TURN, decoration.clear(), decoration.there()),
+                Detail.tick("interfaced", interfacing, true), Detail.tick("wadded", wadding, true), Detail.tick("linedFront", lining, true));
+    }
+
+    private Extras with(String detail, Object value) {
+        return from(new Details(details()).with(detail, value));
+    }
+
+    /** The front with what is sewn into its seams marked on it. */
+    Piece marked(Piece front, Setting setting) {
+        List<Marking> marks = new ArrayList<>();
+        if (handle.there()) {
+            marks.add(Marking.spot(Sort.STRAP, setting.allowance().plus(handle.from()), Length.ZERO));
+            marks.add(Marking.spot(Sort.STRAP, front.cutWidth().minus(setting.allowance()).minus(handle.from()), Length.ZERO));
+        }
+        if (label.there()) {
+            marks.add(Marking.spot(Sort.LABEL, front.cutWidth(), front.cutHeight().minus(setting.allowance()).minus(label.from())));
+        }
+        if (pocket.there()) {
+            marks.add(Marking.line(Sort.POCKET, Axis.ACROSS, front.cutHeight().minus(setting.allowance()).minus(pocket.deep())));
+        }
+        return front.marked(marks);
+    }
+
+    /** What is cut for them. */
+    List<Piece> pieces(Setting setting) {
+        List<Piece> pieces = new ArrayList<>();
+        if (pocket.there()) {
+            pieces.addAll(pocketPieces(setting));
+        }
+        if (handle.there()) {
+            Sum length = Sum.of(Sum.term("term.handle-long", handle.reach()), Sum.term("term.both-allowances", setting.allowance().times(2)));
+            pieces.add(setting.panel("handle", Material.FRONT, length, Sum.of(Sum.term("term.four-times", handle.wide().times(4))),
+                    Map.of(Side.TOP, Edge.fold(), Side.BOTTOM, Edge.fold(), Side.LEFT, Edge.seam(setting.allowance()), Side.RIGHT, Edge.seam(setting.allowance()))));
+        }
+        if (lining) {
+            pieces.add(setting.whole("lining-front", Material.LINING));
+        }
+        return pieces;
+    }
+
+    /** Two equal pieces, their seam along the top; or a lining twice the band taller, which comes over the top as a band. */
+    private List<Piece> pocketPieces(Setting setting) {
+        Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(setting.allowance()));
+        edges.put(Side.TOP, new Edge(Edge.Fate.LINED, List.of(setting.allowance())));
+        Sum.Term seams = Sum.term("term.both-allowances", setting.allowance().times(2));
+        Sum deep = Sum.of(Sum.term("term.pocket-deep", pocket.deep()));
+        Sum width = setting.cut(Axis.ACROSS);
+        if (pocket.make() == PocketMake.SELF_LINED) {
+            return List.of(setting.panel("pocket", Material.FRONT, width, deep.plus(seams), edges).times(2));
+        }
+        return List.of(setting.panel("pocket", Material.FRONT, width, deep.plus(Sum.term("term.less-pocket-band", pocket.band().negated())).plus(seams), edges),
+                setting.panel("pocket-lining", Material.TRIM, width, deep.plus(Sum.term("term.pocket-band", pocket.band())).plus(seams), edges));
+    }
+
+    /** Interfacing and wadding are cut to the finished size, so that no seam is made thicker. */
+    List<Need> needs(Setting setting) {
+        List<Need> needs = new ArrayList<>();
+        Length across = setting.finished(Axis.ACROSS);
+        Length upDown = setting.finished(Axis.UP_DOWN);
+        if (interfacing) {
+            needs.add(Need.of(Phrase.of("need.interfacing-front"), Phrase.of("need.one-piece", across, upDown)));
+        }
+        if (wadding) {
+            needs.add(Need.of(Phrase.of("need.wadding"), Phrase.of("need.one-piece", across, upDown)));
+        }
+        if (label.there()) {
+            needs.add(Need.of(Phrase.of("need.label"), Phrase.of("need.one")));
+        }
+        if (decoration.there()) {
+            needs.add(Need.of(Phrase.of("need.decoration"), Phrase.of("need.within", across.minus(decoration.clear().times(2)),
+                    upDown.minus(decoration.clear().times(2)), decoration.clear())));
+        }
+        return needs;
+    }
+
+    List<Concern> concerns(Setting setting) {
+        CoverPlan plan = setting.plan();
+        List<Concern> found = new ArrayList<>();
+        Length height = setting.finished(Axis.UP_DOWN);
+        Length width = setting.finished(Axis.ACROSS);
+        if (pocket.there() && pocket.deep().over(height) > DEEPEST_POCKET) {
+            Length fitting = setting.mark().nearest(height.times(57, 100));
+            found.add(Concern.of("pocket-deep", Weight.BETTER_NOT, "pocket-deep", pocket.deep(), height)
+                    .orTry(plan.withExtras(with("pocketDeep", fitting)), "pocket", fitting).orNote(plan));
+        }
+        if (pocket.there() && !setting.shape().isRectangular()) {
+            found.add(Concern.of("pocket-curve", Weight.WORTH_KNOWING, "pocket-curve").orTry(plan.withExtras(with("pocket", false)), "leave-off").orNote(plan));
+        }
+        if (handle.there() && !handle.from().times(2).under(width)) {
+            found.add(Concern.of("handle-crosses", Weight.WILL_NOT_WORK, "handle-crosses", handle.from(), width)
+                    .orTry(plan.withExtras(with("handleFrom", width.times(1, 4))), "handle", width.times(1, 4)));
+        }
+        if (label.there() && (label.from().under(FROM_CORNER) || height.minus(FROM_CORNER).under(label.from()))) {
+            found.add(Concern.of("label-corner", Weight.BETTER_NOT, "label-corner", label.from(), FROM_CORNER)
+                    .orTry(plan.withExtras(with("labelFrom", Length.max(FROM_CORNER, Length.min(height.half(), FROM_CORNER.times(2))))), "label").orNote(plan));
+        }
+        if (decoration.there() && !decoration.clear().times(2).under(Length.min(width, height))) {
+            found.add(Concern.of("decoration-none", Weight.WILL_NOT_WORK, "decoration-none", decoration.clear())
+                    .orTry(plan.withExtras(with("decorationClear", Length.min(width, height).times(1, 10))), "clear", Length.min(width, height).times(1, 10)));
+        }
+        return found;
+    }
+
+    /** How the brief puts them, one after another. */
+    List<Phrase> brief() {
+        List<Phrase> said = new ArrayList<>();
+        if (pocket.there()) {
+            said.add(Phrase.of("brief.extra.pocket"));
+        }
+        if (handle.there()) {
+            said.add(Phrase.of("brief.extra.handle"));
+        }
+        if (label.there()) {
+            said.add(Phrase.of("brief.extra.label"));
+        }
+        if (decoration.there()) {
+            said.add(Phrase.of("brief.extra.decoration"));
+        }
+        if (interfacing || wadding || lining) {
+            said.add(Phrase.of("brief.extra.layers"));
+        }
+        return said;
+    }
+}

@@ -1,0 +1,65 @@
+package app.dapt.cover;
+
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
+import app.dapt.piece.Edge;
+import app.dapt.piece.Marking;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Everything to buy for a cover that is no cloth. */
+final class Haberdashery {
+
+    /** Of thread to a length of lock stitch, and of overlocking. */
+    private static final int LOCK_STITCH = 3;
+    private static final int OVERLOCKING = 12;
+    private static final Length SPOOL = Length.mm(100_000);
+
+    private Haberdashery() {
+    }
+
+    static List<Need> needs(Setting setting, Back back, SeamedEdge edge) {
+        List<Need> needs = new ArrayList<>();
+        back.zip().ifPresent(zip -> needs.add(Need.of(Phrase.of("need.zip"), zip.why())));
+        buttons(setting, back).ifPresent(needs::addAll);
+        if (setting.plan().face() instanceof Face.ButtonBand band && !setting.plan().opening().takesInFront()) {
+            needs.add(Need.of(Phrase.of("need.mock-buttons"), Phrase.of("need.buttons-of", band.buttons(), band.size())));
+        }
+        needs.addAll(setting.plan().extras().needs(setting));
+        needs.addAll(setting.plan().edging().needs(edge, setting));
+        needs.add(thread(setting, back, edge));
+        return needs;
+    }
+
+    private static Optional<List<Need>> buttons(Setting setting, Back back) {
+        long count = back.spots().stream().filter(spot -> spot.sort() == Marking.Sort.BUTTON).count();
+        if (count == 0) {
+            return Optional.empty();
+        }
+        Fastening held = Fastening.from(new Details(setting.plan().opening().details()));
+        return Optional.of(List.of(Need.of(Phrase.of("need.buttons"), Phrase.of("need.buttons-and-holes", count, held.button(), held.buttonhole())),
+                Need.of(Phrase.of("need.interfacing"), Phrase.of("need.strips", 2, back.length(), held.roomForButton()))));
+    }
+
+    /** Three times what is stitched, twelve times what is overlocked; an estimate. */
+    private static Need thread(Setting setting, Back back, SeamedEdge edge) {
+        Length along = setting.finished(setting.plan().opening().runs());
+        long turned = back.panels().stream().filter(panel -> panel.freeEdge().filter(Haberdashery::isStitched).isPresent()).count();
+        Length stitched = edge.length().total().plus(along.times(turned)).plus(back.zip().map(zip -> zip.length().times(2)).orElse(Length.ZERO))
+                .plus(setting.plan().edging().kind() == EdgingKind.NONE ? Length.ZERO : edge.length().total());
+        boolean overlocked = setting.plan().seam().finish() == SeamFinish.OVERLOCKED;
+        Length finishing = setting.plan().seam().finish() == SeamFinish.LEFT || setting.plan().seam().finish() == SeamFinish.PINKED
+                ? Length.ZERO : edge.length().total();
+        Sum sum = Sum.of(Sum.term("term.lock-stitch", stitched.times(LOCK_STITCH)),
+                Sum.term(overlocked ? "term.overlocking" : "term.finishing", finishing.times(overlocked ? OVERLOCKING : LOCK_STITCH)));
+        int spools = (int) Math.ceil(sum.total().over(SPOOL));
+        return new Need(Phrase.of("need.thread"), Phrase.of(spools == 1 ? "need.spool" : "need.spools", spools, (int) Math.ceil(sum.total().toMm() / 1000)),
+                Optional.of(sum));
+    }
+
+    private static boolean isStitched(Edge edge) {
+        return edge.fate() == Edge.Fate.HEM || edge.fate() == Edge.Fate.SINGLE_TURN || edge.fate() == Edge.Fate.BAND;
+    }
+}

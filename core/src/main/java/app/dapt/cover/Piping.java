@@ -1,0 +1,228 @@
+package app.dapt.cover;
+
+import app.dapt.cover.Finding.Weight;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Edge;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
+import app.dapt.piece.Side;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A cord covered with a strip of cloth and caught in the seam.
+ *
+ * @param cord  its thickness, as sold
+ * @param rule  how wide the strip is cut
+ * @param own   its width where that is the sewist's own choice; kept otherwise
+ * @param grain along the cloth or across its threads
+ * @param way   how bias is cut
+ * @param block how high the block is that bias strips are cut from
+ * @param from  the cloth it is cut from
+ * @param join  where its ends meet
+ */
+public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way, Length block, Source from, JoinPlace join)
+        implements Edging {
+
+    /** The thicknesses sold. */
+    public enum Cord {
+        FINE(Length.mm(3), Length.inches(0, 1, 8)), SMALL(Length.mm(4), Length.inches(0, 5, 32)), MIDDLING(Length.mm(5), Length.inches(0, 3, 16)),
+        USUAL(Length.mm(6), Length.inches(0, 1, 4)), STOUT(Length.mm(8), Length.inches(0, 5, 16)), THICK(Length.mm(10), Length.inches(0, 3, 8)),
+        ROPE(Length.mm(12), Length.inches(0, 1, 2));
+
+        private final Length metric;
+        private final Length imperial;
+
+        Cord(Length metric, Length imperial) {
+            this.metric = metric;
+            this.imperial = imperial;
+        }
+
+        public Length across(Unit unit) {
+            return unit.pick(metric, imperial);
+        }
+    }
+
+    /** Schools of how wide to cut the strip. */
+    public enum Rule { EXACT, TWICE, FIXED, OWN }
+
+    /** How the strip lies on the cloth. */
+    public enum Grain { STRAIGHT, BIAS }
+
+    /** Ways of cutting bias. */
+    public enum BiasWay { STRIPS, TUBE }
+
+    /** The cloth a trim is cut from. */
+    public enum Source {
+        FRONT(Material.FRONT), BACK(Material.BACK), ANOTHER(Material.TRIM);
+
+        private final Material material;
+
+        Source(Material material) {
+            this.material = material;
+        }
+
+        public Material material() {
+            return material;
+        }
+    }
+
+    /** Where the ends meet: never at a corner. */
+    public enum JoinPlace { BOTTOM, SIDE }
+
+    static Piping usual(Unit unit) {
+        return new Piping(Cord.SMALL, Rule.EXACT, unit.pick(Length.cm(4), Length.inches(1, 1, 2)), Grain.BIAS, BiasWay.STRIPS,
+                unit.pick(Length.cm(35), Length.inches(14)), Source.ANOTHER, JoinPlace.BOTTOM);
+    }
+
+    static Piping from(Details details) {
+        return new Piping(details.oneOf("cord", Cord.class), details.oneOf("stripRule", Rule.class), details.measure("stripOwn"),
+                details.oneOf("grain", Grain.class), details.oneOf("biasWay", BiasWay.class), details.measure("block"),
+                details.oneOf("trimFrom", Source.class), details.oneOf("pipingJoin", JoinPlace.class));
+    }
+
+    @Override
+    public EdgingKind kind() {
+        return EdgingKind.PIPING;
+    }
+
+    @Override
+    public List<Detail> details() {
+        return List.of(Detail.oneOf("cord", cord, "cord"), Detail.oneOf("stripRule", rule, "strip"),
+                Detail.measure("stripOwn", Limits.PLEAT, own, rule == Rule.OWN), Detail.oneOf("grain", grain, "grain"),
+                biasDetail(), Detail.measure("block", Limits.BLOCK, block, isBias() && way == BiasWay.STRIPS),
+                Detail.oneOf("trimFrom", from, "trim-from"), Detail.oneOf("pipingJoin", join, "piping-join"));
+    }
+
+    private Detail biasDetail() {
+        return new Detail.OneOf("biasWay", Phrase.of("detail.biasWay"), way, "bias-way", false, isBias());
+    }
+
+    private boolean isBias() {
+        return grain == Grain.BIAS;
+    }
+
+    private Piping with(String detail, Object value) {
+        return from(new Details(details()).with(detail, value));
+    }
+
+    /** What goes round the cord: π·d. */
+    private Length wrap(Unit unit) {
+        return Length.nearInches(Math.PI * cord.across(unit).toInches());
+    }
+
+    /** How wide to cut the strip. */
+    Sum strip(Setting setting) {
+        Unit unit = setting.plan().unit();
+        Length lips = setting.allowance().times(2);
+        Sum sum = switch (rule) {
+            case EXACT -> Sum.of(Sum.term("term.round-cord", wrap(unit)), Sum.term("term.both-lips", lips));
+            case TWICE -> Sum.of(Sum.term("term.cord-twice", quarterUp(cord.across(unit), unit).times(2)), Sum.term("term.both-lips", lips));
+            case FIXED -> Sum.of(Sum.term("term.strip-fixed", unit.pick(Length.mm(45), Length.inches(1, 3, 4))));
+            case OWN -> Sum.of(Sum.term("term.strip-own", own));
+        };
+        return sum.roundedUpTo(setting.mark());
+    }
+
+    /** The same for a cover already reckoned. */
+    public Length stripWidth(Reckoned reckoned) {
+        return strip(Setting.of(reckoned.plan(), reckoned.mark())).total();
+    }
+
+    private static Length quarterUp(Length cord, Unit unit) {
+        long step = unit.pick(Length.mm(5), Length.inches(0, 1, 4)).grains();
+        return new Length(-Math.floorDiv(-cord.grains(), step) * step);
+    }
+
+    /** The flat part left to catch in the seam, on each side. */
+    Length lip(Setting setting) {
+        return strip(setting).total().minus(wrap(setting.plan().unit())).half();
+    }
+
+    BiasCut bias(SeamedEdge edge, Setting setting) {
+        Length total = edge.withJoin(setting.plan().unit()).total();
+        Length strip = strip(setting).total();
+        return way == BiasWay.STRIPS ? BiasCut.strips(total, strip, block)
+                : BiasCut.tube(total, strip, setting.plan().unit().pick(Length.cm(1), Length.inches(1)));
+    }
+
+    @Override
+    public List<Piece> pieces(SeamedEdge edge, Setting setting) {
+        if (isBias()) {
+            BiasCut bias = bias(edge, setting);
+            Sum width = way == BiasWay.STRIPS
+                    ? Sum.of(Sum.term("term.block-high", block), Sum.term("term.bias-strips", bias.width().minus(block), bias.strips()))
+                    : Sum.of(Sum.term("term.tube-side", bias.width()));
+            Sum height = Sum.of(Sum.term(way == BiasWay.STRIPS ? "term.block" : "term.tube-side", bias.height()));
+            return List.of(setting.panel(way == BiasWay.STRIPS ? "bias-block" : "bias-square", from.material(), width, height, folded()));
+        }
+        Length usable = setting.plan().cloths().of(from.material()).usableWidth();
+        return Strips.across("piping", from.material(), edge.withJoin(setting.plan().unit()), strip(setting), usable,
+                strip(setting).total(), setting);
+    }
+
+    private static Map<Side, Edge> folded() {
+        return Map.of(Side.TOP, Edge.fold(), Side.BOTTOM, Edge.fold(), Side.LEFT, Edge.fold(), Side.RIGHT, Edge.fold());
+    }
+
+    @Override
+    public List<Need> needs(SeamedEdge edge, Setting setting) {
+        Unit unit = setting.plan().unit();
+        return List.of(Need.length(Phrase.of("need.cord", cord.across(unit)), edge.withJoin(unit)));
+    }
+
+    @Override
+    public List<Phrase> about(SeamedEdge edge, Setting setting) {
+        List<Phrase> said = new ArrayList<>();
+        said.add(Phrase.of("about.strip", strip(setting).total(), lip(setting), edge.withJoin(setting.plan().unit()).total()));
+        if (isBias()) {
+            BiasCut strips = with("biasWay", BiasWay.STRIPS).bias(edge, setting);
+            BiasCut tube = with("biasWay", BiasWay.TUBE).bias(edge, setting);
+            said.add(Phrase.of("about.bias-strips", strips.strips(), strips.usable(), strips.width(), strips.height()));
+            said.add(Phrase.of(tube.area() < strips.area() ? "about.tube-less" : "about.tube-more", tube.width()));
+        }
+        said.add(Phrase.of("about.piping-join." + Phrase.code(join)));
+        return said;
+    }
+
+    @Override
+    public Length standsOut() {
+        return cord.across(Unit.INCH);
+    }
+
+    @Override
+    public List<Concern> concerns(SeamedEdge edge, Setting setting, Back back) {
+        CoverPlan plan = setting.plan();
+        List<Concern> found = new ArrayList<>();
+        Length lip = lip(setting);
+        if (lip.plus(Length.sixtyFourths(1)).under(setting.allowance())) {
+            Length enough = setting.mark().roundUp(wrap(plan.unit()).plus(setting.allowance().times(2)));
+            found.add(Concern.of("lip-narrow", lip.isPositive() ? Weight.BETTER_NOT : Weight.WILL_NOT_WORK, "lip-narrow", lip, setting.allowance(), enough)
+                    .orTry(plan.withEdging(with("stripRule", Rule.EXACT)), "strip", enough));
+        }
+        if (edge.curved() && !isBias()) {
+            found.add(Concern.of("piping-straight", Weight.BETTER_NOT, "piping-straight")
+                    .orTry(plan.withEdging(with("grain", Grain.BIAS)), "cut-bias").orNote(plan));
+        }
+        if (edge.corners() > 0 && cord.compareTo(Cord.THICK) >= 0) {
+            found.add(Concern.of("cord-bulky", Weight.BETTER_NOT, "cord-bulky", cord.across(plan.unit()))
+                    .orTry(plan.withEdging(with("cord", Cord.USUAL)), "cord", Cord.USUAL.across(plan.unit())).orNote(plan));
+        }
+        if (isBias() && way == BiasWay.STRIPS && BiasCut.usable(block).under(Length.inches(6))) {
+            Length usual = usual(plan.unit()).block();
+            found.add(Concern.of("block-small", Weight.BETTER_NOT, "block-small", block, BiasCut.usable(block))
+                    .orTry(plan.withEdging(with("block", usual)), "block", usual));
+        }
+        found.addAll(EdgeConcerns.ofAnything(edge, setting, "piping"));
+        return found;
+    }
+
+    @Override
+    public Phrase brief() {
+        return Phrase.of("brief.edging.piping", Phrase.choice("cord", cord));
+    }
+}

@@ -1,0 +1,121 @@
+package app.dapt.cover;
+
+import app.dapt.cover.Finding.Weight;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Piece;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A trim bought by length whose head is caught in the seam.
+ *
+ * @param sort      what it is
+ * @param hangs     how far it hangs out
+ * @param lay       one length turned at the corners, or one piece a side
+ * @param step      what the shop sells it in
+ * @param pipedToo  with piping in the same seam
+ * @param synthetic whether an iron melts it
+ */
+public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolean pipedToo, boolean synthetic) implements Edging {
+
+    /** What it is. */
+    public enum Sort { FRINGE, POM_POMS, LACE, RICKRACK, BEADS }
+
+    /** In one length or in several. */
+    public enum Lay { ONE, EACH_SIDE }
+
+    private static final Length AT_CORNER = Length.inches(0, 1, 2);
+    private static final Length TO_TURN = Length.inches(2);
+
+    static TrimByLength usual(Unit unit) {
+        return new TrimByLength(Sort.FRINGE, unit.pick(Length.cm(4), Length.inches(1, 1, 2)), Lay.ONE,
+                unit.pick(Length.cm(10), Length.inches(9)), false, false);
+    }
+
+    static TrimByLength from(Details details) {
+        return new TrimByLength(details.oneOf("trimSort", Sort.class), details.measure("hangs"), details.oneOf("lay", Lay.class),
+                details.measure("shopStep"), details.tick("pipedToo"), details.tick("synthetic"));
+    }
+
+    @Override
+    public EdgingKind kind() {
+        return EdgingKind.BY_LENGTH;
+    }
+
+    @Override
+    public List<Detail> details() {
+        return List.of(Detail.oneOf("trimSort", sort, "trim-sort"), Detail.measure("hangs", Limits.HANGS, hangs, true),
+                Detail.oneOf("lay", lay, "lay"), Detail.measure("shopStep", Limits.STEP, step, true),
+                Detail.tick("pipedToo", pipedToo, true), Detail.tick("synthetic", synthetic, true));
+    }
+
+    /** The edge, half an inch more at each corner and two inches to turn in; a piece a side turns in at both its ends. */
+    Sum length(SeamedEdge edge) {
+        Sum sum = lay == Lay.ONE
+                ? edge.length().plus(Sum.term("term.at-corners", AT_CORNER.times(edge.corners()), edge.corners())).plus(Sum.term("term.turned-in", TO_TURN))
+                : edge.length().plus(Sum.term("term.ends-turned-in", TO_TURN.half().times(edge.sides().size()), edge.sides().size()));
+        Length total = sum.total();
+        Length more = new Length(Math.floorMod(-total.grains(), step.grains()));
+        return more.isZero() ? sum : sum.plus(Sum.term("term.shop-step", more, step));
+    }
+
+    private Piping piping(Setting setting) {
+        return Piping.usual(setting.plan().unit());
+    }
+
+    @Override
+    public List<Piece> pieces(SeamedEdge edge, Setting setting) {
+        return pipedToo ? piping(setting).pieces(edge, setting) : List.of();
+    }
+
+    @Override
+    public List<Need> needs(SeamedEdge edge, Setting setting) {
+        List<Need> needs = new ArrayList<>(List.of(Need.length(Phrase.of("need.by-length", Phrase.choice("trim-sort", sort)), length(edge)),
+                Need.length(Phrase.of("need.holding-tape"), edge.length())));
+        needs.addAll(pipedToo ? piping(setting).needs(edge, setting) : List.of());
+        return needs;
+    }
+
+    @Override
+    public List<Phrase> about(SeamedEdge edge, Setting setting) {
+        return List.of(Phrase.of("about.trim", length(edge).total()), Phrase.of("about.trim-inward"));
+    }
+
+    @Override
+    public Length standsOut() {
+        return hangs;
+    }
+
+    @Override
+    public boolean hasSmallParts() {
+        return sort == Sort.POM_POMS || sort == Sort.BEADS || sort == Sort.FRINGE;
+    }
+
+    @Override
+    public List<Concern> concerns(SeamedEdge edge, Setting setting, Back back) {
+        CoverPlan plan = setting.plan();
+        List<Concern> found = new ArrayList<>(EdgeConcerns.ofAnything(edge, setting, "length"));
+        if (plan.opening().kind() == OpeningKind.EDGE_ZIP) {
+            found.add(Concern.of("fringe-zip", Weight.BETTER_NOT, "fringe-zip", Phrase.choice("trim-sort", sort))
+                    .orTry(plan.withOpening(OpeningKind.BACK_ZIP.insteadOf(plan.opening(), plan.unit())), "back-zip")
+                    .orTry(plan.withOpening(OpeningKind.ENVELOPE.insteadOf(plan.opening(), plan.unit())), "envelope")
+                    .orTry(plan.withOpening(OpeningKind.ENVELOPE.usual(plan.unit()).turned()), "envelope")
+                    .orNote(plan));
+        }
+        if (synthetic) {
+            found.add(Concern.of("trim-heat", Weight.WORTH_KNOWING, "trim-heat").orNote(plan));
+        }
+        if (pipedToo) {
+            found.add(Concern.of("layers", Weight.WORTH_KNOWING, "layers", Phrase.choice("trim-sort", sort)).orNote(plan));
+        }
+        return found;
+    }
+
+    @Override
+    public Phrase brief() {
+        return Phrase.of(pipedToo ? "brief.edging.by-length-piped" : "brief.edging.by-length", Phrase.choice("trim-sort", sort));
+    }
+}

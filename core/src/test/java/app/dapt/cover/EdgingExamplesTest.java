@@ -1,0 +1,220 @@
+package app.dapt.cover;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.dapt.cloth.Cloth;
+import app.dapt.cloth.Print;
+import app.dapt.fit.FitSchool;
+import app.dapt.form.Form;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Mark;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Piece;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** What goes round the edge, reckoned by hand. */
+class EdgingExamplesTest {
+
+    private static final Length HALF = Length.inches(0, 1, 2);
+
+    private static CoverPlan finishedAt(Length across, Length upDown) {
+        CoverPlan plan = Fresh.plan("Example", Mark.EIGHTH, across.equals(upDown) ? ShapeKind.SQUARE : ShapeKind.OBLONG, Form.overCrown(across, upDown));
+        return plan.withFit(plan.fit().withSchool(FitSchool.FINISH_TO_FORM));
+    }
+
+    private static Edging edging(EdgingKind kind, Object... changes) {
+        Details details = new Details(kind.usual(Unit.INCH).details());
+        for (int i = 0; i < changes.length; i += 2) {
+            details = details.with((String) changes[i], changes[i + 1]);
+        }
+        return kind.with(details);
+    }
+
+    private static Length need(Reckoned reckoned, String code) {
+        return reckoned.needs().stream().filter(need -> need.what().code().equals(code)).findFirst().orElseThrow().sum().orElseThrow().total();
+    }
+
+    private static Piece piece(Reckoned reckoned, String id) {
+        return reckoned.pieces().stream().filter(piece -> piece.id().equals(id)).findFirst().orElseThrow();
+    }
+
+    @Test
+    void pipingRoundAPerimeterOfEightyOne() {
+        CoverPlan plan = finishedAt(Length.inches(20, 1, 4), Length.inches(20, 1, 4));
+        Reckoned reckoned = Reckoner.reckon(plan.withEdging(edging(EdgingKind.PIPING, "grain", Piping.Grain.STRAIGHT)));
+        assertThat(reckoned.edge().length().total()).isEqualTo(Length.inches(81));
+        assertThat(need(reckoned, "need.cord")).isEqualTo(Length.inches(85));
+        assertThat(piece(reckoned, "piping").cutHeight()).isEqualTo(Length.inches(1, 1, 2));
+        assertThat(reckoned.finding("lip-narrow")).isEmpty();
+        Reckoned narrow = Reckoner.reckon(plan.withEdging(edging(EdgingKind.PIPING, "stripRule", Piping.Rule.OWN, "stripOwn", Length.inches(1, 1, 4))));
+        Finding finding = narrow.finding("lip-narrow").orElseThrow();
+        assertThat(((Length) finding.what().args().get(0)).toInches()).isCloseTo(0.38, within(0.005));
+        assertThat(finding.what().args().get(2)).isEqualTo(Length.inches(1, 1, 2));
+    }
+
+    @Test
+    void pipingOfAQuarterInchOnAnOblong() {
+        CoverPlan plan = finishedAt(Length.inches(22), Length.inches(13)).withEdging(edging(EdgingKind.PIPING,
+                "cord", Piping.Cord.USUAL, "grain", Piping.Grain.STRAIGHT));
+        Reckoned reckoned = Reckoner.reckon(plan);
+        assertThat(need(reckoned, "need.cord")).isEqualTo(Length.inches(74));
+        assertThat(piece(reckoned, "piping").cutHeight()).isEqualTo(Length.inches(1, 7, 8));
+        assertThat(piece(reckoned, "piping").quantity()).as("two strips across 53 in of cloth").isEqualTo(2);
+    }
+
+    @Test
+    void biasStripsFromABlockFourteenHigh() {
+        BiasCut cut = BiasCut.strips(Length.inches(74), Length.inches(1, 7, 8), Length.inches(14));
+        assertThat(cut.usable().toInches()).isCloseTo(18.8, within(0.01));
+        assertThat(cut.strips()).isEqualTo(4);
+        BiasCut tube = BiasCut.tube(Length.inches(74), Length.inches(1, 7, 8), Length.inches(1));
+        assertThat(tube.width()).isBetween(Length.inches(12), Length.inches(14));
+        assertThat(tube.area()).isLessThan(cut.area());
+    }
+
+    static Stream<Arguments> edges() {
+        CoverPlan square = finishedAt(Length.inches(20), Length.inches(14));
+        return Stream.of(
+                Arguments.of(square, 68.0, 4, true),
+                Arguments.of(square.withOpening(OpeningKind.EDGE_ZIP.usual(Unit.INCH)), 68.0, 4, true),
+                Arguments.of(square.withOpening(OpeningKind.WRAP.usual(Unit.INCH)), 28.0, 0, false),
+                Arguments.of(square.withOpening(OpeningKind.PILLOWCASE.usual(Unit.INCH)), 40.0, 0, false),
+                Arguments.of(square.withOpening(OpeningKind.SEWN_SHUT.with(new Details(OpeningKind.SEWN_SHUT.usual(Unit.INCH).details())
+                        .with("cutIn", SewnShutOpening.Cut.ONE))), 48.0, 2, false),
+                Arguments.of(square.withShape(ShapeKind.ROUND.usual(Unit.INCH)), Math.PI * 20, 0, true));
+    }
+
+    @ParameterizedTest
+    @MethodSource("edges")
+    void onlyWhatIsSeamedCounts(CoverPlan plan, double length, int corners, boolean whole) {
+        SeamedEdge edge = Reckoner.reckon(plan).edge();
+        assertThat(edge.length().total().toInches()).isCloseTo(length, within(0.0001));
+        assertThat(edge.corners()).isEqualTo(corners);
+        assertThat(edge.whole()).isEqualTo(whole);
+    }
+
+    @Test
+    void fringeTurnsItsCornersAndIsSoldByTheStep() {
+        CoverPlan plan = finishedAt(Length.inches(20), Length.inches(20));
+        Reckoned one = Reckoner.reckon(plan.withEdging(edging(EdgingKind.BY_LENGTH)));
+        assertThat(need(one, "need.by-length")).as("80 + 2 + 2, up to the next quarter yard").isEqualTo(Length.inches(90));
+        Reckoned each = Reckoner.reckon(plan.withEdging(edging(EdgingKind.BY_LENGTH, "lay", TrimByLength.Lay.EACH_SIDE, "shopStep", Length.inches(1))));
+        assertThat(need(each, "need.by-length")).isEqualTo(Length.inches(84));
+    }
+
+    @Test
+    void aRuffleIsTwiceTheEdgeAndFoldedTwiceItsDepth() {
+        CoverPlan plan = finishedAt(Length.inches(16), Length.inches(16)).withEdging(edging(EdgingKind.RUFFLE));
+        Piece strip = piece(Reckoner.reckon(plan), "ruffle");
+        assertThat(strip.cutHeight()).isEqualTo(Length.inches(5));
+        assertThat(strip.quantity()).as("128 in from strips of 53, an inch to each join").isEqualTo(3);
+        Length joined = strip.cutWidth().minus(Length.inches(1)).times(3);
+        assertThat(joined).isBetween(Length.inches(128), Length.inches(129));
+        Piece single = piece(Reckoner.reckon(plan.withEdging(edging(EdgingKind.RUFFLE, "ruffleMake", Ruffle.Make.SINGLE))), "ruffle");
+        assertThat(single.cutHeight()).isEqualTo(Length.inches(3));
+    }
+
+    @Test
+    void aFlangeMakesFrontAndBacksLargerAndLeavesTheFullnessAlone() {
+        CoverPlan plain = finishedAt(Length.inches(18), Length.inches(18));
+        Reckoned with = Reckoner.reckon(plain.withEdging(edging(EdgingKind.FLANGE)));
+        assertThat(with.front().cutWidth()).isEqualTo(Length.inches(23));
+        assertThat(with.fullness()).isEqualTo(Reckoner.reckon(plain).fullness());
+        assertThat(with.ease(Axis.ACROSS)).isEqualTo(Length.ZERO);
+    }
+
+    static Stream<Arguments> findings() {
+        CoverPlan square = finishedAt(Length.inches(18), Length.inches(18));
+        CoverPlan zipped = square.withOpening(OpeningKind.EDGE_ZIP.usual(Unit.INCH));
+        return Stream.of(
+                Arguments.of("lip-narrow", square.withEdging(edging(EdgingKind.PIPING, "stripRule", Piping.Rule.OWN, "stripOwn", Length.inches(1))), "remedy.strip"),
+                Arguments.of("piping-straight", square.withShape(ShapeKind.ROUND.usual(Unit.INCH)).withEdging(edging(EdgingKind.PIPING,
+                        "grain", Piping.Grain.STRAIGHT)), "remedy.cut-bias"),
+                Arguments.of("cord-bulky", square.withEdging(edging(EdgingKind.PIPING, "cord", Piping.Cord.ROPE)), "remedy.cord"),
+                Arguments.of("block-small", square.withEdging(edging(EdgingKind.PIPING, "block", Length.inches(3))), "remedy.block"),
+                Arguments.of("trim-fold", square.withOpening(OpeningKind.WRAP.usual(Unit.INCH)).withEdging(edging(EdgingKind.PIPING)), "remedy.envelope"),
+                Arguments.of("french-trim", square.withSeam(new Seam(HALF, SeamFinish.FRENCH)).withEdging(edging(EdgingKind.PIPING)), "remedy.overlock"),
+                Arguments.of("fringe-zip", zipped.withEdging(edging(EdgingKind.BY_LENGTH)), "remedy.back-zip"),
+                Arguments.of("small-parts", square.withEdging(edging(EdgingKind.BY_LENGTH, "trimSort", TrimByLength.Sort.BEADS)), "remedy.noted"),
+                Arguments.of("trim-heat", square.withEdging(edging(EdgingKind.BY_LENGTH, "synthetic", true)), "remedy.noted"),
+                Arguments.of("layers", square.withEdging(edging(EdgingKind.RUFFLE, "pipedToo", true)), "remedy.noted"),
+                Arguments.of("flange-unfit", square.withShape(ShapeKind.RUN.usual(Unit.INCH)).withEdging(edging(EdgingKind.FLANGE)), "remedy.no-flange"),
+                Arguments.of("flange-opening", zipped.withEdging(edging(EdgingKind.FLANGE)), "remedy.envelope"));
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("findings")
+    void whatCanGoWrongIsFoundAndPutRight(String code, CoverPlan plan, String label) {
+        Finding finding = Reckoner.reckon(plan).finding(code).orElseThrow(() ->
+                new AssertionError("only " + Reckoner.reckon(plan).findings().stream().map(Finding::code).toList()));
+        Finding.Remedy remedy = finding.remedy().orElseThrow();
+        assertThat(remedy.label().code()).isEqualTo(label);
+        assertThat(Reckoner.reckon(remedy.plan()).finding(code)).isEmpty();
+    }
+
+    @Test
+    void threadAndHaberdasheryAreListedForEveryCover() {
+        List<Need> needs = Reckoner.reckon(finishedAt(Length.inches(18), Length.inches(18))
+                .withSeam(new Seam(HALF, SeamFinish.OVERLOCKED))).needs();
+        Need thread = needs.get(needs.size() - 1);
+        assertThat(thread.what().code()).isEqualTo("need.thread");
+        // 72 round and two hems of 18, three times; 72 overlocked, twelve times.
+        assertThat(thread.sum().orElseThrow().total()).isEqualTo(Length.inches((72 + 36) * 3 + 72 * 12));
+    }
+
+    private static CoverPlan adding(CoverPlan plan, Object... changes) {
+        Details details = new Details(ExtrasKind.EXTRAS.usual(Unit.INCH).details());
+        for (int i = 0; i < changes.length; i += 2) {
+            details = details.with((String) changes[i], changes[i + 1]);
+        }
+        return plan.withExtras(ExtrasKind.EXTRAS.with(details));
+    }
+
+    @Test
+    void aPocketsLiningIsTwiceItsBandTaller() {
+        CoverPlan plan = finishedAt(Length.inches(16), Length.inches(16));
+        Reckoned banded = Reckoner.reckon(adding(plan, "pocket", true, "pocketMake", Extras.PocketMake.CONTRAST_BAND, "pocketDeep", Length.inches(9),
+                "pocketBand", Length.inches(1, 1, 2)));
+        assertThat(piece(banded, "pocket").cutHeight()).isEqualTo(Length.inches(8, 1, 2));
+        assertThat(piece(banded, "pocket-lining").cutHeight().minus(piece(banded, "pocket").cutHeight())).isEqualTo(Length.inches(3));
+        Reckoned plain = Reckoner.reckon(adding(plan, "pocket", true, "pocketDeep", Length.inches(9)));
+        assertThat(piece(plain, "pocket").quantity()).isEqualTo(2);
+        assertThat(piece(plain, "pocket").cutWidth()).isEqualTo(Length.inches(17));
+    }
+
+    static Stream<Arguments> extrasFindings() {
+        CoverPlan square = finishedAt(Length.inches(16), Length.inches(16));
+        return Stream.of(
+                Arguments.of("pocket-deep", adding(square, "pocket", true, "pocketDeep", Length.inches(14)), "remedy.pocket"),
+                Arguments.of("pocket-curve", adding(square.withShape(ShapeKind.ROUND.usual(Unit.INCH)), "pocket", true), "remedy.leave-off"),
+                Arguments.of("handle-crosses", adding(square, "handle", true, "handleFrom", Length.inches(9)), "remedy.handle"),
+                Arguments.of("label-corner", adding(square, "label", true, "labelFrom", HALF), "remedy.label"),
+                Arguments.of("no-corners", square.withShape(ShapeKind.ROUND.usual(Unit.INCH)).withEdging(edging(EdgingKind.CORNERS)), "remedy.leave-off"));
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("extrasFindings")
+    void whatIsAddedToTheFrontIsLookedAtToo(String code, CoverPlan plan, String label) {
+        whatCanGoWrongIsFoundAndPutRight(code, plan, label);
+    }
+
+    @Test
+    void clothCostsWhatIsBoughtOfItWhereItsPriceIsKnown() {
+        CoverPlan plan = finishedAt(Length.inches(18), Length.inches(18));
+        Cloth priced = new Cloth("Ticking", "#31507e", Print.PLAIN, Length.inches(54), false, 1000);
+        CoverPlan half = plan.withCloths(plan.cloths().with(Piece.Material.FRONT, priced));
+        Reckoned reckoned = Reckoner.reckon(half);
+        Length bought = reckoned.cloths().get(0).length().orElseThrow();
+        assertThat(reckoned.cost(reckoned.cloths().get(0))).contains(Math.round(bought.over(Length.inches(36)) * 1000));
+        assertThat(reckoned.cost()).as("the back's price is not known").isEmpty();
+        Reckoned all = Reckoner.reckon(half.withCloths(half.cloths().with(Piece.Material.BACK, priced)));
+        assertThat(all.cost()).isPresent();
+    }
+}
