@@ -24,12 +24,27 @@ import java.util.Map;
  * @param handle      a strap caught in the top seam
  * @param label       a label in the side seam
  * @param decoration  applied decoration that has to stay clear of the seams
- * @param interfacing whether the front is interfaced
- * @param wadding     whether the front is wadded
- * @param lining      whether the front is lined
+ * @param motif       whether a motif of the print is set in the middle
+ * @param interfacing which pieces are interfaced
+ * @param wadding     which pieces are wadded
+ * @param lining      which pieces are lined through
  */
-public record Extras(Pocket pocket, Handle handle, Label label, Decoration decoration, boolean interfacing, boolean wadding, boolean lining)
-        implements Detailed {
+public record Extras(Pocket pocket, Handle handle, Label label, Decoration decoration, boolean motif, Layered interfacing, Layered wadding,
+                     Layered lining) implements Detailed {
+
+    /** Which pieces have another layer behind them. */
+    public enum Layered {
+        NONE, FRONT, BACK, BOTH;
+
+        boolean front() {
+            return this == FRONT || this == BOTH;
+        }
+
+        boolean back() {
+            return this == BACK || this == BOTH;
+        }
+    }
+
 
     /** How a pocket is made. */
     public enum PocketMake { SELF_LINED, CONTRAST_BAND }
@@ -78,14 +93,14 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
         return new Extras(new Pocket(false, PocketMake.SELF_LINED, unit.pick(Length.cm(22), Length.inches(9)), unit.pick(Length.cm(4), Length.inches(1, 1, 2))),
                 new Handle(false, unit.pick(Length.mm(25), Length.inches(1)), unit.pick(Length.cm(28), Length.inches(11)), unit.pick(Length.cm(15), Length.inches(6))),
                 new Label(false, unit.pick(Length.cm(5), Length.inches(2))), new Decoration(false, unit.pick(Length.cm(4), Length.inches(1, 1, 2))),
-                false, false, false);
+                false, Layered.NONE, Layered.NONE, Layered.NONE);
     }
 
     static Extras from(Details d) {
         return new Extras(new Pocket(d.tick("pocket"), d.oneOf("pocketMake", PocketMake.class), d.measure("pocketDeep"), d.measure("pocketBand")),
                 new Handle(d.tick("handle"), d.measure("handleWide"), d.measure("handleLong"), d.measure("handleFrom")),
                 new Label(d.tick("label"), d.measure("labelFrom")), new Decoration(d.tick("decoration"), d.measure("decorationClear")),
-                d.tick("interfaced"), d.tick("wadded"), d.tick("linedFront"));
+                d.tick("motif"), d.oneOf("interfaced", Layered.class), d.oneOf("wadded", Layered.class), d.oneOf("linedThrough", Layered.class));
     }
 
     @Override
@@ -104,7 +119,8 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
                 Detail.measure("handleFrom", Limits.CENTRE, handle.from(), handle.there()),
                 Detail.tick("label", label.there(), true), Detail.measure("labelFrom", Limits.CENTRE, label.from(), label.there()),
                 Detail.tick("decoration", decoration.there(), true), Detail.measure("decorationClear", Limits.TURN, decoration.clear(), decoration.there()),
-                Detail.tick("interfaced", interfacing, true), Detail.tick("wadded", wadding, true), Detail.tick("linedFront", lining, true));
+                Detail.tick("motif", motif, true), Detail.oneOf("interfaced", interfacing, "layered"), Detail.oneOf("wadded", wadding, "layered"),
+                Detail.oneOf("linedThrough", lining, "layered"));
     }
 
     private Extras with(String detail, Object value) {
@@ -124,11 +140,14 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
         if (pocket.there()) {
             marks.add(Marking.line(Sort.POCKET, Axis.ACROSS, front.cutHeight().minus(setting.allowance()).minus(pocket.deep())));
         }
+        if (motif) {
+            marks.add(Marking.spot(Sort.MOTIF, front.cutWidth().half(), front.cutHeight().half()));
+        }
         return front.marked(marks);
     }
 
     /** What is cut for them. */
-    List<Piece> pieces(Setting setting) {
+    List<Piece> pieces(Setting setting, Back back) {
         List<Piece> pieces = new ArrayList<>();
         if (pocket.there()) {
             pieces.addAll(pocketPieces(setting));
@@ -138,9 +157,8 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
             pieces.add(setting.panel("handle", Material.FRONT, length, Sum.of(Sum.term("term.four-times", handle.wide().times(4))),
                     Map.of(Side.TOP, Edge.fold(), Side.BOTTOM, Edge.fold(), Side.LEFT, Edge.seam(setting.allowance()), Side.RIGHT, Edge.seam(setting.allowance()))));
         }
-        if (lining) {
-            pieces.add(setting.whole("lining-front", Material.LINING));
-        }
+        layered(lining, back).forEach(piece -> pieces.add(new Piece("under-" + piece.id(), Phrase.of("piece.under", piece.name()), Material.LINING,
+                piece.quantity(), piece.width(), piece.height(), piece.edges(), false, List.of(), piece.outline())));
         return pieces;
     }
 
@@ -158,17 +176,26 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
                 setting.panel("pocket-lining", Material.TRIM, width, deep.plus(Sum.term("term.pocket-band", pocket.band())).plus(seams), edges));
     }
 
-    /** Interfacing and wadding are cut to the finished size, so that no seam is made thicker. */
-    List<Need> needs(Setting setting) {
+    /** The panels that have a layer behind them, the front first; small pieces and linings have none. */
+    private static List<Piece> layered(Layered which, Back back) {
+        List<Piece> pieces = new ArrayList<>();
+        Piece front = back.pieces().get(0);
+        if (which.front()) {
+            pieces.add(front);
+        }
+        if (which.back()) {
+            back.pieces().stream().skip(1).filter(piece -> piece.id().startsWith("back")).forEach(pieces::add);
+        }
+        return pieces;
+    }
+
+    /** Interfacing and wadding are cut without what the edges eat, so that no seam is made thicker. */
+    List<Need> needs(Setting setting, Back back) {
         List<Need> needs = new ArrayList<>();
         Length across = setting.finished(Axis.ACROSS);
         Length upDown = setting.finished(Axis.UP_DOWN);
-        if (interfacing) {
-            needs.add(Need.of(Phrase.of("need.interfacing-front"), Phrase.of("need.one-piece", across, upDown)));
-        }
-        if (wadding) {
-            needs.add(Need.of(Phrase.of("need.wadding"), Phrase.of("need.one-piece", across, upDown)));
-        }
+        layered(interfacing, back).forEach(piece -> needs.add(behind("need.interfacing-of", piece)));
+        layered(wadding, back).forEach(piece -> needs.add(behind("need.wadding-of", piece)));
         if (label.there()) {
             needs.add(Need.of(Phrase.of("need.label"), Phrase.of("need.one")));
         }
@@ -177,6 +204,10 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
                     upDown.minus(decoration.clear().times(2)), decoration.clear())));
         }
         return needs;
+    }
+
+    private static Need behind(String code, Piece piece) {
+        return Need.of(Phrase.of(code, piece.name()), Phrase.of("need.one-piece", piece.finished(Axis.ACROSS), piece.finished(Axis.UP_DOWN)));
     }
 
     List<Concern> concerns(Setting setting) {
@@ -200,6 +231,10 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
             found.add(Concern.of("label-corner", Weight.BETTER_NOT, "label-corner", label.from(), FROM_CORNER)
                     .orTry(plan.withExtras(with("labelFrom", Length.max(FROM_CORNER, Length.min(height.half(), FROM_CORNER.times(2))))), "label").orNote(plan));
         }
+        if (motif && !plan.cloths().front().print().hasUp()) {
+            found.add(Concern.of("motif-none", Weight.WORTH_KNOWING, "motif-none", plan.cloths().front().name())
+                    .orTry(plan.withExtras(with("motif", false)), "leave-off"));
+        }
         if (decoration.there() && !decoration.clear().times(2).under(Length.min(width, height))) {
             found.add(Concern.of("decoration-none", Weight.WILL_NOT_WORK, "decoration-none", decoration.clear())
                     .orTry(plan.withExtras(with("decorationClear", Length.min(width, height).times(1, 10))), "clear", Length.min(width, height).times(1, 10)));
@@ -222,7 +257,10 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
         if (decoration.there()) {
             said.add(Phrase.of("brief.extra.decoration"));
         }
-        if (interfacing || wadding || lining) {
+        if (motif) {
+            said.add(Phrase.of("brief.extra.motif"));
+        }
+        if (interfacing != Layered.NONE || wadding != Layered.NONE || lining != Layered.NONE) {
             said.add(Phrase.of("brief.extra.layers"));
         }
         return said;

@@ -27,7 +27,7 @@ final class Haberdashery {
         if (setting.plan().face() instanceof Face.ButtonBand band && !setting.plan().opening().takesInFront()) {
             needs.add(Need.of(Phrase.of("need.mock-buttons"), Phrase.of("need.buttons-of", band.buttons(), band.size())));
         }
-        needs.addAll(setting.plan().extras().needs(setting));
+        needs.addAll(setting.plan().extras().needs(setting, back));
         needs.addAll(setting.plan().edging().needs(edge, setting));
         needs.add(thread(setting, back, edge));
         return needs;

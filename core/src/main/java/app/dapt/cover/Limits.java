@@ -17,6 +17,7 @@ public enum Limits {
     CENTRE(Length.ZERO, Length.cm(300), Length.ZERO, Length.inches(120)),
     HANGS(Length.mm(3), Length.cm(30), Length.inches(0, 1, 8), Length.inches(12)),
     STEP(Length.cm(1), Length.cm(300), Length.inches(0, 1, 2), Length.inches(120)),
+    BY_LENGTH(Length.cm(1), Length.cm(5000), Length.inches(1), Length.inches(2000)),
     BLOCK(Length.cm(5), Length.cm(200), Length.inches(2), Length.inches(80)),
     CURVE(Length.ZERO, Length.cm(60), Length.ZERO, Length.inches(24)),
     BAND(Length.cm(4), Length.cm(40), Length.inches(1, 1, 2), Length.inches(16)),

@@ -12,6 +12,7 @@ import app.dapt.piece.Side;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * A cord covered with a strip of cloth and caught in the seam.
@@ -24,9 +25,11 @@ import java.util.Map;
  * @param block how high the block is that bias strips are cut from
  * @param from  the cloth it is cut from
  * @param join  where its ends meet
+ * @param cordAtHand  how much cord there is already, where there is some
+ * @param stripAtHand how much strip there is already, joined
  */
-public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way, Length block, Source from, JoinPlace join)
-        implements Edging {
+public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way, Length block, Source from, JoinPlace join,
+                     Optional<Length> cordAtHand, Optional<Length> stripAtHand) implements Edging {
 
     /** The thicknesses sold. */
     public enum Cord {
@@ -76,13 +79,14 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
 
     static Piping usual(Unit unit) {
         return new Piping(Cord.SMALL, Rule.EXACT, unit.pick(Length.cm(4), Length.inches(1, 1, 2)), Grain.BIAS, BiasWay.STRIPS,
-                unit.pick(Length.cm(35), Length.inches(14)), Source.ANOTHER, JoinPlace.BOTTOM);
+                unit.pick(Length.cm(35), Length.inches(14)), Source.ANOTHER, JoinPlace.BOTTOM, Optional.empty(), Optional.empty());
     }
 
     static Piping from(Details details) {
         return new Piping(details.oneOf("cord", Cord.class), details.oneOf("stripRule", Rule.class), details.measure("stripOwn"),
                 details.oneOf("grain", Grain.class), details.oneOf("biasWay", BiasWay.class), details.measure("block"),
-                details.oneOf("trimFrom", Source.class), details.oneOf("pipingJoin", JoinPlace.class));
+                details.oneOf("trimFrom", Source.class), details.oneOf("pipingJoin", JoinPlace.class),
+                details.maybe("cordAtHand"), details.maybe("stripAtHand"));
     }
 
     @Override
@@ -95,7 +99,8 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
         return List.of(Detail.oneOf("cord", cord, "cord"), Detail.oneOf("stripRule", rule, "strip"),
                 Detail.measure("stripOwn", Limits.PLEAT, own, rule == Rule.OWN), Detail.oneOf("grain", grain, "grain"),
                 biasDetail(), Detail.measure("block", Limits.BLOCK, block, isBias() && way == BiasWay.STRIPS),
-                Detail.oneOf("trimFrom", from, "trim-from"), Detail.oneOf("pipingJoin", join, "piping-join"));
+                Detail.oneOf("trimFrom", from, "trim-from"), Detail.oneOf("pipingJoin", join, "piping-join"),
+                Detail.maybe("cordAtHand", Limits.BY_LENGTH, cordAtHand), Detail.maybe("stripAtHand", Limits.BY_LENGTH, stripAtHand));
     }
 
     private Detail biasDetail() {
@@ -186,6 +191,9 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
             said.add(Phrase.of(tube.area() < strips.area() ? "about.tube-less" : "about.tube-more", tube.width()));
         }
         said.add(Phrase.of("about.piping-join." + Phrase.code(join)));
+        if (edge.corners() > 0) {
+            said.add(Phrase.of("about.clip-corners", cord.across(setting.plan().unit())));
+        }
         return said;
     }
 
@@ -217,8 +225,17 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
             found.add(Concern.of("block-small", Weight.BETTER_NOT, "block-small", block, BiasCut.usable(block))
                     .orTry(plan.withEdging(with("block", usual)), "block", usual));
         }
+        found.addAll(tooShort("cord-short", "cordAtHand", cordAtHand, edge, plan));
+        found.addAll(tooShort("strip-short", "stripAtHand", stripAtHand, edge, plan));
         found.addAll(EdgeConcerns.ofAnything(edge, setting, "piping"));
         return found;
+    }
+
+    /** What is at hand has to go round and meet. */
+    private List<Concern> tooShort(String code, String detail, Optional<Length> atHand, SeamedEdge edge, CoverPlan plan) {
+        Length needed = edge.withJoin(plan.unit()).total();
+        return atHand.filter(length -> length.under(needed)).map(length -> Concern.of(code, Weight.WILL_NOT_WORK, code, length, needed, needed.minus(length))
+                .orTry(plan.withEdging(with(detail, Optional.empty())), "get-more")).stream().toList();
     }
 
     @Override

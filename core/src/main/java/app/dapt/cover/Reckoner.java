@@ -99,7 +99,7 @@ public final class Reckoner {
             cut.addAll(joined.map(Joined::drops).orElse(List.of(piece)));
         }
         SeamedEdge edge = SeamedEdge.of(setting, back);
-        cut.addAll(plan.extras().pieces(setting));
+        cut.addAll(plan.extras().pieces(setting, back));
         cut.addAll(plan.edging().pieces(edge, setting));
         List<Concern> concerns = new ArrayList<>(new CoverConcerns(setting, back, cut).all());
         concerns.addAll(plan.edging().concerns(edge, setting, back));

@@ -44,7 +44,7 @@ public final class BiasDrawing {
         elements.add(new Stuff(new Box(reach.minus(strip), Length.ZERO, strip, reach), piping.from().material(), false, false, "piping", Part.NONE));
         elements.add(new Path(Role.CUT, rectangle(end - w, 0, end, end), true));
         elements.add(new Path(Role.SEAM, List.of(new Point(end - w, 0), new Point(end, w)), false));
-        return Optional.of(new Sheet(reach, reach, elements, Optional.empty(), Length.ZERO, Phrase.of("drawing.join", strip)));
+        return Optional.of(new Sheet(reach, reach, elements, Optional.empty(), Length.ZERO, false, Phrase.of("drawing.join", strip)));
     }
 
     private static List<Point> rectangle(double left, double top, double right, double bottom) {
@@ -72,7 +72,7 @@ public final class BiasDrawing {
         }
         elements.add(new Tape(Axis.ACROSS, Length.ZERO, Length.ZERO, block.cutWidth(), true, Phrase.of("tape.width")));
         elements.add(new Tape(Axis.UP_DOWN, Length.ZERO, Length.ZERO, block.cutHeight(), true, Phrase.of("tape.height")));
-        return new Sheet(block.cutWidth(), block.cutHeight(), elements, Optional.empty(), Length.ZERO,
+        return new Sheet(block.cutWidth(), block.cutHeight(), elements, Optional.empty(), Length.ZERO, false,
                 Phrase.of("drawing.bias", block.cutWidth(), block.cutHeight(), strip));
     }
 }

@@ -88,12 +88,12 @@ public final class CoverDrawing {
                 : reckoned.plan().shape().outline(formWidth, formHeight, Length.ZERO, 0).orElseThrow();
         List<Element> elements = new ArrayList<>(front.elements());
         elements.add(new Path(Role.HIDDEN_EDGE, form.moved(left, top).points(), true));
-        return new Sheet(front.width(), front.height(), elements, front.clip(), front.around(), front.described());
+        return new Sheet(front.width(), front.height(), elements, front.clip(), front.around(), front.centred(), front.described());
     }
 
     private static Sheet bare(Sheet sheet) {
         return new Sheet(sheet.width(), sheet.height(), sheet.elements().stream()
-                .filter(element -> !(element instanceof Tape || element instanceof Label)).toList(), sheet.clip(), sheet.around(), sheet.described());
+                .filter(element -> !(element instanceof Tape || element instanceof Label)).toList(), sheet.clip(), sheet.around(), sheet.centred(), sheet.described());
     }
 
     private Sheet front() {
@@ -268,7 +268,7 @@ public final class CoverDrawing {
     }
 
     private Sheet sheet(List<Element> elements, Phrase described) {
-        return new Sheet(width, height, elements, reckoned.outline(), around(), described);
+        return new Sheet(width, height, elements, reckoned.outline(), around(), reckoned.plan().extras().motif(), described);
     }
 
     /** How far something stands out all round, so that tapes are laid beyond it. */

@@ -50,7 +50,8 @@ public final class PieceDrawing {
             }
         }
         piece.marks().forEach(this::mark);
-        return new Sheet(width, height, elements, clip, Length.ZERO, Phrase.of("drawing.piece", piece.name(), width, height));
+        boolean centred = piece.marks().stream().anyMatch(mark -> mark.sort() == Marking.Sort.MOTIF);
+        return new Sheet(width, height, elements, clip, Length.ZERO, centred, Phrase.of("drawing.piece", piece.name(), width, height));
     }
 
     /** A curved piece: what lies outside its seam line, and the turns of its straight free edges. */

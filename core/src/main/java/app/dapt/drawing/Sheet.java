@@ -12,10 +12,11 @@ import java.util.Optional;
  * @param elements  what is drawn, the lowest first
  * @param clip      what cloth and lines are drawn within, where that is no rectangle
  * @param around    how far something stands out beyond it
+ * @param centred   whether a motif of the front's print lies in the middle
  * @param described what it shows, for somebody who does not see it
  */
 public record Sheet(Length width, Length height, List<Element> elements, Optional<Contour> clip, Length around,
-                    Phrase described) {
+                    boolean centred, Phrase described) {
 
     public Sheet {
         elements = List.copyOf(elements);

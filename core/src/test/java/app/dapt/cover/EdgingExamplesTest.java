@@ -11,8 +11,10 @@ import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Unit;
+import app.dapt.piece.Contour;
 import app.dapt.piece.Piece;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -101,6 +103,32 @@ class EdgingExamplesTest {
     }
 
     @Test
+    void layersBehindAPieceAreCutWithoutWhatItsEdgesTake() {
+        CoverPlan plan = adding(finishedAt(Length.inches(20), Length.inches(14)), "interfaced", Extras.Layered.BOTH, "linedThrough", Extras.Layered.FRONT);
+        Reckoned reckoned = Reckoner.reckon(plan);
+        List<Need> interfacing = reckoned.needs().stream().filter(need -> need.what().code().equals("need.interfacing-of")).toList();
+        assertThat(interfacing).hasSize(3);
+        assertThat(interfacing.get(0).amount().args()).containsExactly(Length.inches(20), Length.inches(14));
+        assertThat(piece(reckoned, "under-front").cutWidth()).isEqualTo(reckoned.front().cutWidth());
+    }
+
+    @Test
+    void aSeamedEdgeMeasuresWhatItsOutlineDoes() {
+        for (ShapeKind shape : ShapeKind.values()) {
+            CoverPlan plan = finishedAt(Length.inches(34, 1, 8), Length.inches(25)).withShape(shape.usual(Unit.INCH));
+            Reckoned reckoned = Reckoner.reckon(plan.withOpening(OpeningKind.EDGE_ZIP.usual(Unit.INCH)));
+            double sum = reckoned.edge().length().total().toMm();
+            double path = 0;
+            for (List<Contour.Point> points : reckoned.edge().paths()) {
+                for (int i = 1; i < points.size(); i++) {
+                    path += Math.hypot(points.get(i).x() - points.get(i - 1).x(), points.get(i).y() - points.get(i - 1).y());
+                }
+            }
+            assertThat(sum).as(shape.name()).isCloseTo(path, within(reckoned.outline().isPresent() ? path * 0.001 : 1 / 320.0));
+        }
+    }
+
+    @Test
     void fringeTurnsItsCornersAndIsSoldByTheStep() {
         CoverPlan plan = finishedAt(Length.inches(20), Length.inches(20));
         Reckoned one = Reckoner.reckon(plan.withEdging(edging(EdgingKind.BY_LENGTH)));
@@ -135,6 +163,8 @@ class EdgingExamplesTest {
         CoverPlan zipped = square.withOpening(OpeningKind.EDGE_ZIP.usual(Unit.INCH));
         return Stream.of(
                 Arguments.of("lip-narrow", square.withEdging(edging(EdgingKind.PIPING, "stripRule", Piping.Rule.OWN, "stripOwn", Length.inches(1))), "remedy.strip"),
+                Arguments.of("cord-short", square.withEdging(edging(EdgingKind.PIPING, "cordAtHand", Optional.of(Length.inches(70)))), "remedy.get-more"),
+                Arguments.of("strip-short", square.withEdging(edging(EdgingKind.PIPING, "stripAtHand", Optional.of(Length.inches(70)))), "remedy.get-more"),
                 Arguments.of("piping-straight", square.withShape(ShapeKind.ROUND.usual(Unit.INCH)).withEdging(edging(EdgingKind.PIPING,
                         "grain", Piping.Grain.STRAIGHT)), "remedy.cut-bias"),
                 Arguments.of("cord-bulky", square.withEdging(edging(EdgingKind.PIPING, "cord", Piping.Cord.ROPE)), "remedy.cord"),
@@ -196,6 +226,7 @@ class EdgingExamplesTest {
                 Arguments.of("pocket-curve", adding(square.withShape(ShapeKind.ROUND.usual(Unit.INCH)), "pocket", true), "remedy.leave-off"),
                 Arguments.of("handle-crosses", adding(square, "handle", true, "handleFrom", Length.inches(9)), "remedy.handle"),
                 Arguments.of("label-corner", adding(square, "label", true, "labelFrom", HALF), "remedy.label"),
+                Arguments.of("motif-none", adding(square, "motif", true), "remedy.leave-off"),
                 Arguments.of("no-corners", square.withShape(ShapeKind.ROUND.usual(Unit.INCH)).withEdging(edging(EdgingKind.CORNERS)), "remedy.leave-off"));
     }
 

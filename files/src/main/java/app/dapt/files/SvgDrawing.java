@@ -78,7 +78,12 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
         svg.open("defs");
         for (String use : patternsUsed(sheet)) {
             String[] parts = use.split(" ");
-            new Swatch(cloths.of(Material.valueOf(parts[0])), scale).write(svg, pattern(parts[0], parts[1]), parts[1].equals("turned"));
+            Swatch swatch = new Swatch(cloths.of(Material.valueOf(parts[0])), scale);
+            if (sheet.centred() && parts[0].equals(Material.FRONT.name())) {
+                swatch.writeCentred(svg, pattern(parts[0], parts[1]), px(sheet.width()) / 2, px(sheet.height()) / 2);
+            } else {
+                swatch.write(svg, pattern(parts[0], parts[1]), parts[1].equals("turned"));
+            }
         }
         sheet.clip().ifPresent(clip -> svg.open("clipPath", "id", id + "-clip").empty("path", "d", path(clip.points(), true)).close("clipPath"));
         svg.close("defs");

@@ -14,9 +14,17 @@ record Swatch(Cloth cloth, double scale) {
 
     /** Writes the pattern under this name; a turned piece gets it upside down. */
     void write(Markup svg, String id, boolean turned) {
+        write(svg, id, turned ? "rotate(180)" : "rotate(0)");
+    }
+
+    /** Writes the pattern so that the middle of a repeat, where the motif is, falls on a place. */
+    void writeCentred(Markup svg, String id, double x, double y) {
+        write(svg, id, "translate(" + Markup.number(x - repeat() / 2) + " " + Markup.number(y - repeat() / 2) + ")");
+    }
+
+    private void write(Markup svg, String id, String placed) {
         double repeat = repeat();
-        svg.open("pattern", "id", id, "patternUnits", "userSpaceOnUse", "width", repeat, "height", repeat,
-                "patternTransform", turned ? "rotate(180)" : "rotate(0)");
+        svg.open("pattern", "id", id, "patternUnits", "userSpaceOnUse", "width", repeat, "height", repeat, "patternTransform", placed);
         svg.empty("rect", "width", repeat, "height", repeat, "fill", cloth.colour());
         switch (cloth.print()) {
             case PLAIN -> plain(svg, repeat);

@@ -93,7 +93,7 @@ class WordsTest {
         assertThat(words(English.US, Mark.EIGHTH).say(Brief.of(Reckoner.reckon(plan)))).isEqualTo(
                 "A square cover for a form that measures 21¼ in across and 21¼ in up and down, over the crown, cut to the form, "
                 + "with an envelope back overlapping 4 in and ½ in seams, zigzagged, no trim yet, "
-                + "the front plain and nothing added, in plain cotton and the back in plain linen.");
+                + "the front plain, nothing added yet, in plain cotton and the back in plain linen.");
     }
 
     @Test

@@ -26,10 +26,10 @@ public final class Screenshots {
         at("covers", "/");
         at("plan", bench);
         at("plan-opening", bench + "?slip=opening");
-        at("plan-shape", bench + "?slip=shape");
+        at("plan-edge", cover("Owner’s armchair, piped") + "?slip=edge");
+        at("plan-pocket", cover("Reading corner, book pocket"));
         at("plan-vee", cover("Engineer’s V rest"));
         at("plan-run", cover("Promenade bench, four forms"));
-        at("plan-hidden-zip", cover("Ladies’ cabin, hidden zip"));
         at("have", "/have?in=in&frontAcross=21&frontUpDown=21&backAcross=21&firstDepth=14&secondDepth=11");
         at("plan-measure", bench + "?slip=measure");
         at("plan-cloth", cover("Saloon settee, large") + "?slip=front");

@@ -89,10 +89,10 @@ class ShapesJourneyTest {
         try (Desk desk = site.desk("/have")) {
             Page page = desk.page();
             page.locator("#f-frontAcross").fill("21 1/4");
-            page.locator("#f-frontAcross").dispatchEvent("change");
+            page.keyboard().press("Tab");
             page.waitForFunction("() => document.querySelector('.have-result').innerText.includes('narrower than the front')");
             page.locator("#f-frontUpDown").fill("nonsense");
-            page.locator("#f-frontUpDown").dispatchEvent("change");
+            page.keyboard().press("Tab");
             page.locator(".refusals").waitFor();
             assertThat(page.locator(".refusals").innerText()).contains("does not read as a length");
             page.navigate(site.address() + "/have?in=in&frontAcross=21%201/4&frontUpDown=21%201/4&backAcross=21%201/4&firstDepth=14%201/8&secondDepth=14%201/8&firstHem=1&secondHem=1&allowance=1/2");

@@ -169,6 +169,13 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
         return w.lengths().withUnit(sum.total());
     }
 
+    /** How closely the cut card has to be set to stay on one page. */
+    public String crowd() {
+        int lines = reckoned.pieces().size() * 2 + reckoned.pieces().stream().mapToInt(piece -> (piece.marks().size() + 2) / 3).sum()
+                + reckoned.findings().size() + reckoned.needs().size() / 2;
+        return lines > 20 ? "crowded" : lines > 13 ? "close" : "";
+    }
+
     /** How the form's flat size was come by, in one line. */
     public String settled() {
         return w.say("measure.settled", reckoned.form().across().flat(), reckoned.form().upDown().flat(),
