@@ -40,7 +40,7 @@ class ReckonCommandTest {
             JsonNode reckoned = JsonMapper.builder().build().readTree(out.toString(StandardCharsets.UTF_8));
             assertThat(reckoned.get("pieces").size()).isBetween(1, 60);
             for (JsonNode piece : reckoned.get("pieces")) {
-                assertThat(piece.get("quantity").intValue()).isBetween(1, 24);
+                assertThat(piece.get("quantity").intValue()).isPositive();
                 assertThat(piece.get("edges").size()).isEqualTo(4);
                 assertAddsUp(piece.get("width"));
                 assertAddsUp(piece.get("height"));

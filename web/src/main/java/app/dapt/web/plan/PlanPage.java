@@ -309,6 +309,13 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
 
     /** What to mark on a piece, each with its distances as one measures them at the table. */
     public List<String> marks(Piece piece) {
+        // What is marked on a joined panel is marked once it is joined, and told with its first drop.
+        return reckoned.back().pieces().stream().filter(panel -> piece.id().equals(panel.id() + "-1")).findFirst()
+                .map(panel -> marksOn(panel).stream().map(mark -> w.say("marking.joined", Phrase.of("said", mark))).toList())
+                .orElseGet(() -> marksOn(piece));
+    }
+
+    private List<String> marksOn(Piece piece) {
         return piece.marks().stream().map(Marking::sort).distinct().map(sort -> w.say(Phrase.choice("marking", sort)) + ": "
                 + piece.marks().stream().filter(mark -> mark.sort() == sort).map(mark -> where(mark, piece)).collect(Collectors.joining("; "))).toList();
     }
