@@ -5,7 +5,8 @@ import app.dapt.cover.Fresh;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.Recommendation;
-import app.dapt.cover.Shape;
+import app.dapt.cover.OpeningKind;
+import app.dapt.cover.ShapeKind;
 import app.dapt.drawing.CoverDrawing;
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.PlanJson;
@@ -35,7 +36,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(1)
 public class ReckonBench {
 
-    private final CoverPlan plan = Fresh.plan("Bench", Mark.EIGHTH, Shape.OBLONG,
+    private final CoverPlan plan = Fresh.plan("Bench", Mark.EIGHTH, ShapeKind.OBLONG,
             Form.overCrown(Length.inches(21, 1, 4), Length.inches(15)));
     private final String file = PlanJson.write(plan);
     private final Reckoned reckoned = Reckoner.reckon(plan);
@@ -49,6 +50,17 @@ public class ReckonBench {
     @Benchmark
     public Reckoned reckon() {
         return Reckoner.reckon(plan);
+    }
+
+    /** What the slip of openings glances at: every opening in turn. */
+    @Benchmark
+    public int glanceAtEveryOpening() {
+        Reckoner.Glance glance = Reckoner.glances(plan, Mark.EIGHTH);
+        int pieces = 0;
+        for (OpeningKind kind : OpeningKind.values()) {
+            pieces += glance.at(plan.withOpening(kind.insteadOf(plan.opening(), plan.unit()))).pieces().size();
+        }
+        return pieces;
     }
 
     @Benchmark

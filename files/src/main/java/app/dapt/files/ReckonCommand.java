@@ -10,6 +10,7 @@ import java.io.PrintStream;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 
@@ -37,19 +38,23 @@ public final class ReckonCommand {
             CoverPlan plan = PlanJson.read(content(Path.of(args[0])));
             out.print(new ReckonedJson(new Words(Wordbook.load(English.US, "craft"), plan.mark())).write(Reckoner.reckon(plan)));
             return 0;
-        } catch (BadPlanFile e) {
-            err.println(args[0] + ": " + e.getMessage());
-        } catch (NoSuchFileException e) {
-            err.println(args[0] + ": there is no such file");
-        } catch (CharacterCodingException e) {
-            err.println(args[0] + ": is not text in UTF-8");
-        } catch (IOException | java.nio.file.InvalidPathException e) {
-            err.println(args[0] + ": cannot be read (" + e.getMessage() + ")");
+        } catch (BadPlanFile | IOException | InvalidPathException e) {
+            err.println(args[0] + ": " + reason(e));
         }
         return 2;
     }
 
-    private static String content(Path file) throws IOException, BadPlanFile {
+    /** Why a file could not be taken, in words. */
+    static String reason(Exception e) {
+        if (e instanceof BadPlanFile) {
+            return e.getMessage();
+        }
+        return e instanceof NoSuchFileException ? "there is no such file"
+                : e instanceof CharacterCodingException ? "is not text in UTF-8" : "cannot be read (" + e.getMessage() + ")";
+    }
+
+    /** What a file says, unless it is larger than any that Dapt reads. */
+    static String content(Path file) throws IOException, BadPlanFile {
         if (Files.size(file) > LARGEST_FILE) {
             throw new BadPlanFile("", "is larger than any plan");
         }

@@ -173,7 +173,7 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
     public String crowd() {
         int lines = reckoned.pieces().size() * 2 + reckoned.pieces().stream().mapToInt(piece -> (piece.marks().size() + 2) / 3).sum()
                 + reckoned.findings().size() + reckoned.needs().size() / 2;
-        return lines > 20 ? "crowded" : lines > 13 ? "close" : "";
+        return lines > 15 ? "crowded" : lines > 10 ? "close" : "";
     }
 
     /** How the form's flat size was come by, in one line. */

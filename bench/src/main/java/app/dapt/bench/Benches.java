@@ -1,0 +1,58 @@
+package app.dapt.bench;
+
+import app.dapt.cloth.LayingOut;
+import app.dapt.files.BadPlanFile;
+import app.dapt.files.LayoutFile;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Lays out the sets of pieces that come with the project and tells how well; then measures the small things. */
+public final class Benches {
+
+    private static final List<String> SETS = List.of("r01", "r04", "r07", "r09", "r15", "r18", "z01", "z04", "z10", "z14", "m01", "m03");
+    private static final double SECONDS = 1;
+
+    private Benches() {
+    }
+
+    public static void main(String[] args) throws Exception {
+        JsonNode known = JsonMapper.builder().build().readTree(text("best-known"));
+        for (String set : List.of("z04", "z14", "r09")) {
+            lay(set, 2);
+        }
+        System.out.printf("%-5s %8s %8s %8s  %-14s %6s%n", "set", "length", "known", "over", "verdict", "time");
+        for (String set : SETS) {
+            row(set, known.get(set));
+        }
+        org.openjdk.jmh.Main.main(args);
+    }
+
+    private static void row(String set, JsonNode known) throws IOException, BadPlanFile {
+        LayoutFile file = LayoutFile.read(text(set));
+        long start = System.nanoTime();
+        LayingOut laid = lay(set, SECONDS);
+        double time = (System.nanoTime() - start) / 1e9;
+        boolean strip = file.task().remnants().isEmpty();
+        long reached = strip ? laid.best().length() : laid.best().area(file.task());
+        long best = known.get(strip ? "best" : "bestPlacedArea").longValue();
+        double over = strip ? 100.0 * (reached - best) / best : 100.0 * (best - reached) / best;
+        System.out.printf("%-5s %8d %8d %7.2f%%  %-14s %5.2fs%n", set, reached, best, over, laid.isProvedBest() ? "proved best" : "not proved", time);
+    }
+
+    private static LayingOut lay(String set, double seconds) throws IOException, BadPlanFile {
+        LayingOut search = new LayingOut(LayoutFile.read(text(set)).task(), 1);
+        long end = System.nanoTime() + (long) (seconds * 1e9);
+        search.improve(() -> System.nanoTime() >= end);
+        return search;
+    }
+
+    private static String text(String name) throws IOException {
+        try (InputStream in = Benches.class.getResourceAsStream("/layout/" + name + ".json")) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+}

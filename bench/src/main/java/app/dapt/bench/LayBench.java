@@ -1,0 +1,46 @@
+package app.dapt.bench;
+
+import app.dapt.cloth.Budget;
+import app.dapt.cloth.Laying;
+import app.dapt.cloth.LayingOut;
+import app.dapt.cloth.Task;
+import app.dapt.cloth.Task.Item;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** What laying out costs: one plain layout, and a thousand steps of the search. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Warmup(iterations = 3, time = 1)
+@Measurement(iterations = 5, time = 1)
+@Fork(1)
+public class LayBench {
+
+    private final Task task = new Task(864, List.of(item("front", 340, 340, 6), item("back", 340, 226, 12), item("strip", 800, 24, 6),
+            item("lumbar", 368, 236, 4), item("pocket", 272, 150, 4)), List.of());
+
+    private static Item item(String id, int across, int along, int count) {
+        return new Item(id, across, along, count, true, Optional.empty());
+    }
+
+    @Benchmark
+    public Laying layPlain() {
+        return new LayingOut(task, 1).best();
+    }
+
+    @Benchmark
+    public Laying searchAThousandSteps() {
+        return new LayingOut(task, 1).improve(Budget.steps(1000));
+    }
+}

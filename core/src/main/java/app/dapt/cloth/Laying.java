@@ -1,0 +1,41 @@
+package app.dapt.cloth;
+
+import java.util.List;
+
+/**
+ * Pieces laid out.
+ *
+ * @param placed where each lies
+ * @param length of cloth it takes; of remnants nothing
+ */
+public record Laying(List<Placed> placed, int length) {
+
+    /**
+     * One piece where it lies.
+     *
+     * @param item    which of the task's items
+     * @param turned  whether it lies a quarter turn round
+     * @param remnant which remnant it lies on; nought on a cloth off the bolt
+     */
+    public record Placed(int item, int x, int y, boolean turned, int remnant) {
+    }
+
+    public Laying {
+        placed = List.copyOf(placed);
+    }
+
+    static Laying of(List<Placed> placed, Task task) {
+        int length = placed.stream().mapToInt(p -> p.y() + along(p, task)).max().orElse(0);
+        return new Laying(placed, length);
+    }
+
+    private static int along(Placed placed, Task task) {
+        Task.Item item = task.items().get(placed.item());
+        return placed.turned() ? item.across() : item.along();
+    }
+
+    /** How much of the pieces' area is laid. */
+    public long area(Task task) {
+        return placed.stream().mapToLong(p -> (long) task.items().get(p.item()).across() * task.items().get(p.item()).along()).sum();
+    }
+}

@@ -1,0 +1,53 @@
+package app.dapt.cloth;
+
+/** Lengths of cloth that no layout can do without. */
+final class LeastLength {
+
+    private LeastLength() {
+    }
+
+    /**
+     * The largest of three: the pieces' area spread over the width; the longest piece; and the area once more with every
+     * piece too wide to leave room for another beside it counted as wide as the cloth (Martello and Vigo 1998).
+     */
+    static int of(Task task) {
+        int width = task.width();
+        long best = divideUp(task.area(), width);
+        for (Task.Item item : task.items()) {
+            int shortest = mayTurn(item) && item.along() <= width ? Math.min(item.across(), item.along()) : item.along();
+            int begins = item.repeat().map(Task.Repeat::offset).orElse(0);
+            best = Math.max(best, begins + (item.across() > width ? item.across() : shortest));
+            for (int narrow : new int[] {item.across(), item.along(), width - item.across() + 1, width - item.along() + 1}) {
+                if (narrow > 0 && narrow <= width / 2) {
+                    best = Math.max(best, divideUp(widened(task, narrow), width));
+                }
+            }
+        }
+        return (int) best;
+    }
+
+    private static boolean mayTurn(Task.Item item) {
+        return item.turns() && item.repeat().isEmpty();
+    }
+
+    private static long widened(Task task, int narrow) {
+        long area = 0;
+        for (Task.Item item : task.items()) {
+            long one = (long) widened(item.across(), narrow, task.width()) * item.along();
+            if (mayTurn(item) && item.along() <= task.width()) {
+                long other = (long) widened(item.along(), narrow, task.width()) * item.across();
+                one = item.across() <= task.width() ? Math.min(one, other) : other;
+            }
+            area += one * item.count();
+        }
+        return area;
+    }
+
+    private static int widened(int across, int narrow, int width) {
+        return across > width - narrow ? width : across >= narrow ? across : 0;
+    }
+
+    private static long divideUp(long a, long b) {
+        return (a + b - 1) / b;
+    }
+}

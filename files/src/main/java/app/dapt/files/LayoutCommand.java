@@ -1,0 +1,50 @@
+package app.dapt.files;
+
+import app.dapt.cloth.LayingOut;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+
+/** {@code dapt layout FILE.json [--seconds S]}: prints a layout, or says what is wrong and ends with 2. */
+public final class LayoutCommand {
+
+    private static final double USUAL_SECONDS = 2;
+    private static final double MOST_SECONDS = 600;
+    private static final long SEED = 1;
+
+    private LayoutCommand() {
+    }
+
+    public static void main(String[] args) {
+        System.exit(run(args, new PrintStream(System.out, true, StandardCharsets.UTF_8), new PrintStream(System.err, true, StandardCharsets.UTF_8)));
+    }
+
+    static int run(String[] args, PrintStream out, PrintStream err) {
+        double seconds = args.length == 3 && args[1].equals("--seconds") ? seconds(args[2]) : USUAL_SECONDS;
+        if (args.length != 1 && args.length != 3 || !(seconds >= 0 && seconds <= MOST_SECONDS)) {
+            err.println("usage: dapt layout FILE.json [--seconds S], S from 0 to " + (int) MOST_SECONDS);
+            return 2;
+        }
+        try {
+            LayoutFile file = LayoutFile.read(ReckonCommand.content(Path.of(args[0])));
+            LayingOut search = new LayingOut(file.task(), SEED);
+            long end = System.nanoTime() + (long) (seconds * 1e9);
+            search.improve(() -> System.nanoTime() >= end);
+            out.print(file.write(search.best(), search.least()));
+            return 0;
+        } catch (BadPlanFile | IOException | InvalidPathException e) {
+            err.println(args[0] + ": " + ReckonCommand.reason(e));
+            return 2;
+        }
+    }
+
+    private static double seconds(String text) {
+        try {
+            return Double.parseDouble(text);
+        } catch (NumberFormatException e) {
+            return -1;
+        }
+    }
+}

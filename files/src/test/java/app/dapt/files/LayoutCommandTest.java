@@ -1,0 +1,78 @@
+package app.dapt.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class LayoutCommandTest {
+
+    private static final String GOOD = """
+            { "id": "bench", "width": 680, "step": 72, "pieces": [
+              { "id": "front", "w": 340, "h": 300, "qty": 2, "rotate": false },
+              { "id": "back", "w": 340, "h": 200, "qty": 2, "rotate": true } ] }""";
+
+    private final ByteArrayOutputStream out = new ByteArrayOutputStream();
+    private final ByteArrayOutputStream err = new ByteArrayOutputStream();
+
+    @TempDir
+    Path folder;
+
+    private int run(String content) throws IOException {
+        Path file = Files.writeString(folder.resolve("set.json"), content);
+        return LayoutCommand.run(new String[] {file.toString(), "--seconds", "0.2"}, new PrintStream(out, true, StandardCharsets.UTF_8),
+                new PrintStream(err, true, StandardCharsets.UTF_8));
+    }
+
+    @Test
+    void printsALayoutWithWhatToBuyAndWhetherLessIsPossible() throws IOException {
+        assertThat(run(GOOD)).isZero();
+        JsonNode layout = JsonMapper.builder().build().readTree(out.toString(StandardCharsets.UTF_8));
+        assertThat(layout.get("instance").stringValue()).isEqualTo("bench");
+        assertThat(layout.get("length").intValue()).isEqualTo(500);
+        assertThat(layout.get("buy").intValue()).isEqualTo(504);
+        assertThat(layout.get("verdict").stringValue()).isEqualTo("proved least");
+        assertThat(layout.get("placements").size()).isEqualTo(4);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '~', textBlock = """
+            "width": 680    | "width": -4        | width
+            "w": 340        | "w": 900           | wider than the cloth
+            "h": 300        | "h": "tall"        | pieces[0].h
+            "qty": 2        | "qty": 700         | more than 500
+            "front"         | "back"             | stands twice
+            "pieces"        | "piece"            | nothing to cut
+            { "id": "bench" | [ "id": "bench"    | not JSON
+            """)
+    void refusesWhatIsWrongAndSaysWhere(String good, String bad, String said) throws IOException {
+        assertThat(GOOD).contains(good);
+        assertThat(run(GOOD.replaceFirst(Pattern.quote(good), bad))).isEqualTo(2);
+        assertThat(err.toString(StandardCharsets.UTF_8)).contains(said);
+        assertThat(out.size()).isZero();
+    }
+
+    @Test
+    void refusesARemnantThatCrossesItself() throws IOException {
+        String bow = GOOD.replace("\"width\": 680, \"step\": 72", "\"remnants\": [{ \"id\": \"bow\", \"polygon\": [[0,0],[500,500],[500,0],[0,500]] }]");
+        assertThat(run(bow)).isEqualTo(2);
+        assertThat(err.toString(StandardCharsets.UTF_8)).contains("cross itself");
+    }
+
+    @Test
+    void refusesASecondsThatIsNone() {
+        assertThat(LayoutCommand.run(new String[] {"x", "--seconds", "soon"}, System.out, new PrintStream(err, true, StandardCharsets.UTF_8))).isEqualTo(2);
+        assertThat(err.toString(StandardCharsets.UTF_8)).contains("usage");
+    }
+}
