@@ -93,7 +93,7 @@ class MishapsTest {
         try (Gangway gangway = new Gangway(Integer.parseInt(Site.env("DAPT_DB_PORT")));
                 ConfigurableApplicationContext application = Site.start(
                         Site.freshDatabase("away_" + System.nanoTime()), String.valueOf(gangway.port), "--dapt.demo=true");
-                Desk desk = site.desk(Site.address(application) + "/covers/1");
+                Desk desk = site.desk(Site.address(application) + "/covers/28");
                 Desk plain = site.withoutScript(Site.address(application) + "/covers/2?slip=name")) {
             desk.open("opening");
             gangway.takeAway();
@@ -121,7 +121,7 @@ class MishapsTest {
             int port = freePort();
             Process application = launch(database, port);
             try (Desk desk = site.desk("about:blank")) {
-                desk.page().navigate("http://127.0.0.1:" + port + "/covers/1?slip=opening");
+                desk.page().navigate("http://127.0.0.1:" + port + "/covers/28?slip=opening");
                 desk.set("overlap", "6");
                 application.destroyForcibly().waitFor();
                 desk.page().locator("#f-overlap").fill("7¼");
