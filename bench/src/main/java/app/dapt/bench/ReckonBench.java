@@ -2,10 +2,10 @@ package app.dapt.bench;
 
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Fresh;
+import app.dapt.cover.OpeningKind;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.Recommendation;
-import app.dapt.cover.OpeningKind;
 import app.dapt.cover.ShapeKind;
 import app.dapt.drawing.CoverDrawing;
 import app.dapt.files.BadPlanFile;

@@ -6,10 +6,10 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
-import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
-import app.dapt.piece.Piece;
+import app.dapt.piece.Marking;
 import app.dapt.piece.Piece.Material;
+import app.dapt.piece.Piece;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -4,8 +4,8 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
-import app.dapt.piece.Edge;
 import app.dapt.piece.Edge.Fate;
+import app.dapt.piece.Edge;
 import java.util.List;
 
 /**

@@ -4,8 +4,8 @@ import app.dapt.cover.Finding.Weight;
 import app.dapt.fit.FitSchool;
 import app.dapt.measure.Length;
 import app.dapt.piece.Edge;
-import java.util.Optional;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /** What can go wrong with any two panels that overlap. */

@@ -2,8 +2,8 @@ package app.dapt.cover;
 
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
-import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
+import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
 import java.util.ArrayList;
 import java.util.List;

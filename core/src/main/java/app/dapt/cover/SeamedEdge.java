@@ -5,8 +5,8 @@ import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
-import app.dapt.piece.Contour;
 import app.dapt.piece.Contour.Point;
+import app.dapt.piece.Contour;
 import java.util.ArrayList;
 import java.util.List;
 

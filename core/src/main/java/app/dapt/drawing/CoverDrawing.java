@@ -1,18 +1,9 @@
 package app.dapt.drawing;
 
 import app.dapt.cover.Back;
-import app.dapt.cover.CornerTrim;
-import app.dapt.cover.Edging;
-import app.dapt.cover.Extras;
-import app.dapt.cover.Face;
-import app.dapt.cover.Flange;
-import app.dapt.cover.Piping;
 import app.dapt.cover.Reckoned;
-import app.dapt.cover.Ruffle;
-import app.dapt.cover.TrimByLength;
 import app.dapt.drawing.Element.Label;
 import app.dapt.drawing.Element.Line;
-import app.dapt.drawing.Element.Look;
 import app.dapt.drawing.Element.Part;
 import app.dapt.drawing.Element.Path;
 import app.dapt.drawing.Element.Role;
@@ -20,22 +11,18 @@ import app.dapt.drawing.Element.Shade;
 import app.dapt.drawing.Element.Spot;
 import app.dapt.drawing.Element.Stuff;
 import app.dapt.drawing.Element.Tape;
-import app.dapt.drawing.Element.Trim;
 import app.dapt.drawing.Element.Zone;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
-import app.dapt.measure.Unit;
-import app.dapt.piece.Contour;
 import app.dapt.piece.Contour.Point;
+import app.dapt.piece.Contour;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
-import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
+import app.dapt.piece.Piece;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.Stream;
 
 /** What to draw of a finished cover: its front, and its back seen from behind. */
@@ -98,152 +85,19 @@ public final class CoverDrawing {
 
     private Sheet front() {
         List<Element> elements = new ArrayList<>();
-        elements.addAll(trims(false));
+        elements.addAll(Trimmings.under(reckoned));
         elements.add(new Stuff(Box.of(width, height), Material.FRONT, true, false, "front", Part.BODY));
         elements.addAll(sewnLines(reckoned.front()));
-        if (reckoned.plan().face() instanceof Face.ButtonBand band && !reckoned.plan().opening().takesInFront()) {
-            elements.addAll(buttonBand(band));
-        }
-        elements.addAll(extras());
+        elements.addAll(FrontDrawing.on(reckoned));
         elements.add(seamRound());
-        elements.addAll(trims(true));
+        elements.addAll(Trimmings.over(reckoned));
         elements.addAll(sizeTapes());
         return sheet(elements, Phrase.of("drawing.front", width, height, reckoned.plan().cloths().front().name()));
     }
 
-    /** Pocket, handle, label and the room for decoration. */
-    private List<Element> extras() {
-        Extras extras = reckoned.plan().extras();
-        List<Element> elements = new ArrayList<>();
-        if (extras.pocket().there()) {
-            elements.addAll(pocket(extras.pocket()));
-        }
-        if (extras.decoration().there()) {
-            elements.add(new Path(Role.HIDDEN_EDGE, contour().grown(extras.decoration().clear().negated()).points(), true));
-        }
-        if (extras.handle().there()) {
-            double left = extras.handle().from().toMm();
-            double right = width.toMm() - left;
-            double rise = rise(extras.handle()).toMm();
-            double wide = extras.handle().wide().toMm();
-            elements.add(new Path(Role.FINISHED_EDGE, arch(left, right, rise), false));
-            elements.add(new Path(Role.FINISHED_EDGE, arch(left + wide, right - wide, Math.max(3, rise - wide)), false));
-        }
-        if (extras.label().there()) {
-            double y = height.toMm() - extras.label().from().toMm();
-            elements.add(new Path(Role.FINISHED_EDGE, List.of(new Point(width.toMm(), y - 8), new Point(width.toMm() + 16, y - 8),
-                    new Point(width.toMm() + 16, y + 8), new Point(width.toMm(), y + 8)), false));
-        }
-        return elements;
-    }
-
-    private static List<Point> arch(double left, double right, double rise) {
-        List<Point> points = new ArrayList<>();
-        for (int i = 0; i <= 24; i++) {
-            double t = i / 24.0;
-            points.add(new Point(left + (right - left) * t, -rise * Math.sqrt(Math.max(0, 1 - Math.pow(2 * t - 1, 4)))));
-        }
-        return points;
-    }
-
-    private List<Element> pocket(Extras.Pocket pocket) {
-        Length top = height.minus(Length.min(height, pocket.deep()));
-        List<Element> elements = new ArrayList<>();
-        Length shade = Length.min(width, height).times(1, 60);
-        elements.add(new Shade(new Box(Length.ZERO, top.minus(shade), width, shade)));
-        elements.add(new Stuff(new Box(Length.ZERO, top, width, height.minus(top)), Material.FRONT, true, false, "pocket", Part.NONE));
-        if (pocket.make() == Extras.PocketMake.CONTRAST_BAND) {
-            elements.add(new Stuff(new Box(Length.ZERO, top, width, pocket.band()), Material.TRIM, true, false, "pocket-lining", Part.NONE));
-            elements.add(new Line(Role.TOPSTITCH, Length.ZERO, top.plus(pocket.band()), width, top.plus(pocket.band())));
-        }
-        elements.add(new Line(Role.FINISHED_EDGE, Length.ZERO, top, width, top));
-        return elements;
-    }
-
-    /** What goes round the edge: what hangs out from under the cloth, or what lies over its edge. */
-    private List<Element> trims(boolean over) {
-        Edging edging = reckoned.plan().edging();
-        List<Element> elements = new ArrayList<>();
-        if (over && edging instanceof CornerTrim corner) {
-            corners().forEach(path -> elements.add(new Trim(Look.TASSEL, path, corner.hangs(), Material.TRIM)));
-        }
-        if (over && edging instanceof Flange flange) {
-            elements.add(new Path(Role.TOPSTITCH, contour().grown(flange.width().negated()).points(), true));
-        }
-        looks(edging).forEach((look, deep) -> {
-            if (over == (look == Look.PIPING || look == Look.RICKRACK)) {
-                reckoned.edge().paths().forEach(path -> elements.add(new Trim(look, path, deep, material(edging, look))));
-            }
-        });
-        return elements;
-    }
-
-    /** From a little inside to each corner, pointing out. */
-    private List<List<Point>> corners() {
-        double w = width.toMm();
-        double h = height.toMm();
-        Point middle = new Point(w / 2, h / 2);
-        List<Point> at = reckoned.plan().shape().isRectangular()
-                ? List.of(new Point(0, 0), new Point(w, 0), new Point(w, h), new Point(0, h)) : sharp(contour().points());
-        return at.stream().map(corner -> List.of(middle, corner)).toList();
-    }
-
-    /** Where an outline turns sharply. */
-    private static List<Point> sharp(List<Point> points) {
-        List<Point> found = new ArrayList<>();
-        for (int i = 0; i < points.size(); i++) {
-            Point before = points.get((i + points.size() - 1) % points.size());
-            Point at = points.get(i);
-            Point after = points.get((i + 1) % points.size());
-            double turn = Math.atan2(after.y() - at.y(), after.x() - at.x()) - Math.atan2(at.y() - before.y(), at.x() - before.x());
-            if (Math.abs(Math.IEEEremainder(turn, 2 * Math.PI)) > 1) {
-                found.add(at);
-            }
-        }
-        return found;
-    }
-
-    private static Map<Look, Length> looks(Edging edging) {
-        Map<Look, Length> looks = new EnumMap<>(Look.class);
-        Length fine = Piping.Cord.SMALL.across(Unit.INCH);
-        if (edging instanceof Piping piping) {
-            looks.put(Look.PIPING, piping.standsOut());
-        } else if (edging instanceof TrimByLength trim) {
-            looks.put(Look.valueOf(trim.sort().name()), trim.hangs());
-            if (trim.pipedToo()) {
-                looks.put(Look.PIPING, fine);
-            }
-        } else if (edging instanceof Ruffle ruffle) {
-            looks.put(Look.RUFFLE, ruffle.depth());
-            if (ruffle.isPiped()) {
-                looks.put(Look.PIPING, fine);
-            }
-        }
-        return looks;
-    }
-
-    private static Material material(Edging edging, Look look) {
-        if (look == Look.RUFFLE && edging instanceof Ruffle ruffle) {
-            return ruffle.from().material();
-        }
-        return edging instanceof Piping piping ? piping.from().material() : Material.TRIM;
-    }
-
-    private List<Element> buttonBand(Face.ButtonBand band) {
-        List<Element> elements = new ArrayList<>();
-        Length fold = width.half().plus(band.pleat().half());
-        elements.add(new Shade(new Box(fold, Length.ZERO, Length.min(width, height).times(1, 50), height)));
-        elements.add(new Line(Role.FINISHED_EDGE, fold, Length.ZERO, fold, height));
-        Length stitched = width.half().minus(band.pleat().half());
-        elements.add(new Line(Role.TOPSTITCH, stitched, Length.ZERO, stitched, height));
-        reckoned.front().marks().stream().filter(mark -> mark.sort() == Marking.Sort.BUTTON).forEach(mark -> elements.add(new Spot(
-                Marking.Sort.BUTTON, width.half(), mark.fromTop().orElseThrow().minus(reckoned.allowance()), band.size(), Axis.ACROSS)));
-        return elements;
-    }
-
     private Sheet back() {
         List<Element> elements = new ArrayList<>();
-        elements.addAll(trims(false));
+        elements.addAll(Trimmings.under(reckoned));
         elements.add(new Stuff(Box.of(width, height), Material.FRONT, false, false, "front", Part.NONE));
         for (Back.Panel panel : back.panels()) {
             elements.addAll(panel(panel));
@@ -253,7 +107,7 @@ public final class CoverDrawing {
             elements.add(across(Role.HIDDEN_EDGE, inner.from().isZero() ? inner.to() : inner.from()));
         }
         elements.add(seamRound());
-        elements.addAll(trims(true));
+        elements.addAll(Trimmings.over(reckoned));
         elements.addAll(ends());
         elements.addAll(opening());
         back.spots().forEach(spot -> elements.add(stacked ? new Spot(spot.sort(), spot.along(), spot.at(), spot.size(), Axis.UP_DOWN)
@@ -268,17 +122,7 @@ public final class CoverDrawing {
     }
 
     private Sheet sheet(List<Element> elements, Phrase described) {
-        return new Sheet(width, height, elements, reckoned.outline(), around(), reckoned.plan().extras().motif(), described);
-    }
-
-    /** How far something stands out all round, so that tapes are laid beyond it. */
-    private Length around() {
-        Extras.Handle handle = reckoned.plan().extras().handle();
-        return Length.max(reckoned.plan().edging().standsOut(), handle.there() ? rise(handle) : Length.ZERO);
-    }
-
-    private Length rise(Extras.Handle handle) {
-        return Length.min(handle.reach().times(1, 5), height.times(1, 6));
+        return new Sheet(width, height, elements, reckoned.outline(), Length.max(reckoned.plan().edging().standsOut(), FrontDrawing.rise(reckoned)), reckoned.plan().extras().motif(), described);
     }
 
     private List<Element> sizeTapes() {
@@ -286,12 +130,8 @@ public final class CoverDrawing {
                 new Tape(Axis.UP_DOWN, Length.ZERO, Length.ZERO, height, true, Phrase.of("tape.height")));
     }
 
-    private Contour contour() {
-        return reckoned.outline().orElseGet(() -> Contour.rectangle(0, 0, width.toMm(), height.toMm()));
-    }
-
     private Element seamRound() {
-        return new Path(Role.SEAM, contour().points(), true);
+        return new Path(Role.SEAM, Trimmings.contour(reckoned).points(), true);
     }
 
     /** Joins and channels, which show once a panel is sewn. */
@@ -363,7 +203,7 @@ public final class CoverDrawing {
         if (back.mouth().isPresent()) {
             Role role = back.zip().isPresent() ? Role.TEETH
                     : back.ends().tuckFront().isPositive() || back.ends().tuckBack().isPositive() ? Role.FINISHED_EDGE : Role.CLOSED_BY_HAND;
-            return List.of(new Path(role, contour().stretch(back.mouth().get(), back.length().toMm()), false));
+            return List.of(new Path(role, Trimmings.contour(reckoned).stretch(back.mouth().get(), back.length().toMm()), false));
         }
         return back.zip().map(zip -> {
             double from = zip.from().toMm();

@@ -1,11 +1,10 @@
 package app.dapt.drawing;
 
-import app.dapt.cover.Back;
 import app.dapt.cover.Back.End;
+import app.dapt.cover.Back;
 import app.dapt.cover.EdgingKind;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Vee;
-import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Edge;

@@ -1,8 +1,8 @@
 package app.dapt.files;
 
+import app.dapt.cover.Limits;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
-import app.dapt.cover.Limits;
 import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;

@@ -1,10 +1,10 @@
 package app.dapt.files;
 
 import app.dapt.cloth.Laying;
-import app.dapt.cloth.Task;
 import app.dapt.cloth.Task.Item;
 import app.dapt.cloth.Task.Remnant;
 import app.dapt.cloth.Task.Repeat;
+import app.dapt.cloth.Task;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;

@@ -2,8 +2,8 @@ package app.dapt.files;
 
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoner;
-import app.dapt.words.Wordbook;
 import app.dapt.words.Wordbook.English;
+import app.dapt.words.Wordbook;
 import app.dapt.words.Words;
 import java.io.IOException;
 import java.io.PrintStream;

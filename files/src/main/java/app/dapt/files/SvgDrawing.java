@@ -1,31 +1,29 @@
 package app.dapt.files;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cover.Back.End;
 import app.dapt.cover.Cloths;
-import app.dapt.cover.EdgingKind;
 import app.dapt.drawing.Box;
 import app.dapt.drawing.EdgeOn;
-import app.dapt.drawing.Element;
 import app.dapt.drawing.Element.Label;
 import app.dapt.drawing.Element.Line;
+import app.dapt.drawing.Element.Part;
 import app.dapt.drawing.Element.Path;
 import app.dapt.drawing.Element.Ring;
 import app.dapt.drawing.Element.Role;
-import app.dapt.drawing.Element.Spot;
-import app.dapt.drawing.Element.Part;
 import app.dapt.drawing.Element.Shade;
+import app.dapt.drawing.Element.Spot;
 import app.dapt.drawing.Element.Stuff;
 import app.dapt.drawing.Element.Tape;
 import app.dapt.drawing.Element.Trim;
 import app.dapt.drawing.Element.Turning;
 import app.dapt.drawing.Element.Zone;
+import app.dapt.drawing.Element;
 import app.dapt.drawing.Sheet;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
-import app.dapt.piece.Contour;
 import app.dapt.piece.Contour.Point;
+import app.dapt.piece.Contour;
 import app.dapt.piece.Piece.Material;
 import app.dapt.words.Words;
 import java.util.LinkedHashSet;
@@ -117,53 +115,12 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
         return path.isEmpty() ? "M0 0" : path + (closed ? "Z" : "");
     }
 
-    /** The cover edge on: lengths true along, layers pulled apart. */
+    /** The cover edge on. */
     public String write(EdgeOn edgeOn) {
-        double gap = 30;
-        double top = 26;
-        double bottom = top + gap * edgeOn.levels();
-        double depth = px(edgeOn.depth());
-        Markup svg = begin(depth + 40, bottom + 26, "edge-on", edgeOn.described());
-        svg.open("g", "transform", "translate(20 0)");
-        for (EdgeOn.Layer layer : edgeOn.layers()) {
-            layer(svg, layer, bottom - gap * layer.level());
-        }
-        end(svg, edgeOn.start(), 0, top, bottom, -1);
-        end(svg, edgeOn.end(), depth, top, bottom, 1);
-        caught(svg, edgeOn, 0, (top + bottom) / 2, -1);
-        caught(svg, edgeOn, depth, (top + bottom) / 2, 1);
-        edgeOn.zipAt().ifPresent(at -> svg.empty("circle", "class", "zip-end", "cx", px(at), "cy", bottom - gap, "r", 6d));
-        return svg.close("g").close("svg").toString();
+        return new SvgEdgeOn(this).write(edgeOn);
     }
 
-    /** What is caught in a seam: its lip inside, itself outside. */
-    private static void caught(Markup svg, EdgeOn edgeOn, double x, double y, int outwards) {
-        if ((outwards < 0 ? edgeOn.start() : edgeOn.end()) != End.SEAM || edgeOn.edging() == EdgingKind.NONE || edgeOn.edging() == EdgingKind.FLANGE
-                || edgeOn.edging() == EdgingKind.CORNERS) {
-            return;
-        }
-        svg.empty("path", "class", "caught", "d", "M" + Markup.number(x - outwards * 10) + " " + Markup.number(y) + "H" + Markup.number(x + outwards * 4));
-        if (edgeOn.edging() == EdgingKind.PIPING) {
-            svg.empty("circle", "class", "caught", "cx", x + outwards * 8, "cy", y, "r", 4.5);
-        } else {
-            svg.empty("path", "class", "caught", "d", "M" + Markup.number(x + outwards * 4) + " " + Markup.number(y) + "q" + outwards * 3 + " -7 " + outwards * 6
-                    + " 0t" + outwards * 6 + " 0");
-        }
-    }
-
-    /** A seam is stitched through; a fold goes round; an opening stays open. */
-    private static void end(Markup svg, End end, double x, double top, double bottom, int outwards) {
-        String from = "M" + Markup.number(x) + " ";
-        switch (end) {
-            case SEAM -> svg.empty("path", "class", "l-stitch", "d", from + Markup.number(top - 4) + "V" + Markup.number(bottom + 4));
-            case FOLD -> svg.empty("path", "class", "fold-round", "d", from + Markup.number(top) + "C" + Markup.number(x + 16 * outwards) + " "
-                    + Markup.number(top) + " " + Markup.number(x + 16 * outwards) + " " + Markup.number(bottom) + " " + Markup.number(x) + " "
-                    + Markup.number(bottom));
-            case OPEN -> svg.empty("path", "class", "l-hidden-edge outline", "d", from + Markup.number(top - 4) + "V" + Markup.number(bottom + 4));
-        }
-    }
-
-    private Markup begin(double width, double height, String kind, Phrase described) {
+    Markup begin(double width, double height, String kind, Phrase described) {
         Markup svg = new Markup();
         return svg.open("svg", "class", "drawing " + kind, "viewBox", "0 0 " + Markup.number(width) + " " + Markup.number(height),
                 "width", width, "height", height, "role", "img", "aria-label", words.say(described));
@@ -208,7 +165,7 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
         return id + "-" + material.toLowerCase(Locale.ROOT) + "-" + way;
     }
 
-    private double px(Length length) {
+    double px(Length length) {
         return length.toInches() * scale;
     }
 
@@ -349,45 +306,5 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
                     : "M" + Markup.number(from) + " " + Markup.number(at) + "H" + Markup.number(to));
         }
         return path.isEmpty() ? "M0 0" : path.toString();
-    }
-
-    private void layer(Markup svg, EdgeOn.Layer layer, double y) {
-        double from = px(layer.from());
-        double to = px(layer.to());
-        String colour = cloths.of(layer.material()).colour();
-        svg.empty("path", "class", "layer-edge", "d", layerPath(layer, from, to, y));
-        svg.empty("path", "class", "layer", "stroke", colour, "d", layerPath(layer, from, to, y));
-        boolean left = layer.free().isEmpty() ? from < 1 : layer.freeAtTo();
-        svg.saying("text", words.say(layer.name()), "class", "t-note", "x", left ? from + 10 : to - 10,
-                "y", layer.level() == 0 ? y + 18 : y - 7, "text-anchor", left ? "start" : "end");
-    }
-
-    /** The layer from its seam to its free edge, there turned under as its hem is. */
-    private String layerPath(EdgeOn.Layer layer, double from, double to, double y) {
-        double seam = layer.freeAtTo() ? from : to;
-        double end = layer.freeAtTo() ? to : from;
-        double back = layer.freeAtTo() ? -1 : 1;
-        StringBuilder path = new StringBuilder("M" + Markup.number(seam) + " " + Markup.number(y) + "H" + Markup.number(end));
-        if (layer.tuck().isPositive()) {
-            // Folded in at the open end, towards the other layer.
-            boolean front = layer.level() == 0;
-            path.append(front ? " a5 5 0 0 0 0 -10" : " a5 5 0 0 1 0 10").append("h").append(Markup.number(-px(layer.tuck())));
-        }
-        layer.free().ifPresent(edge -> {
-            String sweep = layer.freeAtTo() ? "1" : "0";
-            String bend = " a5 5 0 0 " + sweep + " 0 10";
-            switch (edge.fate()) {
-                case HEM -> path.append(bend).append("h").append(Markup.number(back * Math.max(4, px(edge.turns().get(1)))))
-                        .append(" a2.5 2.5 0 0 ").append(layer.freeAtTo() ? "0" : "1").append(" 0 -5h")
-                        .append(Markup.number(-back * Math.max(3, .8 * px(edge.turns().get(0)))));
-                case SINGLE_TURN -> path.append(bend).append("h").append(Markup.number(back * Math.max(4, px(edge.turns().get(0)))));
-                case LINED -> path.append(bend).append("H").append(Markup.number(seam));
-                case SELVAGE -> path.append("m0 -4v8m").append(Markup.number(back * 4)).append(" 0v-8");
-                case BAND -> path.append(bend).append("H").append(Markup.number(seam));
-                case SEAM, ZIP, JOIN, FOLD -> {
-                }
-            }
-        });
-        return path.toString();
     }
 }

@@ -3,8 +3,8 @@ package app.dapt.words;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dapt.RandomPlans;
-import app.dapt.cover.Brief;
 import app.dapt.cloth.Cloth;
+import app.dapt.cover.Brief;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Detail;
 import app.dapt.cover.Detailed;

@@ -105,4 +105,34 @@ class ShapesJourneyTest {
             assertThat(desk.errors()).isEmpty();
         }
     }
+
+    @Test
+    void anEdgeAndExtrasAreAddedDrawnAndListed(Site site) {
+        try (Desk desk = site.copyOf("Wheelhouse bench, port end")) {
+            desk.open("edge");
+            for (String kind : List.of("by-length", "ruffle", "flange", "corners", "piping")) {
+                desk.page().locator("#c-edging-" + kind).click();
+                desk.page().waitForFunction("kind => document.getElementById('c-edging-' + kind).checked", kind);
+                desk.settle();
+            }
+            briefSays(desk, "piped with");
+            assertThat(desk.page().locator(".edge-words svg").count()).as("the block and a join").isEqualTo(2);
+            desk.page().locator("#f-stripRule").selectOption("own");
+            desk.settle();
+            desk.set("stripOwn", "1");
+            desk.page().locator("#slip [name=keep]").click();
+            desk.settle();
+            desk.page().locator("[data-code=lip-narrow] button").click();
+            desk.page().waitForFunction("() => !document.querySelector('[data-code=lip-narrow]')");
+            assertThat(desk.page().locator(".also").innerText()).contains("Cord", "Thread");
+            desk.open("extras");
+            desk.page().locator("#f-pocket").check();
+            briefSays(desk, "with a pocket");
+            desk.page().locator("#slip [name=keep]").click();
+            desk.settle();
+            assertThat(desk.page().locator("#cut-pocket .count").innerText()).isEqualTo("2 of");
+            desk.page().reload();
+            assertThat(desk.brief()).contains("piped with", "with a pocket");
+        }
+    }
 }

@@ -1,11 +1,11 @@
 package app.dapt.web.have;
 
-import app.dapt.cover.Finding;
 import app.dapt.cover.Finding.Weight;
+import app.dapt.cover.Finding;
 import app.dapt.cover.Limits;
 import app.dapt.cover.Reckoned;
-import app.dapt.cover.WayBack;
 import app.dapt.cover.WayBack.Cut;
+import app.dapt.cover.WayBack;
 import app.dapt.drawing.CoverDrawing;
 import app.dapt.files.SvgDrawing;
 import app.dapt.measure.Axis;

@@ -1,7 +1,6 @@
 package app.dapt.web.plan;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.ClothNeed;
 import app.dapt.cloth.Print;
 import app.dapt.cover.Brief;
 import app.dapt.cover.Detail;
@@ -9,15 +8,13 @@ import app.dapt.cover.Detailed;
 import app.dapt.cover.EdgingKind;
 import app.dapt.cover.Finding;
 import app.dapt.cover.Reckoned;
-import app.dapt.cover.Rectangular;
-import app.dapt.cover.Reckoner;
 import app.dapt.cover.Recommendation;
 import app.dapt.cover.Seam;
-import app.dapt.drawing.CoverDrawing;
 import app.dapt.drawing.BiasDrawing;
+import app.dapt.drawing.CoverDrawing;
 import app.dapt.drawing.EdgeOn;
-import app.dapt.drawing.PieceDrawing;
 import app.dapt.drawing.Element.Part;
+import app.dapt.drawing.PieceDrawing;
 import app.dapt.files.SvgDrawing;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Form;
@@ -28,10 +25,7 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
-import app.dapt.piece.Edge;
-import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
-import app.dapt.piece.Side;
 import app.dapt.web.Entries;
 import app.dapt.web.workroom.Cover;
 import app.dapt.words.Words;
@@ -39,7 +33,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -84,6 +77,11 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
     private static final String[][] DYES = {{"indigo", "#31507e"}, {"night", "#1e2f4d"}, {"slate", "#66788a"},
         {"verdigris", "#2f7f74"}, {"bracken", "#7d9c93"}, {"moss", "#7a8450"}, {"weld", "#e2b93b"}, {"rust", "#b5622f"},
         {"madder", "#b23a48"}, {"plum", "#6d3b5e"}, {"oat", "#d9cfb8"}, {"chalk", "#f4f5f1"}};
+
+    /** The list to carry to the scissors. */
+    public CutList list() {
+        return new CutList(reckoned, w);
+    }
 
     public Brief brief() {
         return Brief.of(reckoned);
@@ -145,12 +143,6 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
         return w.lengths().bare(piece.cutWidth()) + " × " + w.lengths().bare(piece.cutHeight());
     }
 
-    /** What is done with the edges that are not sewn into the seam: {@code hem below}. */
-    public String edges(Piece piece) {
-        return String.join(", ", piece.openSides().stream().filter(side -> piece.edge(side).fate() != Edge.Fate.FOLD)
-                .map(side -> w.say("edge." + Phrase.code(piece.edge(side).fate()), Phrase.choice("side", side))).toList());
-    }
-
     public String clothName(Piece piece) {
         return cover.plan().cloths().of(piece.material()).name();
     }
@@ -167,13 +159,6 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
 
     public String total(Sum sum) {
         return w.lengths().withUnit(sum.total());
-    }
-
-    /** How closely the cut card has to be set to stay on one page. */
-    public String crowd() {
-        int lines = reckoned.pieces().size() * 2 + reckoned.pieces().stream().mapToInt(piece -> (piece.marks().size() + 2) / 3).sum()
-                + reckoned.findings().size() + reckoned.needs().size() / 2;
-        return lines > 15 ? "crowded" : lines > 10 ? "close" : "";
     }
 
     /** How the form's flat size was come by, in one line. */
@@ -263,22 +248,8 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
         return BiasDrawing.join(reckoned).map(sheet -> svg(SvgDrawing.fitting(sheet.width(), sheet.height(), BIAS / 2), "join").write(sheet));
     }
 
-    /** What a cloth costs, as far as its price is known. */
-    public Optional<String> cost(ClothNeed need) {
-        return reckoned.cost(need).map(PlanPage::money);
-    }
-
-    /** What all the cloth costs, where every price is known. */
-    public Optional<String> costOfAll() {
-        return reckoned.cost().map(PlanPage::money);
-    }
-
-    static String money(long hundredths) {
-        return hundredths / 100 + String.format(".%02d", hundredths % 100);
-    }
-
     public String price(Cloth cloth) {
-        return cloth.price() == 0 ? "" : money(cloth.price());
+        return cloth.price() == 0 ? "" : CutList.money(cloth.price());
     }
 
     public List<Choices.Choice> joinings() {
@@ -305,40 +276,6 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
         reckoned.back().zip().ifPresent(zip -> sentences.add(w.say("slip.opening.zip-why", zip.why())));
         reckoned.back().lap().ifPresent(lap -> sentences.add(w.say("slip.opening.wanted", lap.wanted())));
         return sentences;
-    }
-
-    /** What to mark on a piece, each with its distances as one measures them at the table. */
-    public List<String> marks(Piece piece) {
-        // What is marked on a joined panel is marked once it is joined, and told with its first drop.
-        return reckoned.back().pieces().stream().filter(panel -> piece.id().equals(panel.id() + "-1")).findFirst()
-                .map(panel -> marksOn(panel).stream().map(mark -> w.say("marking.joined", Phrase.of("said", mark))).toList())
-                .orElseGet(() -> marksOn(piece));
-    }
-
-    private List<String> marksOn(Piece piece) {
-        return piece.marks().stream().map(Marking::sort).distinct().map(sort -> w.say(Phrase.choice("marking", sort)) + ": "
-                + piece.marks().stream().filter(mark -> mark.sort() == sort).map(mark -> where(mark, piece)).collect(Collectors.joining("; "))).toList();
-    }
-
-    private String where(Marking mark, Piece piece) {
-        Optional<String> across = mark.across(piece).map(this::measured);
-        Optional<String> upDown = mark.upDown(piece).map(this::measured);
-        return across.isPresent() && upDown.isPresent() ? w.say("marking.both", across.get(), upDown.get()) : across.or(() -> upDown).orElse("");
-    }
-
-    private String measured(Marking.Measure measure) {
-        return w.say("marking." + (measure.distance().isZero() ? "at." : "from.") + Phrase.code(measure.from()), measure.distance());
-    }
-
-    /** What the cover takes that is no cloth, one line each. */
-    public List<String> alsoNeeded() {
-        List<String> lines = new ArrayList<>();
-        reckoned.outline().filter(outline -> cover.plan().shape().isRectangular()).map(Rectangular::taperOf)
-                .ifPresent(taper -> lines.add(w.say("also.taper", taper.inset(), taper.reach())));
-        reckoned.needs().forEach(need -> lines.add(w.say("also.need", need.what(), need.amount())));
-        reckoned.pieces().stream().filter(piece -> piece.quantity() > 1 && !piece.id().equals("tab")).forEach(piece ->
-                lines.add(w.say("also.strip", piece.name(), piece.cutWidth().times(piece.quantity()), piece.cutHeight())));
-        return lines;
     }
 
     /** Whether anything has to be cut along a line of its own, for which there are templates. */

@@ -1,0 +1,125 @@
+package app.dapt.drawing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.dapt.Cases;
+import app.dapt.RandomPlans;
+import app.dapt.cover.CoverPlan;
+import app.dapt.cover.EdgingKind;
+import app.dapt.cover.OpeningKind;
+import app.dapt.cover.Reckoned;
+import app.dapt.cover.Reckoner;
+import app.dapt.cover.ShapeKind;
+import app.dapt.drawing.Element.Line;
+import app.dapt.drawing.Element.Path;
+import app.dapt.drawing.Element.Role;
+import app.dapt.drawing.Element.Spot;
+import app.dapt.drawing.Element.Stuff;
+import app.dapt.drawing.Element.Tape;
+import app.dapt.drawing.Element.Trim;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.piece.Contour.Point;
+import app.dapt.piece.Marking;
+import app.dapt.piece.Piece;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Named;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Drawings tell the truth: what is drawn is as long, and lies where, the reckoning says. */
+class CoverDrawingTest {
+
+    static Stream<Arguments> covers() {
+        return Stream.of(ShapeKind.values()).flatMap(shape -> Stream.of(OpeningKind.values()).flatMap(opening ->
+                Cases.of(2, random -> RandomPlans.fitting(random, shape, opening)))).filter(CoverDrawingTest::goTogether);
+    }
+
+    private static boolean goTogether(Arguments arguments) {
+        CoverPlan plan = (CoverPlan) ((Named<?>) arguments.get()[0]).getPayload();
+        return plan.opening().unfitFor(plan.shape()).isEmpty();
+    }
+
+    private static double length(List<Point> points) {
+        double length = 0;
+        for (int i = 1; i < points.size(); i++) {
+            length += Math.hypot(points.get(i).x() - points.get(i - 1).x(), points.get(i).y() - points.get(i - 1).y());
+        }
+        return length;
+    }
+
+    private static <E extends Element> Stream<E> all(Sheet sheet, Class<E> kind) {
+        return sheet.elements().stream().filter(kind::isInstance).map(kind::cast);
+    }
+
+    @ParameterizedTest
+    @MethodSource("covers")
+    void tapesMeasureWhatWasReckoned(CoverPlan plan) {
+        Reckoned reckoned = Reckoner.reckon(plan);
+        for (Sheet sheet : List.of(CoverDrawing.front(reckoned), CoverDrawing.back(reckoned))) {
+            assertThat(all(sheet, Tape.class).filter(tape -> tape.before() && tape.axis() == Axis.ACROSS)).singleElement()
+                    .satisfies(tape -> assertThat(tape.length()).isEqualTo(reckoned.finished(Axis.ACROSS)));
+        }
+        List<Tape> overlaps = all(CoverDrawing.back(reckoned), Tape.class).filter(tape -> !tape.before()).toList();
+        assertThat(overlaps).extracting(Tape::length).isEqualTo(reckoned.back().overlap().filter(Length::isPositive).stream().toList());
+    }
+
+    @ParameterizedTest
+    @MethodSource("covers")
+    void clothAndLinesLieOnTheCover(CoverPlan plan) {
+        Reckoned reckoned = Reckoner.reckon(plan);
+        Length width = reckoned.finished(Axis.ACROSS);
+        Length height = reckoned.finished(Axis.UP_DOWN);
+        Sheet back = CoverDrawing.back(reckoned);
+        all(back, Stuff.class).map(Stuff::box).forEach(box -> {
+            assertThat(box.left().isNegative() || box.top().isNegative()).isFalse();
+            assertThat(box.right()).isLessThanOrEqualTo(width);
+            assertThat(box.bottom()).isLessThanOrEqualTo(height);
+        });
+        all(back, Line.class).forEach(line -> {
+            assertThat(line.x2()).isBetween(Length.ZERO, width.plus(Length.mm(1)));
+            assertThat(line.y2()).isBetween(Length.ZERO, height.plus(Length.mm(1)));
+        });
+    }
+
+    @ParameterizedTest
+    @MethodSource("covers")
+    void aZipOrAnOpeningInTheEdgeIsDrawnAsLongAsItIs(CoverPlan plan) {
+        Reckoned reckoned = Reckoner.reckon(plan);
+        List<Path> openings = all(CoverDrawing.back(reckoned), Path.class)
+                .filter(path -> !path.closed() && (path.role() == Role.TEETH || path.role() == Role.CLOSED_BY_HAND)).toList();
+        if (!openings.isEmpty()) {
+            assertThat(length(openings.get(0).points())).isCloseTo(reckoned.back().length().toMm(), within(0.5));
+        }
+        assertThat(openings.isEmpty()).isEqualTo(reckoned.back().lap().isPresent() || plan.opening().kind() == OpeningKind.PILLOWCASE
+                || plan.opening().kind() == OpeningKind.ARM_FLAP || plan.opening().kind() == OpeningKind.HIDDEN_ZIP);
+    }
+
+    @ParameterizedTest
+    @EnumSource(value = EdgingKind.class, names = {"PIPING", "BY_LENGTH", "RUFFLE"})
+    void whatGoesRoundTheEdgeGoesAllTheWayItIsSeamed(EdgingKind kind) {
+        for (Arguments arguments : (Iterable<Arguments>) covers()::iterator) {
+            CoverPlan plan = ((CoverPlan) ((Named<?>) arguments.get()[0]).getPayload());
+            Reckoned reckoned = Reckoner.reckon(plan.withEdging(kind.usual(plan.unit())));
+            double drawn = all(CoverDrawing.front(reckoned), Trim.class).mapToDouble(trim -> length(trim.path())).sum();
+            double sewn = reckoned.edge().length().total().toMm();
+            assertThat(drawn).as("%s with %s", plan.shape(), plan.opening()).isCloseTo(sewn, within(sewn * 0.001));
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("covers")
+    void everySpotToMarkIsDrawnOnItsPiece(CoverPlan plan) {
+        for (Piece piece : Reckoner.reckon(plan).pieces()) {
+            Sheet sheet = PieceDrawing.of(piece);
+            long spots = piece.marks().stream().filter(mark -> !mark.isLine()).count();
+            assertThat(all(sheet, Spot.class).count()).isEqualTo(spots);
+            List<Marking.Sort> sorts = piece.marks().stream().filter(mark -> !mark.isLine()).map(Marking::sort).toList();
+            assertThat(all(sheet, Spot.class).map(Spot::sort)).isEqualTo(sorts);
+        }
+    }
+}

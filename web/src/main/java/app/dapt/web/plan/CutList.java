@@ -1,0 +1,83 @@
+package app.dapt.web.plan;
+
+import app.dapt.cloth.ClothNeed;
+import app.dapt.cover.Reckoned;
+import app.dapt.cover.Rectangular;
+import app.dapt.measure.Phrase;
+import app.dapt.piece.Edge;
+import app.dapt.piece.Marking;
+import app.dapt.piece.Piece;
+import app.dapt.words.Words;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/**
+ * What stands in the list to carry to the scissors and to the shop, beside the sizes themselves.
+ *
+ * @param w the reader's words
+ */
+public record CutList(Reckoned reckoned, Words w) {
+
+    /** What is done with the edges that are not sewn into the seam: {@code hem below}. */
+    public String edges(Piece piece) {
+        return String.join(", ", piece.openSides().stream().filter(side -> piece.edge(side).fate() != Edge.Fate.FOLD)
+                .map(side -> w.say("edge." + Phrase.code(piece.edge(side).fate()), Phrase.choice("side", side))).toList());
+    }
+
+    /** What to mark on a piece, each with its distances as one measures them at the table. */
+    public List<String> marks(Piece piece) {
+        // What is marked on a joined panel is marked once it is joined, and told with its first drop.
+        return reckoned.back().pieces().stream().filter(panel -> piece.id().equals(panel.id() + "-1")).findFirst()
+                .map(panel -> marksOn(panel).stream().map(mark -> w.say("marking.joined", Phrase.of("said", mark))).toList())
+                .orElseGet(() -> marksOn(piece));
+    }
+
+    private List<String> marksOn(Piece piece) {
+        return piece.marks().stream().map(Marking::sort).distinct().map(sort -> w.say(Phrase.choice("marking", sort)) + ": "
+                + piece.marks().stream().filter(mark -> mark.sort() == sort).map(mark -> where(mark, piece)).collect(Collectors.joining("; "))).toList();
+    }
+
+    private String where(Marking mark, Piece piece) {
+        Optional<String> across = mark.across(piece).map(this::measured);
+        Optional<String> upDown = mark.upDown(piece).map(this::measured);
+        return across.isPresent() && upDown.isPresent() ? w.say("marking.both", across.get(), upDown.get()) : across.or(() -> upDown).orElse("");
+    }
+
+    private String measured(Marking.Measure measure) {
+        return w.say("marking." + (measure.distance().isZero() ? "at." : "from.") + Phrase.code(measure.from()), measure.distance());
+    }
+
+    /** What the cover takes that is no cloth, one line each. */
+    public List<String> alsoNeeded() {
+        List<String> lines = new ArrayList<>();
+        reckoned.outline().filter(outline -> reckoned.plan().shape().isRectangular()).map(Rectangular::taperOf)
+                .ifPresent(taper -> lines.add(w.say("also.taper", taper.inset(), taper.reach())));
+        reckoned.needs().forEach(need -> lines.add(w.say("also.need", need.what(), need.amount())));
+        reckoned.pieces().stream().filter(piece -> piece.quantity() > 1 && !piece.id().equals("tab")).forEach(piece ->
+                lines.add(w.say("also.strip", piece.name(), piece.cutWidth().times(piece.quantity()), piece.cutHeight())));
+        return lines;
+    }
+
+    /** What a cloth costs, as far as its price is known. */
+    public Optional<String> cost(ClothNeed need) {
+        return reckoned.cost(need).map(CutList::money);
+    }
+
+    /** What all the cloth costs, where every price is known. */
+    public Optional<String> costOfAll() {
+        return reckoned.cost().map(CutList::money);
+    }
+
+    static String money(long hundredths) {
+        return hundredths / 100 + String.format(".%02d", hundredths % 100);
+    }
+
+    /** How closely the cut card has to be set to stay on one page. */
+    public String crowd() {
+        int lines = reckoned.pieces().size() * 2 + reckoned.pieces().stream().mapToInt(piece -> (piece.marks().size() + 2) / 3).sum()
+                + reckoned.findings().size() + reckoned.needs().size() / 2;
+        return lines > 15 ? "crowded" : lines > 10 ? "close" : "";
+    }
+}
