@@ -1,7 +1,9 @@
 package app.dapt.cover;
 
+import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
 import java.util.Optional;
 
 /**
@@ -17,8 +19,10 @@ public record Need(Phrase what, Phrase amount, Optional<Sum> sum) {
         return new Need(what, amount, Optional.empty());
     }
 
-    /** So much of it by length. */
-    static Need length(Phrase what, Sum sum) {
-        return new Need(what, Phrase.of("need.length", sum.total()), Optional.of(sum));
+    /** So much of it by length, up to what a shop measures out: an eighth of a yard or ten centimetres. */
+    static Need length(Phrase what, Sum sum, Unit unit) {
+        long step = unit.pick(Length.cm(10), Length.inches(4, 1, 2)).grains();
+        Length bought = new Length(-Math.floorDiv(-sum.total().grains(), step) * step);
+        return new Need(what, Phrase.of("need.length", bought), Optional.of(sum));
     }
 }

@@ -177,7 +177,7 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
     @Override
     public List<Need> needs(SeamedEdge edge, Setting setting) {
         Unit unit = setting.plan().unit();
-        return List.of(Need.length(Phrase.of("need.cord", cord.across(unit)), edge.withJoin(unit)));
+        return List.of(Need.length(Phrase.of("need.cord", cord.across(unit)), edge.withJoin(unit), setting.unit()));
     }
 
     @Override

@@ -73,8 +73,8 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
 
     @Override
     public List<Need> needs(SeamedEdge edge, Setting setting) {
-        List<Need> needs = new ArrayList<>(List.of(Need.length(Phrase.of("need.by-length", Phrase.choice("trim-sort", sort)), length(edge)),
-                Need.length(Phrase.of("need.holding-tape"), edge.length())));
+        List<Need> needs = new ArrayList<>(List.of(Need.length(Phrase.of("need.by-length", Phrase.choice("trim-sort", sort)), length(edge), setting.unit()),
+                Need.length(Phrase.of("need.holding-tape"), edge.length(), setting.unit())));
         needs.addAll(pipedToo ? piping(setting).needs(edge, setting) : List.of());
         return needs;
     }

@@ -67,6 +67,8 @@ class EdgingExamplesTest {
                 "cord", Piping.Cord.USUAL, "grain", Piping.Grain.STRAIGHT));
         Reckoned reckoned = Reckoner.reckon(plan);
         assertThat(need(reckoned, "need.cord")).isEqualTo(Length.inches(74));
+        Need cord = reckoned.needs().stream().filter(need -> need.what().code().equals("need.cord")).findFirst().orElseThrow();
+        assertThat(cord.amount().args()).as("never less than it takes").containsExactly(Length.inches(76, 1, 2));
         assertThat(piece(reckoned, "piping").cutHeight()).isEqualTo(Length.inches(1, 7, 8));
         assertThat(piece(reckoned, "piping").quantity()).as("two strips across 53 in of cloth").isEqualTo(2);
     }

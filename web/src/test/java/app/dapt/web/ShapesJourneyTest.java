@@ -125,6 +125,8 @@ class ShapesJourneyTest {
             desk.page().locator("[data-code=lip-narrow] button").click();
             desk.page().waitForFunction("() => !document.querySelector('[data-code=lip-narrow]')");
             assertThat(desk.page().locator(".also").innerText()).contains("Cord", "Thread");
+            desk.page().locator(".also summary").first().click();
+            assertThat(desk.page().locator(".also .sum").first().innerText()).contains("sides across", "to join the ends");
             desk.open("extras");
             desk.page().locator("#f-pocket").check();
             briefSays(desk, "with a pocket");

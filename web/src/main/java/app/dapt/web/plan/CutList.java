@@ -4,6 +4,7 @@ import app.dapt.cloth.ClothNeed;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Rectangular;
 import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
@@ -51,12 +52,20 @@ public record CutList(Reckoned reckoned, Words w) {
 
     /** What the cover takes that is no cloth, one line each. */
     public List<String> alsoNeeded() {
-        List<String> lines = new ArrayList<>();
+        return needed().stream().map(Needed::words).toList();
+    }
+
+    /** A line of what the cover takes that is no cloth, and how its length came about where it has one. */
+    public record Needed(String words, Optional<Sum> sum) {
+    }
+
+    public List<Needed> needed() {
+        List<Needed> lines = new ArrayList<>();
         reckoned.outline().filter(outline -> reckoned.plan().shape().isRectangular()).map(Rectangular::taperOf)
-                .ifPresent(taper -> lines.add(w.say("also.taper", taper.inset(), taper.reach())));
-        reckoned.needs().forEach(need -> lines.add(w.say("also.need", need.what(), need.amount())));
+                .ifPresent(taper -> lines.add(new Needed(w.say("also.taper", taper.inset(), taper.reach()), Optional.empty())));
+        reckoned.needs().forEach(need -> lines.add(new Needed(w.say("also.need", need.what(), need.amount()), need.sum())));
         reckoned.pieces().stream().filter(piece -> piece.quantity() > 1 && !piece.id().equals("tab")).forEach(piece ->
-                lines.add(w.say("also.strip", piece.name(), piece.cutWidth().times(piece.quantity()), piece.cutHeight())));
+                lines.add(new Needed(w.say("also.strip", piece.name(), piece.cutWidth().times(piece.quantity()), piece.cutHeight()), Optional.empty())));
         return lines;
     }
 
