@@ -63,7 +63,8 @@ public record Words(Wordbook book, Mark mark) {
     private String quoted(MatchResult place, List<Object> args) {
         int index = Integer.parseInt(place.group(1));
         String manner = place.group(2) == null ? "" : place.group(2);
-        Object arg = index < args.size() ? args.get(index) : "";
+        // What a text asks for and nobody gave is marked like a code without words.
+        Object arg = index < args.size() ? args.get(index) : "‹" + index + "›";
         return Matcher.quoteReplacement(show(arg, manner));
     }
 

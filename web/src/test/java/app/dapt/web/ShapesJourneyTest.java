@@ -126,7 +126,7 @@ class ShapesJourneyTest {
             desk.page().waitForFunction("() => !document.querySelector('[data-code=lip-narrow]')");
             assertThat(desk.page().locator(".also").innerText()).contains("Cord", "Thread");
             desk.page().locator(".also summary").first().click();
-            assertThat(desk.page().locator(".also .sum").first().innerText()).contains("sides across", "to join the ends");
+            assertThat(desk.page().locator(".also .sum").first().innerText()).contains("2 sides across", "to join the ends");
             desk.open("extras");
             desk.page().locator("#f-pocket").check();
             briefSays(desk, "with a pocket");
