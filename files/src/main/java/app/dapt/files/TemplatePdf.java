@@ -5,6 +5,7 @@ import app.dapt.drawing.Element.Role;
 import app.dapt.drawing.Template;
 import app.dapt.piece.Contour.Point;
 import app.dapt.words.Words;
+import java.awt.geom.Path2D;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -85,11 +86,29 @@ public record TemplatePdf(Words words, Paper paper) {
             int rows = count(template.height(), high());
             for (int row = 0; row < rows; row++) {
                 for (int column = 0; column < columns; column++) {
-                    tiles.add(new Tile(template, column, row, columns, rows, tiles.size() + 2));
+                    if (shows(template, column, row)) {
+                        tiles.add(new Tile(template, column, row, columns, rows, tiles.size() + 2));
+                    }
                 }
             }
         }
         return tiles;
+    }
+
+    /** Whether a tile would show any of a template, or lie within it; paper with nothing on it is not printed. */
+    private boolean shows(Template template, int column, int row) {
+        double left = column * (wide() - OVERLAP);
+        double top = row * (high() - OVERLAP);
+        Path2D outline = new Path2D.Double();
+        for (Point point : template.paths().get(0).points()) {
+            if (outline.getCurrentPoint() == null) {
+                outline.moveTo(point.x(), point.y());
+            } else {
+                outline.lineTo(point.x(), point.y());
+            }
+        }
+        outline.closePath();
+        return outline.intersects(left, top, wide(), high());
     }
 
     /** How many tiles a length takes, each but the first adding what does not overlap. */
@@ -145,6 +164,24 @@ public record TemplatePdf(Words words, Paper paper) {
             stream.endText();
         }
 
+        /** A text broken into lines no longer than this; gives the last line's place. */
+        private double paragraph(String text, double left, double baseline, float size, double longest) throws IOException {
+            StringBuilder line = new StringBuilder();
+            double y = baseline;
+            for (String word : text.split(" ")) {
+                String longer = line.isEmpty() ? word : line + " " + word;
+                if (FONT.getStringWidth(printable(longer)) / 1000 * size / POINTS > longest) {
+                    say(line.toString(), left, y, size);
+                    y += size / POINTS * 1.4;
+                    line = new StringBuilder(word);
+                } else {
+                    line = new StringBuilder(longer);
+                }
+            }
+            say(line.toString(), left, y, size);
+            return y;
+        }
+
         private void dashes(float... lengths) throws IOException {
             stream.setLineDashPattern(lengths, 0);
         }
@@ -178,8 +215,7 @@ public record TemplatePdf(Words words, Paper paper) {
             sheet.box(MARGIN + 70, MARGIN + 25, 50.8, 50.8);
             sheet.say("5 cm", MARGIN + 20, MARGIN + 51, 12);
             sheet.say("2 in", MARGIN + 90, MARGIN + 51, 12);
-            sheet.say(words.say("template.glue"), MARGIN, MARGIN + 88, 11);
-            double y = MARGIN + 98;
+            double y = sheet.paragraph(words.say("template.glue"), MARGIN, MARGIN + 88, 11, wide()) + 10;
             for (Template template : templates) {
                 List<Tile> own = tiles.stream().filter(tile -> tile.template() == template).toList();
                 y = map(sheet, template, own, y) + 10;

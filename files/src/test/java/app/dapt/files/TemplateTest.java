@@ -37,6 +37,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.apache.pdfbox.text.TextPosition;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -167,12 +168,25 @@ class TemplateTest {
         }
     }
 
+    /** How far to the right any words reach, in points. */
+    private static float rightmost(PDDocument document) throws IOException {
+        float[] most = {0};
+        new PDFTextStripper() {
+            @Override
+            protected void writeString(String text, List<TextPosition> positions) {
+                positions.forEach(position -> most[0] = Math.max(most[0], position.getXDirAdj() + position.getWidthDirAdj()));
+            }
+        }.getText(document);
+        return most[0];
+    }
+
     @ParameterizedTest
     @EnumSource
     void everyTileOfThePdfShowsTheTemplateAtItsTrueSizeAndPlace(Paper paper) throws IOException {
         try (PDDocument document = Loader.loadPDF(new TemplatePdf(WORDS, paper).write("Engineer’s V ⅞ ☃", vee()))) {
             String text = new PDFTextStripper().getText(document);
             assertThat(text).contains("A1: 2", "Front", "on the fold", "Engineer");
+            assertThat(rightmost(document)).as("no line runs off the paper").isLessThan(document.getPage(0).getMediaBox().getWidth() - 20);
             List<List<Point>> first = new Strokes(document.getPage(0)).lines;
             assertThat(first).anySatisfy(square -> assertThat(length(square)).isCloseTo(200, within(0.1)));
             assertThat(first).anySatisfy(square -> assertThat(length(square)).isCloseTo(8 * 25.4, within(0.1)));
