@@ -84,7 +84,7 @@ public record ArmFlapOpening(Length tuck, Length hem) implements Opening {
         edges.put(Side.RIGHT, new Edge(Edge.Fate.SINGLE_TURN, List.of(hem)));
         Sum width = Sum.of(Sum.term("term.widest-there", Length.nearInches((cut.right() - cut.left()) / 25.4)));
         Sum height = Sum.of(Sum.term("term.widest-there", Length.nearInches((cut.bottom() - cut.top()) / 25.4)));
-        return setting.panel(id, material, width, height, edges).outlined(Optional.of(Outline.Traced.of(cut, seam)));
+        return setting.panel(id, material, width, height, edges).outlined(Optional.of(new Outline.Traced(cut, seam)));
     }
 
     @Override

@@ -85,11 +85,6 @@ public record Back(List<Piece> pieces, List<Panel> panels, Length length, Option
             return new Panel(other, name, from, to, free, outside, turned);
         }
 
-        /** Whether it is as free where it ends as it is held where it begins. */
-        public boolean isFreeAtEnd() {
-            return free.filter(side -> side == Side.BOTTOM || side == Side.RIGHT).isPresent();
-        }
-
         public Optional<Edge> freeEdge() {
             return free.map(piece::edge);
         }

@@ -3,7 +3,6 @@ package app.dapt.cover;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
-import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -53,7 +52,7 @@ public record CornerTrim(Sort sort, Length hangs) implements Edging {
     @Override
     public List<Concern> concerns(SeamedEdge edge, Setting setting, Back back) {
         if (edge.corners() > 0) {
-            return new ArrayList<>(EdgeConcerns.ofAnything(edge, setting, "corners"));
+            return EdgeConcerns.ofAnything(edge, setting, "corners");
         }
         return List.of(Concern.of("no-corners", Finding.Weight.WILL_NOT_WORK, "no-corners").orTry(setting.plan().withEdging(new None()), "leave-off"));
     }

@@ -46,14 +46,19 @@ record CoverConcerns(Setting setting, Back back, List<Piece> cut) {
     /** Not every opening goes with every shape. */
     private Optional<Concern> unfit() {
         Opening opening = plan().opening();
-        return opening.unfitFor(plan().shape()).map(reason -> Stream.of(OpeningKind.ENVELOPE, OpeningKind.EDGE_ZIP, OpeningKind.SEWN_SHUT)
-                .reduce(Concern.of("opening-unfit", Weight.WILL_NOT_WORK, "opening-unfit", reason).orTry(plan().withOpening(opening.turned()), "turn-opening"),
-                        (concern, kind) -> {
-                            Opening usual = kind.usual(plan().unit());
-                            return concern.orTry(plan().withOpening(kind.insteadOf(opening, plan().unit())), Phrase.code(kind))
-                                    .orTry(plan().withOpening(usual), Phrase.code(kind))
-                                    .orTry(plan().withOpening(usual.turned()), Phrase.code(kind));
-                        }, (one, other) -> other));
+        Optional<Phrase> reason = opening.unfitFor(plan().shape());
+        if (reason.isEmpty()) {
+            return Optional.empty();
+        }
+        Concern concern = Concern.of("opening-unfit", Weight.WILL_NOT_WORK, "opening-unfit", reason.get())
+                .orTry(plan().withOpening(opening.turned()), "turn-opening");
+        for (OpeningKind kind : List.of(OpeningKind.ENVELOPE, OpeningKind.EDGE_ZIP, OpeningKind.SEWN_SHUT)) {
+            Opening usual = kind.usual(plan().unit());
+            concern = concern.orTry(plan().withOpening(kind.insteadOf(opening, plan().unit())), Phrase.code(kind))
+                    .orTry(plan().withOpening(usual), Phrase.code(kind))
+                    .orTry(plan().withOpening(usual.turned()), Phrase.code(kind));
+        }
+        return Optional.of(concern);
     }
 
     private List<Concern> faceConcerns() {

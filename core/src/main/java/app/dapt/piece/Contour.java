@@ -10,7 +10,6 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.linearref.LengthIndexedLine;
 import org.locationtech.jts.operation.buffer.BufferOp;
@@ -98,11 +97,6 @@ public record Contour(List<Point> points) {
         double length = Math.hypot(b.x() - a.x(), b.y() - a.y());
         return length == 0 ? Math.hypot(p.x() - a.x(), p.y() - a.y())
                 : Math.abs((b.x() - a.x()) * (a.y() - p.y()) - (a.x() - p.x()) * (b.y() - a.y())) / length;
-    }
-
-    /** The same outline a quarter turn round, width and height changing places. */
-    public Contour transposed() {
-        return of(new AffineTransformation(0, 1, 0, 1, 0, 0).transform(polygon()));
     }
 
     /** A stretch of the outline so many millimetres long, about the point that lies half way round from a given one. */

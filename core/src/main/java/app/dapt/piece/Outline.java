@@ -9,11 +9,29 @@ import app.dapt.measure.Length;
  */
 public sealed interface Outline {
 
+    /** Beyond any cover, in millimetres. */
+    double FAR = 1e5;
+
+    /** Where it is cut, in the place it has on the whole that it is a part of. */
+    Contour cutInPlace();
+
+    /** Where it is sewn, folded or ends, in the same place. */
+    Contour seamInPlace();
+
     /** Where it is cut. */
-    Contour cut();
+    default Contour cut() {
+        return placed(cutInPlace());
+    }
 
     /** Where it is sewn, folded or ends. */
-    Contour seam();
+    default Contour seam() {
+        return placed(seamInPlace());
+    }
+
+    private Contour placed(Contour line) {
+        Contour cut = cutInPlace();
+        return line.moved(-cut.left(), -cut.top());
+    }
 
     /**
      * A part of the cover, or all of it.
@@ -29,9 +47,6 @@ public sealed interface Outline {
     record Part(Contour cover, Contour grown, Axis deep, Length from, Length to, Length before, Length after)
             implements Outline {
 
-        /** Beyond any cover. */
-        private static final double FAR = 1e5;
-
         /** How long it is cut one way, in millimetres. */
         public double cutLength(Axis way) {
             double start = from.minus(before).toMm();
@@ -44,18 +59,12 @@ public sealed interface Outline {
         }
 
         @Override
-        public Contour cut() {
-            Contour cut = cutInPlace();
-            return cut.moved(-cut.left(), -cut.top());
+        public Contour seamInPlace() {
+            return strip(cover, from.toMm(), to.toMm());
         }
 
         @Override
-        public Contour seam() {
-            Contour cut = cutInPlace();
-            return strip(cover, from.toMm(), to.toMm()).moved(-cut.left(), -cut.top());
-        }
-
-        private Contour cutInPlace() {
+        public Contour cutInPlace() {
             return strip(grown, from.minus(before).toMm(), to.plus(after).toMm());
         }
 
@@ -74,31 +83,18 @@ public sealed interface Outline {
      */
     record Drop(Outline panel, Length from, Length to, Length allowance) implements Outline {
 
-        private static final double FAR = 1e5;
-
         @Override
-        public Contour cut() {
-            Contour cut = cutInPlace();
-            return cut.moved(-cut.left(), -cut.top());
+        public Contour seamInPlace() {
+            return panel.seam().within(from.toMm(), -FAR, to.toMm(), FAR);
         }
 
         @Override
-        public Contour seam() {
-            Contour cut = cutInPlace();
-            return panel.seam().within(from.toMm(), -FAR, to.toMm(), FAR).moved(-cut.left(), -cut.top());
-        }
-
-        private Contour cutInPlace() {
+        public Contour cutInPlace() {
             return panel.cut().within(from.minus(allowance).toMm(), -FAR, to.plus(allowance).toMm(), FAR);
         }
     }
 
-    /** Lines already drawn, {@code seam} in the place it has within {@code cut}. */
-    record Traced(Contour cut, Contour seam) implements Outline {
-
-        /** Both lines moved so that the cut one begins at the corner. */
-        public static Traced of(Contour cut, Contour seam) {
-            return new Traced(cut.moved(-cut.left(), -cut.top()), seam.moved(-cut.left(), -cut.top()));
-        }
+    /** Lines already drawn, the seam in the place it has within the cut. */
+    record Traced(Contour cutInPlace, Contour seamInPlace) implements Outline {
     }
 }

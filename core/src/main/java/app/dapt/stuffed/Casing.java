@@ -26,11 +26,6 @@ public interface Casing {
     /** The thickness at the middle at this fill. */
     Length loft(double fill);
 
-    /** The fill to draw: never beyond what a casing can show. */
-    static double drawable(double fullness) {
-        return Math.min(fullness, FULLEST_DRAWN);
-    }
-
     /** The fill that a thickness at the middle tells of, 0 to 1. */
     default double fillFromLoft(Length loft) {
         return Halving.rootOf(fill -> loft(fill).minus(loft).toInches());

@@ -87,10 +87,6 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
         return Brief.of(reckoned);
     }
 
-    public boolean isOpen(Slip asked) {
-        return slip == asked;
-    }
-
     private double scale() {
         Length around = cover.plan().edging().standsOut().times(2);
         Length across = reckoned.finished(Axis.ACROSS).plus(around);
