@@ -3,7 +3,10 @@ package app.dapt;
 import static app.dapt.Cases.pick;
 
 import app.dapt.cloth.Cloth;
+import app.dapt.cloth.Photo;
 import app.dapt.cloth.Print;
+import app.dapt.cloth.Repeat;
+import app.dapt.cloth.Shrinkage;
 import app.dapt.cover.Cloths;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Detail;
@@ -125,8 +128,12 @@ public final class RandomPlans {
     }
 
     private static Cloth cloth(Random random) {
-        return new Cloth("Cloth " + random.nextInt(100), String.format("#%06x", random.nextInt(1 << 24)),
+        Cloth plain = new Cloth("Cloth " + random.nextInt(100), String.format("#%06x", random.nextInt(1 << 24)),
                 pick(random, Print.values()), between(random, 20, 60), random.nextInt(4) == 0,
                 random.nextInt(3) == 0 ? random.nextInt(9000) : 0);
+        Optional<Repeat> repeat = random.nextInt(4) == 0 ? Optional.of(new Repeat(between(random, 1, 30), between(random, 1, 30))) : Optional.empty();
+        Shrinkage shrinkage = random.nextInt(3) == 0 ? new Shrinkage(random.nextInt(80), random.nextInt(80)) : Shrinkage.NONE;
+        return plain.used(random.nextInt(6) == 0, repeat, shrinkage)
+                .withPhoto(random.nextInt(8) == 0 ? Optional.of(new Photo(1 + random.nextInt(9), between(random, 2, 30), between(random, 2, 30))) : Optional.empty());
     }
 }

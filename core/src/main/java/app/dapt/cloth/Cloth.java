@@ -2,6 +2,7 @@ package app.dapt.cloth;
 
 import app.dapt.measure.Length;
 import app.dapt.measure.Unit;
+import app.dapt.piece.Piece;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
@@ -13,10 +14,15 @@ import java.util.regex.Pattern;
  * @param colour its ground, as {@code #rrggbb}
  * @param print  what is on it
  * @param width  selvage to selvage
- * @param price  in hundredths of whatever money, for a yard or a metre; nought where it is not known
  * @param nap    whether pile or shading gives a print without an up one all the same
+ * @param price  in hundredths of whatever money, for a yard or a metre; nought where it is not known
+ * @param sideways whether the cover's up lies across the cloth, towards its left selvage, rather than along it
+ * @param ownRepeat the distances at which its print comes again, where they are not the print's usual ones
+ * @param shrinkage what its first wash takes
+ * @param photo  a picture of it, where there is one, drawn in place of the print
  */
-public record Cloth(String name, String colour, Print print, Length width, boolean nap, int price) {
+public record Cloth(String name, String colour, Print print, Length width, boolean nap, int price, boolean sideways,
+                    Optional<Repeat> ownRepeat, Shrinkage shrinkage, Optional<Photo> photo) {
 
     public static final int LONGEST_NAME = 60;
 
@@ -47,27 +53,77 @@ public record Cloth(String name, String colour, Print print, Length width, boole
         }
     }
 
-    /** A cloth whose price is not known. */
+    /** A cloth that is used along its length, does not shrink, and has the usual repeat. */
+    public Cloth(String name, String colour, Print print, Length width, boolean nap, int price) {
+        this(name, colour, print, width, nap, price, false, Optional.empty(), Shrinkage.NONE, Optional.empty());
+    }
+
+    /** The same at a price that is not known. */
     public Cloth(String name, String colour, Print print, Length width, boolean nap) {
         this(name, colour, print, width, nap, 0);
     }
 
     public Cloth withWidth(Length changed) {
-        return new Cloth(name, colour, print, changed, nap, price);
+        return new Cloth(name, colour, print, changed, nap, price, sideways, ownRepeat, shrinkage, photo);
+    }
+
+    public Cloth withPrint(Print changed) {
+        return new Cloth(name, colour, changed, width, nap, price, sideways, ownRepeat, shrinkage, photo);
+    }
+
+    public Cloth withPrice(int changed) {
+        return new Cloth(name, colour, print, width, nap, changed, sideways, ownRepeat, shrinkage, photo);
+    }
+
+    public Cloth withPhoto(Optional<Photo> changed) {
+        return new Cloth(name, colour, print, width, nap, price, sideways, ownRepeat, shrinkage, changed);
+    }
+
+    /** The same cloth used along its length or across it, with another repeat and shrinkage. */
+    public Cloth used(boolean acrossTheCover, Optional<Repeat> repeat, Shrinkage washed) {
+        return new Cloth(name, colour, print, width, nap, price, acrossTheCover, repeat, washed, photo);
+    }
+
+    /** The distances at which the print comes again, as cut: nothing on a plain cloth. */
+    public Optional<Repeat> repeat() {
+        return ownRepeat.or(print::usualRepeat).map(repeat ->
+                new Repeat(shrinkage.washedWidth(repeat.across()), shrinkage.washedLength(repeat.along())));
+    }
+
+    /** How much of the width a piece takes, upright. */
+    public Length across(Piece piece) {
+        return sideways ? piece.cutHeight() : piece.cutWidth();
+    }
+
+    /** How much of the length it takes, upright. */
+    public Length along(Piece piece) {
+        return sideways ? piece.cutWidth() : piece.cutHeight();
+    }
+
+    /** How much of the width a piece takes at the least. */
+    public Length leastAcross(Piece piece) {
+        return turns() ? Length.min(piece.cutWidth(), piece.cutHeight()) : across(piece);
+    }
+
+    /** What to pay for a length, in hundredths; nothing where the price is not known. */
+    public Optional<Long> cost(Length length, Unit unit) {
+        Length priced = unit.pick(Length.cm(100), Length.inches(36));
+        return price == 0 ? Optional.empty() : Optional.of(Math.round(length.over(priced) * price));
     }
 
     /** Whether a piece turned upside down can be told. */
     public boolean hasUp() {
-        return nap || print.hasUp();
+        return nap || photo.isPresent() || print.hasUp();
     }
 
     /** Whether a piece may lie a quarter turn round on it. */
     public boolean turns() {
-        return !nap && print.turns();
+        return !nap && photo.isEmpty() && print.turns();
     }
 
+    /** What is left of the width between the selvages, washed. */
     public Length usableWidth() {
-        return width.minus(SELVAGES);
+        return shrinkage.washedWidth(width.minus(SELVAGES));
     }
 
     /** The widths that shops sell, narrowest first. */

@@ -1,80 +1,32 @@
 package app.dapt.cloth;
 
 import app.dapt.measure.Length;
+import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Piece;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
 /**
- * A first estimate of what to buy of one cloth: pieces laid in rows, deepest first, each in the first row with
- * room. People do it so on paper; a real layout needs less, never more.
+ * What to buy of one cloth at the most: as the first layout found for its pieces has it. A search finds no more.
  *
- * @param cloth  what the pieces are cut from
- * @param area   square inches of all pieces together
- * @param length the length the rows take, rounded up to how shops sell; none where a piece is wider than the cloth
+ * @param cloth what the pieces are cut from
+ * @param area  square inches of all pieces together
+ * @param toBuy how the length comes about, rounded up to how shops sell; nothing where a piece is wider than the cloth
  */
-public record ClothNeed(Cloth cloth, double area, Optional<Length> length) {
-
-    private static final Length SOLD_BY_IMPERIAL = Length.inches(4, 1, 2);
-    private static final Length SOLD_BY_METRIC = Length.cm(10);
-
-    private record Rectangle(Length across, Length along) {
-        Rectangle turned() {
-            return new Rectangle(along, across);
-        }
-    }
-
-    private static final class Row {
-        private final Length deep;
-        private Length room;
-
-        Row(Length deep, Length room) {
-            this.deep = deep;
-            this.room = room;
-        }
-    }
+public record ClothNeed(Cloth cloth, double area, Optional<Sum> toBuy) {
 
     public static ClothNeed of(Cloth cloth, List<Piece> pieces, Unit unit) {
         double area = pieces.stream().mapToDouble(Piece::area).sum();
-        return new ClothNeed(cloth, area, rows(cloth, pieces).map(length -> rounded(length, unit)));
-    }
-
-    private static Length rounded(Length length, Unit unit) {
-        long step = unit.pick(SOLD_BY_METRIC, SOLD_BY_IMPERIAL).grains();
-        return new Length(-Math.floorDiv(-length.grains(), step) * step);
-    }
-
-    private static Optional<Length> rows(Cloth cloth, List<Piece> pieces) {
-        Length usable = cloth.usableWidth();
-        List<Rectangle> rectangles = new ArrayList<>();
-        for (Piece piece : pieces) {
-            Rectangle rectangle = laid(piece, cloth);
-            if (usable.under(rectangle.across())) {
-                return Optional.empty();
-            }
-            for (int i = 0; i < piece.quantity(); i++) {
-                rectangles.add(rectangle);
-            }
+        List<Wanted> wanted = pieces.stream().map(piece -> new Wanted(piece.id(), "", piece, piece.quantity())).toList();
+        if (wanted.stream().mapToInt(Wanted::copies).sum() > Task.MOST_PIECES) {
+            return new ClothNeed(cloth, area, Optional.empty());
         }
-        rectangles.sort(Comparator.comparing(Rectangle::along).reversed());
-        List<Row> rows = new ArrayList<>();
-        for (Rectangle rectangle : rectangles) {
-            Row row = rows.stream().filter(r -> r.room.atLeast(rectangle.across())).findFirst().orElseGet(() -> {
-                Row fresh = new Row(rectangle.along(), usable);
-                rows.add(fresh);
-                return fresh;
-            });
-            row.room = row.room.minus(rectangle.across());
-        }
-        return Optional.of(rows.stream().map(row -> row.deep).reduce(Length.ZERO, Length::plus));
+        Laid laid = Lay.of(cloth, wanted, LayPlan.usual(cloth, unit), unit).atOnce();
+        return new ClothNeed(cloth, area, Optional.of(laid.toBuy()).filter(sum -> laid.isComplete()));
     }
 
-    /** Upright, unless only the quarter turn fits the width and the cloth allows it. */
-    private static Rectangle laid(Piece piece, Cloth cloth) {
-        Rectangle upright = new Rectangle(piece.cutWidth(), piece.cutHeight());
-        return cloth.turns() && cloth.usableWidth().under(upright.across()) ? upright.turned() : upright;
+    public Optional<Length> length() {
+        return toBuy.map(Sum::total);
     }
 }

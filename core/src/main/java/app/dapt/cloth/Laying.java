@@ -26,7 +26,7 @@ public record Laying(List<Placed> placed, int length) {
 
     static Laying of(List<Placed> placed, Task task) {
         int length = placed.stream().mapToInt(p -> p.y() + along(p, task)).max().orElse(0);
-        return new Laying(placed, length);
+        return new Laying(placed, Math.max(length, task.used()));
     }
 
     private static int along(Placed placed, Task task) {
@@ -37,5 +37,10 @@ public record Laying(List<Placed> placed, int length) {
     /** How much of the pieces' area is laid. */
     public long area(Task task) {
         return placed.stream().mapToLong(p -> (long) task.items().get(p.item()).across() * task.items().get(p.item()).along()).sum();
+    }
+
+    /** On how many remnants something lies. */
+    int remnantsUsed() {
+        return (int) placed.stream().map(Placed::remnant).distinct().count();
     }
 }

@@ -1,13 +1,15 @@
 package app.dapt.cloth;
 
-import app.dapt.cloth.FreeRectangles.Free;
 import app.dapt.cloth.Laying.Placed;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.function.ToLongFunction;
+import java.util.stream.IntStream;
 
 /**
- * Lays pieces out on the least length of cloth, or on what is at hand. A layout can be had at any time; it only gets
- * better. The same seed and the same steps give the same layout.
+ * Lays pieces out on the least length of cloth, or on what is at hand. A layout can be had at any time, from any thread;
+ * it only gets better. The same seed and the same steps give the same layout.
  */
 public final class LayingOut {
 
@@ -17,26 +19,35 @@ public final class LayingOut {
     private static final int WIDEST_BEAM = 8192;
     /** Askings of the budget that one turn of the annealing may take before the beam has its turn. */
     private static final int TURN = 400;
+    /** The same on remnants, where the annealing is alone. */
+    private static final int LONG_TURN = 20_000;
+    /** Askings that trying to do with one remnant less may take. */
+    private static final int FEWER_TURN = 4_000;
 
     private final Task task;
     private final Dice dice;
     private final int least;
-    private Laying best;
+    private volatile Laying best;
+    private OrderAnnealing annealing;
+    private double beamTime;
+    private double annealingTime;
+    private int rounds;
+    private boolean fewestTried;
 
     /** Begins with a plain layout, so that there is always one. */
     public LayingOut(Task task, long seed) {
         this.task = task;
         this.dice = new Dice(seed);
-        if (task.remnants().isEmpty()) {
+        if (isOnTheBolt()) {
             if (task.tooWide().isPresent()) {
                 throw new IllegalArgumentException("a piece is wider than the cloth: " + task.tooWide().get().id());
             }
             this.least = LeastLength.of(task);
-            this.best = plain();
         } else {
             this.least = 0;
-            this.best = new Laying(List.of(), 0);
         }
+        this.best = plain();
+        this.annealing = new OrderAnnealing(task, dice);
     }
 
     public Laying best() {
@@ -48,81 +59,145 @@ public final class LayingOut {
         return least;
     }
 
-    /** Whether nothing shorter, or on remnants nothing more, is possible. */
-    public boolean isProvedBest() {
-        return task.remnants().isEmpty() ? best.length() <= least : best.placed().size() == task.count();
+    private boolean isOnTheBolt() {
+        return task.remnants().isEmpty();
     }
 
-    /** Goes on until the budget is spent or the layout is proved best. */
+    /** Whether nothing shorter is possible; on remnants, whether nothing more or on fewer of them. */
+    public boolean isProvedBest() {
+        return isOnTheBolt() ? best.length() <= least : isAllLaid() && best.remnantsUsed() <= fewestThinkable();
+    }
+
+    private boolean isAllLaid() {
+        return best.placed().size() == task.count();
+    }
+
+    /** Whether there is nothing more to try. */
+    private boolean isDone() {
+        return isProvedBest() || !isOnTheBolt() && isAllLaid() && fewestTried;
+    }
+
+    /** Goes on until the budget is spent or there is nothing more to try. */
     public Laying improve(Budget budget) {
-        if (task.count() == 0) {
-            return best;
-        }
-        if (!task.remnants().isEmpty()) {
-            onRemnants(budget);
-        } else {
-            onTheBolt(budget);
+        while (task.count() > 0 && !isDone() && !budget.isSpent()) {
+            if (isOnTheBolt()) {
+                onTheBolt(budget);
+            } else if (isAllLaid()) {
+                onFewerRemnants(budget);
+            } else {
+                onRemnants(budget);
+            }
         }
         return best;
     }
 
     private void onRemnants(Budget budget) {
-        List<Free> cloth = new ArrayList<>();
-        for (int i = 0; i < task.remnants().size(); i++) {
-            cloth.addAll(FreeRectangles.of(task.remnants().get(i), i));
+        OrderAnnealing again = new OrderAnnealing(task, dice);
+        again.search(cloth(0, remnants()), turn(LONG_TURN, budget));
+        Laying found = new Laying(again.placed(), 0);
+        if (found.area(task) > best.area(task)) {
+            best = found;
         }
-        while (!isProvedBest() && !budget.isSpent()) {
-            OrderAnnealing annealing = new OrderAnnealing(task, dice);
-            long[] turns = {20_000};
-            annealing.search(cloth, () -> turns[0]-- <= 0 || budget.isSpent());
-            Laying found = new Laying(annealing.placed(), 0);
-            if (found.area(task) > best.area(task)) {
-                best = found;
+    }
+
+    private List<Integer> remnants() {
+        return IntStream.range(0, task.remnants().size()).boxed().toList();
+    }
+
+    /** Everything is laid: leaves out one remnant that is used, the smallest first, as long as everything still fits. */
+    private void onFewerRemnants(Budget budget) {
+        List<Integer> used = best.placed().stream().map(Placed::remnant).distinct()
+                .sorted(Comparator.comparingLong(remnant -> task.remnants().get(remnant).twiceArea())).toList();
+        for (Integer without : used) {
+            List<Integer> rest = remnants().stream().filter(remnant -> !remnant.equals(without)).toList();
+            OrderAnnealing again = new OrderAnnealing(task, dice);
+            long left = again.search(cloth(0, used.stream().filter(rest::contains).toList()), turn(FEWER_TURN, budget));
+            if (left == 0) {
+                best = new Laying(again.placed(), 0);
+                return;
+            }
+            if (budget.isSpent()) {
+                return;
             }
         }
+        fewestTried = true;
+    }
+
+    /** So many remnants, the largest, are needed for the pieces' area alone. */
+    private int fewestThinkable() {
+        long[] areas = task.remnants().stream().mapToLong(Task.Remnant::twiceArea).sorted().toArray();
+        long left = 2 * task.area();
+        int count = 0;
+        while (left > 0 && count < areas.length) {
+            left -= areas[areas.length - ++count];
+        }
+        return count;
     }
 
     /** The beam and the annealing take turns: repeats are the annealing's, many pieces the beam's. */
     private void onTheBolt(Budget budget) {
-        boolean repeats = task.items().stream().anyMatch(item -> item.repeat().isPresent());
-        double beamShare = repeats ? .3 : task.count() <= 20 ? .6 : task.count() <= 45 ? .8 : .93;
-        OrderAnnealing annealing = new OrderAnnealing(task, dice);
-        double beamTime = 0;
-        double annealingTime = 0;
-        int rounds = 0;
-        while (!isProvedBest() && !budget.isSpent()) {
-            if (beamTime * (1 - beamShare) <= annealingTime * beamShare) {
-                int beam = Math.min(WIDEST_BEAM, FIRST_BEAM << Math.min(10, rounds++ / ROUNDS));
-                SkylineBeam search = new SkylineBeam(task, best, dice);
-                long[] asked = {0};
-                search.round(beam, () -> {
-                    asked[0]++;
-                    return budget.isSpent();
-                });
-                best = search.best();
-                // One growing of a beginning costs about as much as a tenth of laying out a whole order.
-                beamTime += asked[0] * .1 + 1;
-            } else {
-                long[] turns = {TURN};
-                long left = annealing.search(FreeRectangles.strip(task.width(), best.length() - 1), () -> turns[0]-- <= 0 || budget.isSpent());
-                if (left == 0) {
-                    best = Laying.of(annealing.placed(), task);
-                }
-                annealingTime += TURN - Math.max(0, turns[0]);
+        double beamShare = beamShare();
+        if (beamShare > 0 && beamTime * (1 - beamShare) <= annealingTime * beamShare) {
+            int beam = Math.min(WIDEST_BEAM, FIRST_BEAM << Math.min(10, rounds++ / ROUNDS));
+            SkylineBeam search = new SkylineBeam(task, best, dice);
+            long[] asked = {0};
+            search.round(beam, () -> {
+                asked[0]++;
+                return budget.isSpent();
+            });
+            best = search.best();
+            // One growing of a beginning costs about as much as a tenth of laying out a whole order.
+            beamTime += asked[0] * .1 + 1;
+        } else {
+            if (annealing.search(cloth(best.length() - 1, List.of()), turn(TURN, budget)) == 0) {
+                best = Laying.of(annealing.placed(), task);
             }
+            annealingTime += TURN;
         }
     }
 
-    /** Deepest first, each as near the cut end as it goes: never longer than all of them one after another. */
+    /** The beam fills a cloth from its cut end; it knows of nothing that lies there already. */
+    private double beamShare() {
+        boolean across = task.items().stream().anyMatch(item -> item.repeatAcross().isPresent());
+        if (across || task.edgeToEdge() || !task.taken().isEmpty()) {
+            return 0;
+        }
+        boolean repeats = task.items().stream().anyMatch(item -> item.repeat().isPresent());
+        return repeats ? .3 : task.count() <= 20 ? .6 : task.count() <= 45 ? .8 : .93;
+    }
+
+    private static Budget turn(int most, Budget budget) {
+        Budget turns = Budget.steps(most);
+        return () -> turns.isSpent() || budget.isSpent();
+    }
+
+    /** The cloth free to lay on: so much off the bolt, or these remnants, less what is taken. */
+    private List<Patch> cloth(int length, List<Integer> remnants) {
+        List<Patch> whole = new ArrayList<>();
+        if (isOnTheBolt()) {
+            whole.addAll(FreeRectangles.strip(task.width(), length));
+        }
+        for (int remnant : remnants) {
+            whole.addAll(FreeRectangles.of(task.remnants().get(remnant), remnant));
+        }
+        FreeRectangles free = new FreeRectangles(whole);
+        task.taken().forEach(free::take);
+        return free.free();
+    }
+
+    /** The best of a few plain orders, each piece as near the cut end as it goes: never longer than all one after another. */
     private Laying plain() {
-        int whole = 0;
+        int whole = task.taken().stream().mapToInt(Patch::bottom).max().orElse(0);
         for (Task.Item item : task.items()) {
             int repeat = item.repeat().map(Task.Repeat::every).orElse(0);
             whole += item.count() * (Math.max(item.across(), item.along()) + repeat);
         }
-        OrderAnnealing once = new OrderAnnealing(task, dice);
-        once.search(FreeRectangles.strip(task.width(), whole), () -> true);
-        List<Placed> placed = once.placed();
-        return Laying.of(placed, task);
+        List<Patch> cloth = cloth(whole, remnants());
+        List<ToLongFunction<Task.Item>> orders = List.of(item -> (long) item.across() * item.along(), Task.Item::along, Task.Item::across);
+        return orders.stream().map(order -> {
+            OrderAnnealing once = new OrderAnnealing(task, dice, order);
+            once.search(cloth, () -> true);
+            return isOnTheBolt() ? Laying.of(once.placed(), task) : new Laying(once.placed(), 0);
+        }).min(Comparator.comparingLong(laying -> isOnTheBolt() ? laying.length() : -laying.area(task))).orElseThrow();
     }
 }

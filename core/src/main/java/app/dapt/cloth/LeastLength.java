@@ -12,9 +12,9 @@ final class LeastLength {
      */
     static int of(Task task) {
         int width = task.width();
-        long best = divideUp(task.area(), width);
+        long best = Math.max(task.used(), divideUp(task.area(), width));
         for (Task.Item item : task.items()) {
-            int shortest = mayTurn(item) && item.along() <= width ? Math.min(item.across(), item.along()) : item.along();
+            int shortest = item.mayTurn() && item.along() <= width ? Math.min(item.across(), item.along()) : item.along();
             int begins = item.repeat().map(Task.Repeat::offset).orElse(0);
             best = Math.max(best, begins + (item.across() > width ? item.across() : shortest));
             for (int narrow : new int[] {item.across(), item.along(), width - item.across() + 1, width - item.along() + 1}) {
@@ -26,15 +26,11 @@ final class LeastLength {
         return (int) best;
     }
 
-    private static boolean mayTurn(Task.Item item) {
-        return item.turns() && item.repeat().isEmpty();
-    }
-
     private static long widened(Task task, int narrow) {
         long area = 0;
         for (Task.Item item : task.items()) {
             long one = (long) widened(item.across(), narrow, task.width()) * item.along();
-            if (mayTurn(item) && item.along() <= task.width()) {
+            if (item.mayTurn() && item.along() <= task.width()) {
                 long other = (long) widened(item.along(), narrow, task.width()) * item.across();
                 one = item.across() <= task.width() ? Math.min(one, other) : other;
             }

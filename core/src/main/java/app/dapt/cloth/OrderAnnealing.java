@@ -1,10 +1,12 @@
 package app.dapt.cloth;
 
-import app.dapt.cloth.FreeRectangles.Free;
 import app.dapt.cloth.Laying.Placed;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
+import java.util.function.ToLongFunction;
+import java.util.stream.IntStream;
 
 /**
  * Annealing on the order in which pieces are laid and on which way round each lies. Every order is laid piece by piece as
@@ -17,35 +19,26 @@ final class OrderAnnealing {
     private final Dice dice;
     private final int[] order;
     private final boolean[] turned;
+    /** Which way the cloth beyond each piece is cut first, where only edge-to-edge cuts are made. */
+    private final boolean[] acrossFirst;
     private List<Placed> placed = List.of();
 
+    /** Begins with the largest. */
     OrderAnnealing(Task task, Dice dice) {
+        this(task, dice, item -> (long) item.across() * item.along());
+    }
+
+    /** Begins with what comes to most. */
+    OrderAnnealing(Task task, Dice dice, ToLongFunction<Task.Item> size) {
         this.task = task;
         this.dice = dice;
-        this.order = new int[task.count()];
+        List<Task.Item> items = task.items();
+        this.order = IntStream.range(0, items.size()).boxed()
+                .sorted(Comparator.comparingLong((Integer kind) -> -size.applyAsLong(items.get(kind))))
+                .flatMapToInt(kind -> IntStream.range(0, items.get(kind).count()).map(i -> kind)).toArray();
         this.turned = new boolean[order.length];
-        int at = 0;
-        for (int kind = 0; kind < task.items().size(); kind++) {
-            for (int i = 0; i < task.items().get(kind).count(); i++) {
-                order[at++] = kind;
-            }
-        }
-        sortByArea();
-    }
-
-    private void sortByArea() {
-        Integer[] kinds = new Integer[order.length];
-        for (int i = 0; i < order.length; i++) {
-            kinds[i] = order[i];
-        }
-        Arrays.sort(kinds, (a, b) -> Long.compare(size(b), size(a)));
-        for (int i = 0; i < order.length; i++) {
-            order[i] = kinds[i];
-        }
-    }
-
-    private long size(int kind) {
-        return (long) task.items().get(kind).across() * task.items().get(kind).along();
+        this.acrossFirst = new boolean[order.length];
+        Arrays.fill(acrossFirst, true);
     }
 
     /** Where the pieces lie in the best order met last. */
@@ -58,7 +51,7 @@ final class OrderAnnealing {
      *
      * @return the area left out of the best order
      */
-    long search(List<Free> cloth, Budget budget) {
+    long search(List<Patch> cloth, Budget budget) {
         List<Placed> now = lay(cloth);
         long leftOut = leftOut(now);
         long best = leftOut;
@@ -90,8 +83,10 @@ final class OrderAnnealing {
     private int[] change() {
         int a = dice.below(order.length);
         int b = dice.below(order.length);
-        int what = dice.below(3);
-        if (what == 2) {
+        int what = dice.below(task.edgeToEdge() ? 4 : 3);
+        if (what == 3) {
+            acrossFirst[a] = !acrossFirst[a];
+        } else if (what == 2) {
             turned[a] = !turned[a];
         } else if (what == 1) {
             move(a, b);
@@ -103,6 +98,7 @@ final class OrderAnnealing {
 
     private void revert(int[] undo) {
         switch (undo[0]) {
+            case 3 -> acrossFirst[undo[1]] = !acrossFirst[undo[1]];
             case 2 -> turned[undo[1]] = !turned[undo[1]];
             case 1 -> move(undo[2], undo[1]);
             default -> swap(undo[1], undo[2]);
@@ -116,6 +112,9 @@ final class OrderAnnealing {
         boolean turn = turned[a];
         turned[a] = turned[b];
         turned[b] = turn;
+        boolean first = acrossFirst[a];
+        acrossFirst[a] = acrossFirst[b];
+        acrossFirst[b] = first;
     }
 
     private void move(int from, int to) {
@@ -125,27 +124,22 @@ final class OrderAnnealing {
         }
     }
 
-    private List<Placed> lay(List<Free> cloth) {
-        FreeRectangles free = new FreeRectangles(cloth);
+    private List<Placed> lay(List<Patch> cloth) {
+        Room room = task.edgeToEdge() ? new EdgeToEdge(cloth) : new FreeRectangles(cloth);
         List<Placed> laid = new ArrayList<>(order.length);
         for (int i = 0; i < order.length; i++) {
             Task.Item item = task.items().get(order[i]);
-            boolean mayTurn = item.turns() && item.repeat().isEmpty();
-            boolean turn = mayTurn && turned[i];
-            Free place = place(free, item, turn);
-            if (place == null && mayTurn) {
+            boolean turn = item.mayTurn() && turned[i];
+            Patch place = room.place(item, turn);
+            if (place == null && item.mayTurn()) {
                 turn = !turn;
-                place = place(free, item, turn);
+                place = room.place(item, turn);
             }
             if (place != null) {
-                free.take(place);
+                room.take(place, acrossFirst[i]);
                 laid.add(new Placed(order[i], place.left(), place.top(), turn, place.remnant()));
             }
         }
         return laid;
-    }
-
-    private static Free place(FreeRectangles free, Task.Item item, boolean turn) {
-        return free.place(turn ? item.along() : item.across(), turn ? item.across() : item.along(), item.repeat().orElse(null));
     }
 }

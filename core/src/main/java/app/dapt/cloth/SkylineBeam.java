@@ -80,7 +80,7 @@ final class SkylineBeam {
         for (int i = 0; i < kinds; i++) {
             Task.Item item = task.items().get(i);
             repeats[i] = item.repeat().orElse(null);
-            turns[i] = item.turns() && repeats[i] == null && across[i] != along[i];
+            turns[i] = item.mayTurn() && across[i] != along[i];
         }
         this.area = task.area();
         this.dice = dice;

@@ -9,8 +9,11 @@ import java.util.Optional;
  *
  * @param width    usable, of a cloth off the bolt; nought where only remnants are at hand
  * @param remnants what is at hand instead; empty for a cloth off the bolt
+ * @param taken    where nothing may lie: bad spots, and pieces that stay where they are
+ * @param used     how much of the length is needed in any case
+ * @param edgeToEdge whether every cut has to run from edge to edge of what it cuts
  */
-public record Task(int width, List<Item> items, List<Remnant> remnants) {
+public record Task(int width, List<Item> items, List<Remnant> remnants, List<Patch> taken, int used, boolean edgeToEdge) {
 
     /**
      * A piece, so many times.
@@ -18,14 +21,33 @@ public record Task(int width, List<Item> items, List<Remnant> remnants) {
      * @param across size across the cloth
      * @param along  size along it
      * @param turns  whether it may lie a quarter turn round
-     * @param repeat where in the print it has to begin, where it has to
+     * @param repeat where in the print, along the cloth, it has to begin, where it has to
+     * @param repeatAcross the same across the cloth
      */
-    public record Item(String id, int across, int along, int count, boolean turns, Optional<Repeat> repeat) {
+    public record Item(String id, int across, int along, int count, boolean turns, Optional<Repeat> repeat, Optional<Repeat> repeatAcross) {
 
         public Item {
             if (across <= 0 || along <= 0 || count <= 0) {
                 throw new IllegalArgumentException("a piece has two sides and is cut at least once");
             }
+        }
+
+        public Item(String id, int across, int along, int count, boolean turns, Optional<Repeat> repeat) {
+            this(id, across, along, count, turns, repeat, Optional.empty());
+        }
+
+        /** Whether it may lie a quarter turn round: a piece that has to meet the print never may. */
+        boolean mayTurn() {
+            return turns && repeat.isEmpty() && repeatAcross.isEmpty();
+        }
+
+        /** Where it would lie in the top left corner of what is free; nothing where it does not fit. */
+        Patch placeIn(Patch free, boolean turned) {
+            int left = repeatAcross.isEmpty() ? free.left() : repeatAcross.get().after(free.left());
+            int top = repeat.isEmpty() ? free.top() : repeat.get().after(free.top());
+            int right = left + (turned ? along : across);
+            int bottom = top + (turned ? across : along);
+            return right > free.right() || bottom > free.bottom() ? null : new Patch(free.remnant(), left, top, right, bottom);
         }
     }
 
@@ -49,12 +71,48 @@ public record Task(int width, List<Item> items, List<Remnant> remnants) {
         }
     }
 
+    /** A corner of a remnant. */
+    public record Corner(int x, int y) {
+    }
+
     /**
      * A piece of cloth at hand, as its corners one after another.
      *
-     * @param corners x and y of each
      */
-    public record Remnant(String id, List<int[]> corners) {
+    public record Remnant(String id, List<Corner> corners) {
+
+        /** Whether two of its sides that are no neighbours cross each other. */
+        public boolean crossesItself() {
+            int size = corners.size();
+            for (int i = 0; i < size; i++) {
+                for (int j = i + 2; j < size; j++) {
+                    boolean neighbours = i == 0 && j == size - 1;
+                    if (!neighbours && cross(corners.get(i), corners.get(i + 1), corners.get(j), corners.get((j + 1) % size))) {
+                        return true;
+                    }
+                }
+            }
+            return false;
+        }
+
+        private static boolean cross(Corner a, Corner b, Corner c, Corner d) {
+            return side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0;
+        }
+
+        private static int side(Corner a, Corner b, Corner p) {
+            return Long.signum((long) (b.x() - a.x()) * (p.y() - a.y()) - (long) (b.y() - a.y()) * (p.x() - a.x()));
+        }
+
+        /** Twice the area within it, whichever way round its corners run. */
+        long twiceArea() {
+            long twice = 0;
+            for (int i = 0; i < corners.size(); i++) {
+                Corner a = corners.get(i);
+                Corner b = corners.get((i + 1) % corners.size());
+                twice += (long) a.x() * b.y() - (long) b.x() * a.y();
+            }
+            return Math.abs(twice);
+        }
     }
 
     /** The most pieces that are laid; more than this nobody cuts for one set. */
@@ -63,9 +121,20 @@ public record Task(int width, List<Item> items, List<Remnant> remnants) {
     public Task {
         items = List.copyOf(items);
         remnants = List.copyOf(remnants);
+        taken = List.copyOf(taken);
         if (items.stream().mapToInt(Item::count).sum() > MOST_PIECES) {
             throw new IllegalArgumentException("more than " + MOST_PIECES + " pieces");
         }
+    }
+
+    /** Nothing but pieces and cloth. */
+    public Task(int width, List<Item> items, List<Remnant> remnants) {
+        this(width, items, remnants, List.of(), 0, false);
+    }
+
+    /** This task cut only from edge to edge, or not. */
+    public Task edgeToEdge(boolean only) {
+        return new Task(width, items, remnants, taken, used, only);
     }
 
     public long area() {
@@ -76,8 +145,9 @@ public record Task(int width, List<Item> items, List<Remnant> remnants) {
         return items.stream().mapToInt(Item::count).sum();
     }
 
-    /** Whether a piece is too wide to lie on the cloth in any way; such a task has no layout. */
+    /** A piece that finds no place across the cloth in any way, where there is one; such a task has no layout. */
     public Optional<Item> tooWide() {
-        return items.stream().filter(item -> item.across() > width && !(item.turns() && item.repeat().isEmpty() && item.along() <= width)).findFirst();
+        Patch whole = new Patch(0, 0, 0, width, Integer.MAX_VALUE);
+        return items.stream().filter(item -> item.placeIn(whole, false) == null && !(item.mayTurn() && item.placeIn(whole, true) != null)).findFirst();
     }
 }

@@ -180,9 +180,9 @@ record CoverConcerns(Setting setting, Back back, List<Piece> cut) {
     private Optional<Concern> clothNarrow(Material material) {
         Cloth cloth = plan().cloths().of(material);
         Optional<Piece> widest = cut.stream().filter(piece -> piece.material() == material)
-                .max((a, b) -> across(a, cloth).compareTo(across(b, cloth)));
-        return widest.filter(piece -> cloth.usableWidth().under(across(piece, cloth))).map(piece -> {
-            Length needed = across(piece, cloth);
+                .max((a, b) -> cloth.leastAcross(a).compareTo(cloth.leastAcross(b)));
+        return widest.filter(piece -> cloth.usableWidth().under(cloth.leastAcross(piece))).map(piece -> {
+            Length needed = cloth.leastAcross(piece);
             Concern concern = Concern.of("cloth-narrow-" + Phrase.code(material), Weight.WILL_NOT_WORK, "cloth-narrow",
                     piece.name(), needed, cloth.name(), cloth.usableWidth());
             return Cloth.soldFor(needed, setting.unit())
@@ -195,8 +195,4 @@ record CoverConcerns(Setting setting, Back back, List<Piece> cut) {
         });
     }
 
-    /** What a piece takes of the cloth's width, lying as well as the cloth allows. */
-    static Length across(Piece piece, Cloth cloth) {
-        return cloth.turns() ? Length.min(piece.cutWidth(), piece.cutHeight()) : piece.cutWidth();
-    }
-}
+    /** What a piece takes of the cloth's width, lying as well as the cloth allows. */}

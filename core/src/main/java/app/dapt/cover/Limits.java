@@ -26,6 +26,10 @@ public enum Limits {
     THICKNESS(Length.ZERO, Length.cm(3), Length.ZERO, Length.inches(1)),
     PIECE(Length.cm(2), Length.cm(600), Length.inches(1), Length.inches(240)),
     ZIP(Length.cm(5), Length.cm(300), Length.inches(2), Length.inches(120)),
+    REPEAT(Length.mm(5), Length.cm(150), Length.inches(0, 1, 4), Length.inches(60)),
+    PICTURED(Length.mm(5), Length.cm(500), Length.inches(0, 1, 4), Length.inches(200)),
+    LAID(Length.ZERO, Length.cm(100_000), Length.ZERO, Length.inches(40_000)),
+    AT_HAND(Length.cm(-300), Length.cm(600), Length.inches(-120), Length.inches(240)),
     CLOTH_WIDTH(Length.cm(20), Length.cm(500), Length.inches(8), Length.inches(200));
 
     private final Length leastMetric;

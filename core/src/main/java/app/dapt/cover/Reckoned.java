@@ -69,8 +69,7 @@ public record Reckoned(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum
 
     /** What to pay for a cloth, in hundredths; none where its price or its length is not known. Prices go by the plan's own yard or metre. */
     public Optional<Long> cost(ClothNeed need) {
-        Length priced = plan.unit().pick(Length.cm(100), Length.inches(36));
-        return need.length().filter(length -> need.cloth().price() > 0).map(length -> Math.round(length.over(priced) * need.cloth().price()));
+        return need.length().flatMap(length -> need.cloth().cost(length, plan.unit()));
     }
 
     /** What to pay for all the cloth; none where not every price is known. */

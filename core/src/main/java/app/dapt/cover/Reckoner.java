@@ -114,7 +114,7 @@ public final class Reckoner {
 
     private static Optional<Joined> joined(Piece piece, Setting setting) {
         Cloth cloth = setting.plan().cloths().of(piece.material());
-        boolean wide = cloth.usableWidth().under(CoverConcerns.across(piece, cloth));
+        boolean wide = !cloth.sideways() && cloth.usableWidth().under(cloth.leastAcross(piece));
         return wide && setting.plan().joining().joins()
                 ? setting.plan().joining().join(piece, cloth.usableWidth(), setting.allowance(), setting.mark()) : Optional.empty();
     }

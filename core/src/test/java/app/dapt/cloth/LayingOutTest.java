@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.dapt.Cases;
 import app.dapt.cloth.Laying.Placed;
+import app.dapt.cloth.Task.Corner;
 import app.dapt.cloth.Task.Item;
 import app.dapt.cloth.Task.Remnant;
 import app.dapt.cloth.Task.Repeat;
@@ -32,8 +33,8 @@ class LayingOutTest {
         return Cases.of(30, random -> {
             int w = 200 + random.nextInt(200);
             int h = 200 + random.nextInt(200);
-            List<int[]> cornered = List.of(new int[] {0, 0}, new int[] {w, 0}, new int[] {w, h / 2}, new int[] {w / 2, h / 2}, new int[] {w / 2, h}, new int[] {0, h});
-            List<int[]> slanting = List.of(new int[] {0, 0}, new int[] {w, random.nextInt(80)}, new int[] {w - random.nextInt(80), h}, new int[] {10, h - 20});
+            List<Corner> cornered = List.of(new Corner(0, 0), new Corner(w, 0), new Corner(w, h / 2), new Corner(w / 2, h / 2), new Corner(w / 2, h), new Corner(0, h));
+            List<Corner> slanting = List.of(new Corner(0, 0), new Corner(w, random.nextInt(80)), new Corner(w - random.nextInt(80), h), new Corner(10, h - 20));
             return new Task(0, items(random, 150), List.of(new Remnant("L", cornered), new Remnant("slanting", slanting)));
         });
     }
@@ -103,9 +104,9 @@ class LayingOutTest {
         assertSound(laying, task);
         for (Placed placed : laying.placed()) {
             Path2D outline = new Path2D.Double();
-            List<int[]> corners = task.remnants().get(placed.remnant()).corners();
-            outline.moveTo(corners.get(0)[0], corners.get(0)[1]);
-            corners.stream().skip(1).forEach(corner -> outline.lineTo(corner[0], corner[1]));
+            List<Corner> corners = task.remnants().get(placed.remnant()).corners();
+            outline.moveTo(corners.get(0).x(), corners.get(0).y());
+            corners.stream().skip(1).forEach(corner -> outline.lineTo(corner.x(), corner.y()));
             outline.closePath();
             Area outside = new Area(box(placed, task));
             outside.subtract(new Area(outline));

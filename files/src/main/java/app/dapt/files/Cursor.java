@@ -3,6 +3,7 @@ package app.dapt.files;
 import app.dapt.cover.Limits;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -54,6 +55,28 @@ final class Cursor {
             throw new BadPlanFile(at(name), "is not an object");
         }
         return new Cursor(child, at(name));
+    }
+
+    /** The objects of a list. */
+    List<Cursor> objects(String name, int most) throws BadPlanFile {
+        JsonNode child = need(name);
+        if (!child.isArray() || child.size() > most) {
+            throw new BadPlanFile(at(name), "is not a list of at most " + most);
+        }
+        List<Cursor> objects = new ArrayList<>();
+        for (int i = 0; i < child.size(); i++) {
+            if (!child.get(i).isObject()) {
+                throw new BadPlanFile(at(name) + "[" + i + "]", "is not an object");
+            }
+            objects.add(new Cursor(child.get(i), at(name) + "[" + i + "]"));
+        }
+        return objects;
+    }
+
+    /** The names of everything in it, all of them counted as asked for. */
+    List<String> names() {
+        asked.addAll(node.propertyNames());
+        return List.copyOf(node.propertyNames());
     }
 
     String text(String name, int longest) throws BadPlanFile {

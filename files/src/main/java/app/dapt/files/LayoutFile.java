@@ -1,6 +1,7 @@
 package app.dapt.files;
 
 import app.dapt.cloth.Laying;
+import app.dapt.cloth.Task.Corner;
 import app.dapt.cloth.Task.Item;
 import app.dapt.cloth.Task.Remnant;
 import app.dapt.cloth.Task.Repeat;
@@ -80,46 +81,25 @@ public record LayoutFile(String id, Task task, int step) {
         for (int i = 0; i < all.size(); i++) {
             JsonNode remnant = all.get(i);
             String at = "remnants[" + i + "].";
-            List<int[]> corners = new ArrayList<>();
+            List<Corner> corners = new ArrayList<>();
             if (remnant.has("polygon")) {
                 for (JsonNode corner : remnant.path("polygon")) {
                     if (corner.size() != 2 || !corner.get(0).isIntegralNumber() || !corner.get(1).isIntegralNumber()) {
                         throw new BadPlanFile(at + "polygon", "is not a list of corners with two whole numbers each");
                     }
-                    corners.add(new int[] {corner.get(0).intValue(), corner.get(1).intValue()});
+                    corners.add(new Corner(corner.get(0).intValue(), corner.get(1).intValue()));
                 }
-                if (corners.size() < 3 || corners.size() > 200 || crossesItself(corners)) {
+                if (corners.size() < 3 || corners.size() > 200 || new Remnant("", corners).crossesItself()) {
                     throw new BadPlanFile(at + "polygon", "is no outline: it needs 3 to 200 corners and must not cross itself");
                 }
             } else {
                 int w = number(remnant, "w", at, 1);
                 int h = number(remnant, "h", at, 1);
-                corners.addAll(List.of(new int[] {0, 0}, new int[] {w, 0}, new int[] {w, h}, new int[] {0, h}));
+                corners.addAll(List.of(new Corner(0, 0), new Corner(w, 0), new Corner(w, h), new Corner(0, h)));
             }
             remnants.add(new Remnant(remnant.path("id").asString("remnant-" + i), corners));
         }
         return remnants;
-    }
-
-    private static boolean crossesItself(List<int[]> corners) {
-        int size = corners.size();
-        for (int i = 0; i < size; i++) {
-            for (int j = i + 2; j < size; j++) {
-                boolean neighbours = i == 0 && j == size - 1;
-                if (!neighbours && cross(corners.get(i), corners.get(i + 1), corners.get(j), corners.get((j + 1) % size))) {
-                    return true;
-                }
-            }
-        }
-        return false;
-    }
-
-    private static boolean cross(int[] a, int[] b, int[] c, int[] d) {
-        return side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0;
-    }
-
-    private static int side(int[] a, int[] b, int[] p) {
-        return Long.signum((long) (b[0] - a[0]) * (p[1] - a[1]) - (long) (b[1] - a[1]) * (p[0] - a[0]));
     }
 
     private static int number(JsonNode at, String name, String path, int least) throws BadPlanFile {

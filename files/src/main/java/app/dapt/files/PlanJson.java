@@ -1,7 +1,5 @@
 package app.dapt.files;
 
-import app.dapt.cloth.Cloth;
-import app.dapt.cloth.Print;
 import app.dapt.cover.Cloths;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Detail;
@@ -49,7 +47,6 @@ public final class PlanJson {
     /** The only format there is so far. */
     private static final int FORMAT = 1;
     private static final int MOST_NOTED = 60;
-    private static final Pattern COLOUR = Pattern.compile("#[0-9a-f]{6}");
 
     private static final JsonMapper JSON = JsonMapper.builder()
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
@@ -156,18 +153,10 @@ public final class PlanJson {
     }
 
     private static Cloths cloths(Cursor at) throws BadPlanFile {
-        Cloths cloths = new Cloths(cloth(at.object("front")), cloth(at.object("back")), cloth(at.object("lining")),
-                cloth(at.object("trim")));
+        Cloths cloths = new Cloths(ClothJson.read(at.object("front")), ClothJson.read(at.object("back")), ClothJson.read(at.object("lining")),
+                ClothJson.read(at.object("trim")));
         at.done();
         return cloths;
-    }
-
-    private static Cloth cloth(Cursor at) throws BadPlanFile {
-        Cloth cloth = new Cloth(at.text("name", Cloth.LONGEST_NAME), at.text("colour", COLOUR, "#31507e"),
-                at.choice("print", Print.class), at.length("width", Limits.CLOTH_WIDTH), at.flag("nap"),
-                at.number("price", 0, Cloth.DEAREST));
-        at.done();
-        return cloth;
     }
 
     /** Writes lengths in the cover's own unit where that is exact. */
@@ -189,10 +178,10 @@ public final class PlanJson {
                     .put("finish", Phrase.code(plan.seam().finish()));
             detailed(root.putObject("joining"), plan.joining());
             ObjectNode cloths = root.putObject("cloths");
-            cloth(cloths.putObject("front"), plan.cloths().front());
-            cloth(cloths.putObject("back"), plan.cloths().back());
-            cloth(cloths.putObject("lining"), plan.cloths().lining());
-            cloth(cloths.putObject("trim"), plan.cloths().trim());
+            ClothJson.write(cloths.putObject("front"), plan.cloths().front(), unit);
+            ClothJson.write(cloths.putObject("back"), plan.cloths().back(), unit);
+            ClothJson.write(cloths.putObject("lining"), plan.cloths().lining(), unit);
+            ClothJson.write(cloths.putObject("trim"), plan.cloths().trim(), unit);
             new TreeSet<>(plan.noted()).forEach(root.putArray("noted")::add);
             return root;
         }
@@ -235,11 +224,6 @@ public final class PlanJson {
                     at.put(tick.name(), tick.value());
                 }
             }
-        }
-
-        private void cloth(ObjectNode at, Cloth cloth) {
-            at.put("name", cloth.name()).put("colour", cloth.colour()).put("print", Phrase.code(cloth.print()))
-                    .put("width", length(cloth.width())).put("nap", cloth.nap()).put("price", cloth.price());
         }
     }
 }

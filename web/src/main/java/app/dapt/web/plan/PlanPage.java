@@ -321,7 +321,7 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
 
     /** A cloth in another print, as a patch. */
     public String swatch(Cloth cloth, Print print) {
-        return SvgDrawing.patch(new Cloth(cloth.name(), cloth.colour(), print, cloth.width(), cloth.nap(), 0),
+        return SvgDrawing.patch(cloth.withPrint(print).withPhoto(Optional.empty()),
                 "w-" + Phrase.code(print) + cloth.colour().substring(1));
     }
 

@@ -1,0 +1,125 @@
+package app.dapt.cloth;
+
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Sum;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Pieces as they lie on their cloth. Lengths run across from the left usable edge and along from the cut end; of a
+ * remnant from wherever its corners were measured.
+ *
+ * @param cloth    what they lie on
+ * @param spots    where each copy lies
+ * @param leftOut  what did not find a place on the remnants
+ * @param tooWide  what is wider than the cloth
+ * @param loose    keys of copies whose pin could not hold
+ * @param offPrint what is too wide for the print to lie across it as asked
+ * @param length   of washed cloth that the pieces take; nought on remnants
+ * @param toBuy    how that comes to what the shop cuts
+ * @param verdict  what is known of it
+ * @param offcuts  what is left and worth keeping, the largest first
+ * @param cuts     in the order they are made
+ * @param onFold   pairs that can be cut as one
+ */
+public record Laid(Cloth cloth, LayPlan plan, List<Spot> spots, List<Wanted> leftOut, List<Wanted> tooWide, List<String> loose, List<Wanted> offPrint, Length length,
+                   Sum toBuy, Verdict verdict, List<Offcut> offcuts, List<Cut> cuts, List<OnFold> onFold) {
+
+    /** A copy where it lies. {@code turned} is a quarter turn against the cloth's own way, to the left. */
+    public record Spot(Wanted wanted, String copy, int remnant, Length across, Length along, Length wide, Length deep, boolean turned, boolean pinned) {
+    }
+
+    /** A rectangle that is left. */
+    public record Offcut(int remnant, Length across, Length along, Length wide, Length deep) {
+    }
+
+    /**
+     * A cut: straight from edge to edge, or round a piece.
+     *
+     * @param runs  across the cloth or along it
+     * @param round the piece that is cut round, where it is no straight cut
+     */
+    public record Cut(int remnant, Axis runs, Length at, Length from, Length to, Optional<Spot> round) {
+    }
+
+    /** Two pieces cut as one, and where the cloth is folded for it. */
+    public record OnFold(Spot one, Spot other, Axis runs, Length at) {
+    }
+
+    /** What is known of a layout. */
+    public enum Known { LEAST, NO_LESS_TO_BUY, WITHIN, ALL_PLACED, LEFT_OUT }
+
+    /**
+     * @param tenths for {@code WITHIN}, how many tenths of a percent more than the least thinkable it may be
+     */
+    public record Verdict(Known known, int tenths) {
+    }
+
+    public Laid {
+        spots = List.copyOf(spots);
+        leftOut = List.copyOf(leftOut);
+        tooWide = List.copyOf(tooWide);
+        loose = List.copyOf(loose);
+        offPrint = List.copyOf(offPrint);
+        offcuts = List.copyOf(offcuts);
+        cuts = List.copyOf(cuts);
+        onFold = List.copyOf(onFold);
+    }
+
+    /** Whether all that is to be cut from this cloth lies on it. */
+    public boolean isComplete() {
+        return leftOut.isEmpty() && tooWide.isEmpty();
+    }
+
+    public Optional<Spot> spot(String copy) {
+        return spots.stream().filter(spot -> spot.copy().equals(copy)).findFirst();
+    }
+
+    /** Whether straight cuts from edge to edge are enough. */
+    public boolean isEdgeToEdge() {
+        return cuts.stream().allMatch(cut -> cut.round().isEmpty());
+    }
+
+    /** On how many remnants something lies. */
+    public int remnantsUsed() {
+        return (int) spots.stream().map(Spot::remnant).distinct().count();
+    }
+
+    /** The part of the cloth bought that becomes pieces, in percent; by the rectangles they are cut from. */
+    public int usedPercent() {
+        double pieces = spots.stream().mapToDouble(spot -> spot.wide().toInches() * spot.deep().toInches()).sum();
+        double whole = cloth.usableWidth().toInches() * cloth.shrinkage().washedLength(toBuy.total()).toInches();
+        return whole == 0 ? 0 : (int) Math.round(100 * pieces / whole);
+    }
+
+    /**
+     * How often to fold what is bought, along and across its length, so that it lies on the table: the fewest layers.
+     *
+     * @return layers the length is folded into, and layers the width is folded into; nothing where four and two are not enough
+     */
+    public Optional<Folding> folding() {
+        for (int layers : new int[] {1, 2, 4, 8}) {
+            for (int overWidth : new int[] {1, 2}) {
+                int overLength = layers / overWidth;
+                if (overWidth > layers || overLength > 4 || overLength > 1 && cloth.hasUp() && overWidth == 1 && layers == 2) {
+                    continue;
+                }
+                Length wide = toBuy.total().times(1, overLength);
+                Length deep = cloth.width().times(1, overWidth);
+                if (fits(wide, deep) || fits(deep, wide)) {
+                    return Optional.of(new Folding(overLength, overWidth, wide, deep));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private boolean fits(Length wide, Length deep) {
+        return plan.tableWide().atLeast(wide) && plan.tableDeep().atLeast(deep);
+    }
+
+    /** How the cloth lies on the table, and the size it has then. */
+    public record Folding(int overLength, int overWidth, Length wide, Length deep) {
+    }
+}

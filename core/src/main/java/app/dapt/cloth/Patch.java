@@ -1,0 +1,25 @@
+package app.dapt.cloth;
+
+/**
+ * An upright rectangle of one cloth: free, taken, or cut.
+ *
+ * @param remnant which remnant it lies on; nought on a cloth off the bolt
+ */
+public record Patch(int remnant, int left, int top, int right, int bottom) {
+
+    boolean holds(Patch other) {
+        return remnant == other.remnant && left <= other.left && top <= other.top && right >= other.right && bottom >= other.bottom;
+    }
+
+    boolean isApartFrom(Patch other) {
+        return remnant != other.remnant || other.left >= right || other.right <= left || other.top >= bottom || other.bottom <= top;
+    }
+
+    int across() {
+        return right - left;
+    }
+
+    int along() {
+        return bottom - top;
+    }
+}

@@ -1,0 +1,66 @@
+package app.dapt.cloth;
+
+import app.dapt.measure.Length;
+import java.util.List;
+
+/**
+ * A remnant at hand: washed, its grain running along, as its corners one after another.
+ *
+ * @param name    what the sewist calls it, 1 to 40 characters
+ * @param corners 3 to 40, measured rightwards and downwards from anywhere
+ * @param spots   stains and worn places to cut round
+ */
+public record Scrap(String name, List<Corner> corners, List<Spoilt> spots) {
+
+    public static final int LONGEST_NAME = 40;
+    public static final int MOST_CORNERS = 40;
+    public static final int MOST_SPOTS = 20;
+
+    /** A corner. */
+    public record Corner(Length across, Length along) {
+    }
+
+    /** A place to cut round, as the rectangle about it. */
+    public record Spoilt(Length across, Length along, Length wide, Length deep) {
+    }
+
+    public Scrap {
+        corners = List.copyOf(corners);
+        spots = List.copyOf(spots);
+        if (name.isBlank() || name.length() > LONGEST_NAME || corners.size() < 3 || corners.size() > MOST_CORNERS || spots.size() > MOST_SPOTS) {
+            throw new IllegalArgumentException("a remnant has a name and 3 to " + MOST_CORNERS + " corners");
+        }
+        if (remnant(corners).crossesItself() || remnant(corners).twiceArea() == 0) {
+            throw new IllegalArgumentException("the outline of a remnant encloses cloth and does not cross itself");
+        }
+    }
+
+    public static Scrap rectangle(String name, Length wide, Length deep) {
+        return new Scrap(name, List.of(new Corner(Length.ZERO, Length.ZERO), new Corner(wide, Length.ZERO), new Corner(wide, deep),
+                new Corner(Length.ZERO, deep)), List.of());
+    }
+
+    /** Whether an outline through these corners would cross itself. */
+    public static boolean crossesItself(List<Corner> corners) {
+        return remnant(corners).crossesItself();
+    }
+
+    /** In grains, for checks. */
+    private static Task.Remnant remnant(List<Corner> corners) {
+        return new Task.Remnant("", corners.stream().map(c -> new Task.Corner(Math.toIntExact(c.across().grains()), Math.toIntExact(c.along().grains()))).toList());
+    }
+
+    /** How far it reaches across. */
+    public Length across() {
+        return reach(corners.stream().map(Corner::across).toList());
+    }
+
+    /** How far it reaches along. */
+    public Length along() {
+        return reach(corners.stream().map(Corner::along).toList());
+    }
+
+    private static Length reach(List<Length> at) {
+        return at.stream().reduce(Length::max).orElseThrow().minus(at.stream().reduce(Length::min).orElseThrow());
+    }
+}

@@ -1,0 +1,36 @@
+package app.dapt.cloth;
+
+import app.dapt.measure.Length;
+
+/**
+ * What a cloth loses in its first wash, in tenths of a percent.
+ *
+ * @param across of its width, 0 to 200
+ * @param along  of its length, 0 to 200
+ */
+public record Shrinkage(int across, int along) {
+
+    public static final Shrinkage NONE = new Shrinkage(0, 0);
+    public static final int MOST = 200;
+    private static final int WHOLE = 1000;
+
+    public Shrinkage {
+        if (across < 0 || across > MOST || along < 0 || along > MOST) {
+            throw new IllegalArgumentException("cloth shrinks by 0 to 20 percent");
+        }
+    }
+
+    /** What is left of a width once it is washed. */
+    public Length washedWidth(Length width) {
+        return new Length(width.grains() * (WHOLE - across) / WHOLE);
+    }
+
+    public Length washedLength(Length length) {
+        return new Length(length.grains() * (WHOLE - along) / WHOLE);
+    }
+
+    /** What a length has to be before it is washed: length ÷ (1 − shrinkage). */
+    public Length unwashed(Length length) {
+        return new Length(-Math.floorDiv(-length.grains() * WHOLE, WHOLE - along));
+    }
+}

@@ -1,0 +1,66 @@
+package app.dapt.files;
+
+import app.dapt.cloth.Cloth;
+import app.dapt.cloth.Photo;
+import app.dapt.cloth.Print;
+import app.dapt.cloth.Repeat;
+import app.dapt.cloth.Shrinkage;
+import app.dapt.cover.Limits;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Unit;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A cloth in a plan file. What a cloth usually has is left out. */
+final class ClothJson {
+
+    private static final Pattern COLOUR = Pattern.compile("#[0-9a-f]{6}");
+
+    private ClothJson() {
+    }
+
+    static Cloth read(Cursor at) throws BadPlanFile {
+        Cloth cloth = new Cloth(at.text("name", Cloth.LONGEST_NAME), at.text("colour", COLOUR, "#31507e"),
+                at.choice("print", Print.class), at.length("width", Limits.CLOTH_WIDTH), at.flag("nap"),
+                at.number("price", 0, Cloth.DEAREST), at.has("sideways") && at.flag("sideways"), repeat(at), shrinkage(at), photo(at));
+        at.done();
+        return cloth;
+    }
+
+    private static Optional<Repeat> repeat(Cursor at) throws BadPlanFile {
+        return at.has("repeatAcross") || at.has("repeatAlong")
+                ? Optional.of(new Repeat(at.length("repeatAcross", Limits.REPEAT), at.length("repeatAlong", Limits.REPEAT))) : Optional.empty();
+    }
+
+    private static Shrinkage shrinkage(Cursor at) throws BadPlanFile {
+        return new Shrinkage(at.has("shrinksAcross") ? at.number("shrinksAcross", 0, Shrinkage.MOST) : 0,
+                at.has("shrinksAlong") ? at.number("shrinksAlong", 0, Shrinkage.MOST) : 0);
+    }
+
+    private static Optional<Photo> photo(Cursor at) throws BadPlanFile {
+        if (!at.has("picture")) {
+            return Optional.empty();
+        }
+        Cursor picture = at.object("picture");
+        Photo photo = new Photo(picture.number("number", 1, Integer.MAX_VALUE), picture.length("wide", Limits.PICTURED), picture.length("high", Limits.PICTURED));
+        picture.done();
+        return Optional.of(photo);
+    }
+
+    /** Writes lengths in this unit where that is exact. */
+    static void write(ObjectNode at, Cloth cloth, Unit unit) {
+        at.put("name", cloth.name()).put("colour", cloth.colour()).put("print", Phrase.code(cloth.print()))
+                .put("width", ExactLength.write(cloth.width(), unit)).put("nap", cloth.nap()).put("price", cloth.price());
+        if (cloth.sideways()) {
+            at.put("sideways", true);
+        }
+        cloth.ownRepeat().ifPresent(repeat -> at.put("repeatAcross", ExactLength.write(repeat.across(), unit))
+                .put("repeatAlong", ExactLength.write(repeat.along(), unit)));
+        if (!cloth.shrinkage().equals(Shrinkage.NONE)) {
+            at.put("shrinksAcross", cloth.shrinkage().across()).put("shrinksAlong", cloth.shrinkage().along());
+        }
+        cloth.photo().ifPresent(photo -> at.putObject("picture").put("number", photo.number())
+                .put("wide", ExactLength.write(photo.wide(), unit)).put("high", ExactLength.write(photo.high(), unit)));
+    }
+}
