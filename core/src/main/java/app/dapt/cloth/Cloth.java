@@ -84,9 +84,9 @@ public record Cloth(String name, String colour, Print print, Length width, boole
         return new Cloth(name, colour, print, width, nap, price, acrossTheCover, repeat, washed, photo);
     }
 
-    /** The distances at which the print comes again, as cut: nothing on a plain cloth. */
+    /** The distances at which the print comes again, washed: as given, or as pictured, or as usual; nothing on a plain cloth. */
     public Optional<Repeat> repeat() {
-        return ownRepeat.or(print::usualRepeat).map(repeat ->
+        return ownRepeat.or(() -> photo.map(shown -> new Repeat(shown.wide(), shown.high()))).or(print::usualRepeat).map(repeat ->
                 new Repeat(shrinkage.washedWidth(repeat.across()), shrinkage.washedLength(repeat.along())));
     }
 

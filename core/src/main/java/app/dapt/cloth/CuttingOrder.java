@@ -4,6 +4,7 @@ import app.dapt.measure.Axis;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
 
@@ -36,18 +37,26 @@ final class CuttingOrder {
         this.pieces = pieces;
     }
 
-    /** How to cut these pieces out of a rectangle of cloth. */
+    /** How to cut these pieces, all that lie on it, out of a rectangle of cloth. */
     static List<Cut> of(List<Patch> pieces, Patch cloth) {
         CuttingOrder order = new CuttingOrder(pieces);
-        order.part(cloth, IntStream.range(0, pieces.size()).boxed().toList(), Axis.ACROSS);
+        order.part(cloth, on(pieces, cloth.remnant()), Axis.ACROSS);
         return order.cuts;
     }
 
-    /** How to cut them out of cloth whose edges are not straight: each is cut round. */
-    static List<Cut> eachRound(List<Patch> pieces) {
+    /** How to cut out what lies on a remnant: where its own edges are not straight each piece is cut round. */
+    static List<Cut> on(Task.Remnant remnant, int index, List<Patch> pieces) {
+        Optional<Patch> rectangle = remnant.asRectangle(index);
+        if (rectangle.isPresent()) {
+            return of(pieces, rectangle.get());
+        }
         CuttingOrder order = new CuttingOrder(pieces);
-        order.round(IntStream.range(0, pieces.size()).boxed().toList());
+        order.round(on(pieces, index));
         return order.cuts;
+    }
+
+    private static List<Integer> on(List<Patch> pieces, int remnant) {
+        return IntStream.range(0, pieces.size()).filter(i -> pieces.get(i).remnant() == remnant).boxed().toList();
     }
 
     private void part(Patch cloth, List<Integer> within, Axis first) {

@@ -3,8 +3,10 @@ package app.dapt.cloth;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Sum;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Pieces as they lie on their cloth. Lengths run across from the left usable edge and along from the cut end; of a
@@ -79,6 +81,22 @@ public record Laid(Cloth cloth, LayPlan plan, List<Spot> spots, List<Wanted> lef
     /** Whether straight cuts from edge to edge are enough. */
     public boolean isEdgeToEdge() {
         return cuts.stream().allMatch(cut -> cut.round().isEmpty());
+    }
+
+    /** How much too narrow and too short the place that comes nearest is for a piece that was left out; nothing where no place is worth naming. */
+    public Optional<Shortfall> shortfall(Wanted wanted) {
+        Length wide = cloth.across(wanted.piece());
+        Length deep = cloth.along(wanted.piece());
+        return offcuts.stream().flatMap(offcut -> cloth.turns() ? Stream.of(shortfall(offcut, wide, deep), shortfall(offcut, deep, wide)) : Stream.of(shortfall(offcut, wide, deep)))
+                .min(Comparator.comparing(shortfall -> shortfall.across().plus(shortfall.along())));
+    }
+
+    private static Shortfall shortfall(Offcut offcut, Length wide, Length deep) {
+        return new Shortfall(offcut, Length.max(Length.ZERO, wide.minus(offcut.wide())), Length.max(Length.ZERO, deep.minus(offcut.deep())));
+    }
+
+    /** A place that is left, and how much of a piece finds no room in it. */
+    public record Shortfall(Offcut place, Length across, Length along) {
     }
 
     /** On how many remnants something lies. */

@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * What is to lie on one cloth, put as a task for the search; and what the search finds, put back in lengths and pieces.
@@ -43,7 +44,8 @@ public final class Lay {
     private final long grain;
     private final Task task;
 
-    private Lay(Cloth cloth, List<Wanted> wanted, LayPlan plan, Unit unit) {
+    private Lay(Cloth cloth, List<Wanted> whole, LayPlan plan, Unit unit) {
+        List<Wanted> wanted = whole.stream().flatMap(each -> plan.joined().contains(each.key()) ? each.joinedUnderFlap().stream() : Stream.of(each)).toList();
         this.cloth = cloth;
         this.plan = plan;
         this.unit = unit;
@@ -92,6 +94,10 @@ public final class Lay {
 
     /** The point of the print that a piece has to show in its middle: its own, or the one that all fronts and all drops share. */
     private Optional<Window> window(Wanted wanted, List<Wanted> drops) {
+        if (!plan.onRemnants() && cloth.usableWidth().under(cloth.across(wanted.piece()))) {
+            // It goes on the cloth a quarter turn round only, where it cannot meet the print.
+            return Optional.empty();
+        }
         Optional<Window> own = Optional.ofNullable(plan.windows().get(wanted.key()));
         Optional<Window> shared = cloth.repeat().filter(repeat -> plan.matched()).map(repeat -> plan.window().orElse(repeat.middle()));
         if (own.isPresent() && cloth.repeat().isPresent()) {
@@ -211,6 +217,9 @@ public final class Lay {
     }
 
     private Task task() {
+        if (plan.onRemnants() && plan.remnants().isEmpty()) {
+            return new Task(1, List.of(), List.of());
+        }
         List<Task.Item> items = groups.stream().map(group -> {
             Optional<Window> offset = offsets(group);
             return new Task.Item(group.wanted().key(), count(group.across()), count(group.along()), group.copies().size(), group.turns(),
@@ -262,7 +271,7 @@ public final class Lay {
                     placed.turned() != group.turned(), false));
         }
         List<Wanted> leftOut = IntStream.range(0, groups.size()).filter(i -> laid[i] < groups.get(i).copies().size())
-                .mapToObj(i -> new Wanted(groups.get(i).wanted().key(), groups.get(i).wanted().cover(), groups.get(i).wanted().piece(), groups.get(i).copies().size() - laid[i])).toList();
+                .mapToObj(i -> groups.get(i).wanted().times(groups.get(i).copies().size() - laid[i])).toList();
         Length length = length(laying.length());
         Sum toBuy = toBuy(length);
         List<Patch> patches = spots.stream().map(this::patch).toList();
@@ -329,11 +338,17 @@ public final class Lay {
     }
 
     private List<Laid.Cut> cuts(List<Spot> spots, List<Patch> patches) {
+        List<CuttingOrder.Cut> cuts = new ArrayList<>();
         int end = patches.stream().mapToInt(Patch::bottom).max().orElse(0);
-        // The cut that parts the pieces from the rest of the bolt is the last edge's own, made like the others.
-        List<CuttingOrder.Cut> cuts = plan.onRemnants() ? CuttingOrder.eachRound(patches)
-                : CuttingOrder.of(patches, new Patch(0, 0, 0, count(cloth.usableWidth()), end + 1));
-        return cuts.stream().map(cut -> new Laid.Cut(cut.remnant(), cut.runs(), length(cut.at()), length(cut.from()), length(Math.min(cut.to(), cut.runs() == Axis.UP_DOWN ? end : cut.to())),
+        if (!plan.onRemnants()) {
+            // A little cloth beyond the last piece stands for the rest of the bolt, which is cut off like anything else.
+            cuts.addAll(CuttingOrder.of(patches, new Patch(0, 0, 0, count(cloth.usableWidth()), end + 1)));
+        }
+        for (int i = 0; i < task.remnants().size(); i++) {
+            cuts.addAll(CuttingOrder.on(task.remnants().get(i), i, patches));
+        }
+        return cuts.stream().map(cut -> new Laid.Cut(cut.remnant(), cut.runs(), length(cut.at()), length(cut.from()),
+                length(!plan.onRemnants() && cut.runs() == Axis.UP_DOWN ? Math.min(cut.to(), end) : cut.to()),
                 cut.round() < 0 ? Optional.empty() : Optional.of(spots.get(cut.round())))).toList();
     }
 

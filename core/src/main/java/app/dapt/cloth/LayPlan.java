@@ -20,6 +20,7 @@ import java.util.TreeSet;
  * @param pins       by the key of a copy, where it has to stay
  * @param turned     keys of copies that lie a quarter turn round
  * @param out        keys of copies that are not cut from this cloth
+ * @param joined     keys of panels that are joined from two where a flap hides the join
  * @param onRemnants whether it is laid on what is at hand rather than off the bolt
  * @param remnants   what is at hand
  * @param prices     by width, what the same cloth costs there, in hundredths for a yard or a metre
@@ -27,7 +28,7 @@ import java.util.TreeSet;
  * @param tableDeep  its other side
  */
 public record LayPlan(boolean edgeToEdge, boolean matched, boolean cutAtRepeat, Optional<Window> window, Map<String, Window> windows,
-                      Map<String, Pin> pins, Set<String> turned, Set<String> out, boolean onRemnants, List<Scrap> remnants,
+                      Map<String, Pin> pins, Set<String> turned, Set<String> out, Set<String> joined, boolean onRemnants, List<Scrap> remnants,
                       Map<Length, Integer> prices, Length tableWide, Length tableDeep) {
 
     public static final int MOST_REMNANTS = 12;
@@ -41,6 +42,7 @@ public record LayPlan(boolean edgeToEdge, boolean matched, boolean cutAtRepeat, 
         pins = Map.copyOf(pins);
         turned = Set.copyOf(turned);
         out = Set.copyOf(out);
+        joined = Set.copyOf(joined);
         remnants = List.copyOf(remnants);
         prices = Map.copyOf(prices);
         if (remnants.size() > MOST_REMNANTS) {
@@ -50,56 +52,61 @@ public record LayPlan(boolean edgeToEdge, boolean matched, boolean cutAtRepeat, 
 
     /** Nothing decided yet, but for a large motif to be matched. */
     public static LayPlan usual(Cloth cloth, Unit unit) {
-        return new LayPlan(false, cloth.print() == Print.SAIL, false, Optional.empty(), Map.of(), Map.of(), Set.of(), Set.of(), false, List.of(),
+        return new LayPlan(false, cloth.print() == Print.SAIL, false, Optional.empty(), Map.of(), Map.of(), Set.of(), Set.of(), Set.of(), false, List.of(),
                 Map.of(), unit.pick(Length.cm(150), Length.inches(60)), unit.pick(Length.cm(90), Length.inches(36)));
     }
 
     public LayPlan cutting(boolean onlyEdgeToEdge, boolean matching, boolean shopCutsAtRepeat) {
-        return new LayPlan(onlyEdgeToEdge, matching, shopCutsAtRepeat, window, windows, pins, turned, out, onRemnants, remnants, prices, tableWide, tableDeep);
+        return new LayPlan(onlyEdgeToEdge, matching, shopCutsAtRepeat, window, windows, pins, turned, out, joined, onRemnants, remnants, prices, tableWide, tableDeep);
     }
 
     public LayPlan onTable(Length wide, Length deep) {
-        return new LayPlan(edgeToEdge, matched, cutAtRepeat, window, windows, pins, turned, out, onRemnants, remnants, prices, wide, deep);
+        return new LayPlan(edgeToEdge, matched, cutAtRepeat, window, windows, pins, turned, out, joined, onRemnants, remnants, prices, wide, deep);
     }
 
     /** All matched fronts show this point. */
     public LayPlan showing(Window all) {
-        return new LayPlan(edgeToEdge, matched, cutAtRepeat, Optional.of(all), windows, pins, turned, out, onRemnants, remnants, prices, tableWide, tableDeep);
+        return new LayPlan(edgeToEdge, matched, cutAtRepeat, Optional.of(all), windows, pins, turned, out, joined, onRemnants, remnants, prices, tableWide, tableDeep);
     }
 
     /** One piece shows this point, or is laid wherever it goes again. */
     public LayPlan showing(String key, Optional<Window> own) {
-        return new LayPlan(edgeToEdge, matched, cutAtRepeat, window, changed(windows, key, own), pins, turned, out, onRemnants, remnants, prices, tableWide, tableDeep);
+        return new LayPlan(edgeToEdge, matched, cutAtRepeat, window, changed(windows, key, own), pins, turned, out, joined, onRemnants, remnants, prices, tableWide, tableDeep);
     }
 
     public LayPlan pinned(String copy, Optional<Pin> pin) {
-        return new LayPlan(edgeToEdge, matched, cutAtRepeat, window, windows, changed(pins, copy, pin), turned, out, onRemnants, remnants, prices, tableWide, tableDeep);
+        return new LayPlan(edgeToEdge, matched, cutAtRepeat, window, windows, changed(pins, copy, pin), turned, out, joined, onRemnants, remnants, prices, tableWide, tableDeep);
     }
 
     /** A copy a quarter turn round, or not; it is no longer pinned. */
     public LayPlan turning(String copy, boolean round) {
-        return new LayPlan(edgeToEdge, matched, cutAtRepeat, window, windows, changed(pins, copy, Optional.empty()), changed(turned, copy, round), out, onRemnants,
+        return new LayPlan(edgeToEdge, matched, cutAtRepeat, window, windows, changed(pins, copy, Optional.empty()), changed(turned, copy, round), out, joined, onRemnants,
                 remnants, prices, tableWide, tableDeep);
     }
 
     /** A copy taken out, or put back. */
     public LayPlan without(String copy, boolean takenOut) {
-        return new LayPlan(edgeToEdge, matched, cutAtRepeat, window, windows, changed(pins, copy, Optional.empty()), turned, changed(out, copy, takenOut), onRemnants,
+        return new LayPlan(edgeToEdge, matched, cutAtRepeat, window, windows, changed(pins, copy, Optional.empty()), turned, changed(out, copy, takenOut), joined, onRemnants,
                 remnants, prices, tableWide, tableDeep);
+    }
+
+    /** A panel joined from two under the flap, or whole. */
+    public LayPlan joining(String key, boolean fromTwo) {
+        return new LayPlan(edgeToEdge, matched, cutAtRepeat, window, windows, pins, turned, out, changed(joined, key, fromTwo), onRemnants, remnants, prices, tableWide, tableDeep);
     }
 
     /** Laid on these remnants, or on the bolt with these kept at hand. */
     public LayPlan at(boolean hand, List<Scrap> what) {
-        return new LayPlan(edgeToEdge, matched, cutAtRepeat, window, windows, hand == onRemnants ? pins : Map.of(), turned, out, hand, what, prices, tableWide, tableDeep);
+        return new LayPlan(edgeToEdge, matched, cutAtRepeat, window, windows, hand == onRemnants ? pins : Map.of(), turned, out, joined, hand, what, prices, tableWide, tableDeep);
     }
 
     public LayPlan priced(Length width, Optional<Integer> price) {
-        return new LayPlan(edgeToEdge, matched, cutAtRepeat, window, windows, pins, turned, out, onRemnants, remnants, changed(prices, width, price), tableWide, tableDeep);
+        return new LayPlan(edgeToEdge, matched, cutAtRepeat, window, windows, pins, turned, out, joined, onRemnants, remnants, changed(prices, width, price), tableWide, tableDeep);
     }
 
     /** The same decisions on a cloth of another width, where nothing can stay pinned. */
     public LayPlan unpinned() {
-        return new LayPlan(edgeToEdge, matched, cutAtRepeat, window, windows, Map.of(), turned, out, false, remnants, prices, tableWide, tableDeep);
+        return new LayPlan(edgeToEdge, matched, cutAtRepeat, window, windows, Map.of(), turned, out, joined, false, remnants, prices, tableWide, tableDeep);
     }
 
     private static <K extends Comparable<K>, V> Map<K, V> changed(Map<K, V> map, K key, Optional<V> value) {

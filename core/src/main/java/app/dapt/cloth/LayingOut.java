@@ -73,13 +73,13 @@ public final class LayingOut {
     }
 
     /** Whether there is nothing more to try. */
-    private boolean isDone() {
-        return isProvedBest() || !isOnTheBolt() && isAllLaid() && fewestTried;
+    public boolean isDone() {
+        return task.count() == 0 || isProvedBest() || !isOnTheBolt() && isAllLaid() && fewestTried;
     }
 
     /** Goes on until the budget is spent or there is nothing more to try. */
     public Laying improve(Budget budget) {
-        while (task.count() > 0 && !isDone() && !budget.isSpent()) {
+        while (!isDone() && !budget.isSpent()) {
             if (isOnTheBolt()) {
                 onTheBolt(budget);
             } else if (isAllLaid()) {
@@ -104,15 +104,11 @@ public final class LayingOut {
         return IntStream.range(0, task.remnants().size()).boxed().toList();
     }
 
-    /** Everything is laid: leaves out one remnant that is used, the smallest first, as long as everything still fits. */
+    /** Everything is laid: tries to do with one remnant less, on the largest there are or on those used but one, as long as that goes. */
     private void onFewerRemnants(Budget budget) {
-        List<Integer> used = best.placed().stream().map(Placed::remnant).distinct()
-                .sorted(Comparator.comparingLong(remnant -> task.remnants().get(remnant).twiceArea())).toList();
-        for (Integer without : used) {
-            List<Integer> rest = remnants().stream().filter(remnant -> !remnant.equals(without)).toList();
+        for (List<Integer> fewer : fewerRemnants()) {
             OrderAnnealing again = new OrderAnnealing(task, dice);
-            long left = again.search(cloth(0, used.stream().filter(rest::contains).toList()), turn(FEWER_TURN, budget));
-            if (left == 0) {
+            if (again.search(cloth(0, fewer), turn(FEWER_TURN, budget)) == 0) {
                 best = new Laying(again.placed(), 0);
                 return;
             }
@@ -121,6 +117,15 @@ public final class LayingOut {
             }
         }
         fewestTried = true;
+    }
+
+    private List<List<Integer>> fewerRemnants() {
+        Comparator<Integer> largest = Comparator.comparingLong(remnant -> -task.remnants().get(remnant).twiceArea());
+        List<Integer> used = best.placed().stream().map(Placed::remnant).distinct().sorted(largest.reversed()).toList();
+        List<List<Integer>> fewer = new ArrayList<>();
+        fewer.add(remnants().stream().sorted(largest).limit(used.size() - 1L).toList());
+        used.forEach(without -> fewer.add(used.stream().filter(remnant -> !remnant.equals(without)).toList()));
+        return fewer;
     }
 
     /** So many remnants, the largest, are needed for the pieces' area alone. */

@@ -17,6 +17,7 @@ final class LeastLength {
             int shortest = item.mayTurn() && item.along() <= width ? Math.min(item.across(), item.along()) : item.along();
             int begins = item.repeat().map(Task.Repeat::offset).orElse(0);
             best = Math.max(best, begins + (item.across() > width ? item.across() : shortest));
+            best = Math.max(best, stacked(item, width));
             for (int narrow : new int[] {item.across(), item.along(), width - item.across() + 1, width - item.along() + 1}) {
                 if (narrow > 0 && narrow <= width / 2) {
                     best = Math.max(best, divideUp(widened(task, narrow), width));
@@ -24,6 +25,19 @@ final class LeastLength {
             }
         }
         return (int) best;
+    }
+
+    /** What copies of one piece take that all begin at the same place of the print: so many side by side, and a whole number of repeats from row to row. */
+    private static long stacked(Task.Item item, int width) {
+        if (item.repeat().isEmpty()) {
+            return 0;
+        }
+        Task.Repeat along = item.repeat().get();
+        long rowStep = divideUp(item.along(), along.every()) * along.every();
+        long begins = item.repeatAcross().map(Task.Repeat::offset).orElse(0);
+        long columnStep = item.repeatAcross().map(across -> divideUp(item.across(), across.every()) * across.every()).orElse((long) item.across());
+        long columns = Math.max(1, (width - begins - item.across()) / columnStep + 1);
+        return along.offset() + (divideUp(item.count(), columns) - 1) * rowStep + item.along();
     }
 
     private static long widened(Task task, int narrow) {

@@ -103,6 +103,16 @@ public record Task(int width, List<Item> items, List<Remnant> remnants, List<Pat
             return Long.signum((long) (b.x() - a.x()) * (p.y() - a.y()) - (long) (b.y() - a.y()) * (p.x() - a.x()));
         }
 
+        /** The upright rectangle it is, if it is one. */
+        Optional<Patch> asRectangle(int index) {
+            int left = corners.stream().mapToInt(Corner::x).min().orElse(0);
+            int right = corners.stream().mapToInt(Corner::x).max().orElse(0);
+            int top = corners.stream().mapToInt(Corner::y).min().orElse(0);
+            int bottom = corners.stream().mapToInt(Corner::y).max().orElse(0);
+            boolean whole = twiceArea() == 2L * (right - left) * (bottom - top);
+            return whole ? Optional.of(new Patch(index, left, top, right, bottom)) : Optional.empty();
+        }
+
         /** Twice the area within it, whichever way round its corners run. */
         long twiceArea() {
             long twice = 0;

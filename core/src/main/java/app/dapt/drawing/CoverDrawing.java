@@ -145,6 +145,8 @@ public final class CoverDrawing {
         }
         piece.marks().stream().filter(mark -> mark.sort() == Marking.Sort.JOIN).flatMap(mark -> mark.fromLeft().stream())
                 .map(at -> at.minus(reckoned.allowance()))
+                // A join beyond the edge lies in what is tucked in.
+                .filter(at -> at.isPositive() && at.under(width))
                 .forEach(at -> lines.add(new Line(Role.SEAM, at, Length.ZERO, at, height)));
         return lines;
     }

@@ -81,7 +81,7 @@ class CoverDrawingTest {
             assertThat(box.bottom()).isLessThanOrEqualTo(height);
         });
         all(back, Line.class).forEach(line -> {
-            assertThat(line.x2()).isBetween(Length.ZERO, width.plus(Length.mm(1)));
+            assertThat(line.x2()).as("%s of %s", line, plan).isBetween(Length.ZERO, width.plus(Length.mm(1)));
             assertThat(line.y2()).isBetween(Length.ZERO, height.plus(Length.mm(1)));
         });
     }

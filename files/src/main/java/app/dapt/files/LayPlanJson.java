@@ -43,9 +43,10 @@ public final class LayPlanJson {
             Cursor root = Cursor.root(JSON.readTree(text));
             Set<String> turned = new HashSet<>(root.texts("turned", MOST_KEYS, LONGEST_KEY));
             Set<String> out = new HashSet<>(root.texts("out", MOST_KEYS, LONGEST_KEY));
+            Set<String> joined = new HashSet<>(root.texts("joined", MOST_KEYS, LONGEST_KEY));
             LayPlan plan = new LayPlan(root.flag("edgeToEdge"), root.flag("matched"), root.flag("cutAtRepeat"),
                     root.has("window") ? Optional.of(window(root.object("window"))) : Optional.empty(), windows(root.object("windows")),
-                    pins(root.object("pins")), turned, out, root.flag("onRemnants"), scraps(root), prices(root),
+                    pins(root.object("pins")), turned, out, joined, root.flag("onRemnants"), scraps(root), prices(root),
                     root.length("tableWide", Limits.PIECE), root.length("tableDeep", Limits.PIECE));
             root.done();
             return plan;
@@ -121,6 +122,7 @@ public final class LayPlanJson {
             plan.pins().forEach((key, pin) -> pins.putObject(key).put("across", length(pin.across())).put("along", length(pin.along())).put("turned", pin.turned()));
             new TreeSet<>(plan.turned()).forEach(root.putArray("turned")::add);
             new TreeSet<>(plan.out()).forEach(root.putArray("out")::add);
+            new TreeSet<>(plan.joined()).forEach(root.putArray("joined")::add);
             root.put("onRemnants", plan.onRemnants());
             ArrayNode remnants = root.putArray("remnants");
             plan.remnants().forEach(scrap -> scrap(remnants.addObject(), scrap));

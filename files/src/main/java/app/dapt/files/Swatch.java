@@ -1,6 +1,9 @@
 package app.dapt.files;
 
 import app.dapt.cloth.Cloth;
+import app.dapt.cloth.Photo;
+import app.dapt.cloth.Repeat;
+import app.dapt.measure.Length;
 
 /**
  * A cloth as an SVG pattern, its print at the scale of the drawing.
@@ -12,38 +15,63 @@ record Swatch(Cloth cloth, double scale) {
     private static final String CHALK = "#f4f5f1";
     private static final String WELD = "#e2b93b";
 
-    /** Writes the pattern under this name; a turned piece gets it upside down. */
+    /** Writes the pattern under this name as it lies on the cloth. */
+    void write(Markup svg, String id) {
+        write(svg, id, "rotate(0)");
+    }
+
+    /** Writes the pattern as it lies on an upright piece, or on one cut upside down: of a cloth used sideways a quarter turn round. */
     void write(Markup svg, String id, boolean turned) {
-        write(svg, id, turned ? "rotate(180)" : "rotate(0)");
+        write(svg, id, "rotate(" + ((turned ? 180 : 0) + (cloth.sideways() ? 90 : 0)) + ")");
     }
 
     /** Writes the pattern so that the middle of a repeat, where the motif is, falls on a place. */
     void writeCentred(Markup svg, String id, double x, double y) {
-        write(svg, id, "translate(" + Markup.number(x - repeat() / 2) + " " + Markup.number(y - repeat() / 2) + ")");
+        write(svg, id, "translate(" + Markup.number(x - px(tile().across()) / 2) + " " + Markup.number(y - px(tile().along()) / 2) + ")" + (cloth.sideways() ? " rotate(90)" : ""));
+    }
+
+    /** Writes the pattern so that a point of the print falls on a place of an upright piece. */
+    void writeAt(Markup svg, String id, double x, double y, double across, double along) {
+        write(svg, id, "translate(" + Markup.number(x) + " " + Markup.number(y) + ")" + (cloth.sideways() ? " rotate(90)" : "")
+                + " translate(" + Markup.number(-across) + " " + Markup.number(-along) + ")");
     }
 
     private void write(Markup svg, String id, String placed) {
-        double repeat = repeat();
-        svg.open("pattern", "id", id, "patternUnits", "userSpaceOnUse", "width", repeat, "height", repeat, "patternTransform", placed);
-        svg.empty("rect", "width", repeat, "height", repeat, "fill", cloth.colour());
-        switch (cloth.print()) {
-            case PLAIN -> plain(svg, repeat);
-            case STRIPE -> stripe(svg, repeat);
-            case CHECK -> check(svg, repeat);
-            case SPRIG -> sprig(svg, repeat / 24);
-            case SAIL -> sail(svg, repeat / 64);
+        if (cloth.photo().isPresent()) {
+            photo(svg, id, placed, cloth.photo().get());
+            return;
         }
+        double wide = px(tile().across());
+        double high = px(tile().along());
+        svg.open("pattern", "id", id, "patternUnits", "userSpaceOnUse", "width", wide, "height", high, "patternTransform", placed);
+        svg.empty("rect", "width", wide, "height", high, "fill", cloth.colour());
+        // Prints are drawn on a square and stretched to the cloth's own repeat.
+        svg.open("g", "transform", "scale(1 " + Markup.number(high / wide) + ")");
+        switch (cloth.print()) {
+            case PLAIN -> plain(svg, wide);
+            case STRIPE -> stripe(svg, wide);
+            case CHECK -> check(svg, wide);
+            case SPRIG -> sprig(svg, wide / 24);
+            case SAIL -> sail(svg, wide / 64);
+        }
+        svg.close("g").close("pattern");
+    }
+
+    /** The picture of the cloth, laid edge to edge. */
+    private void photo(Markup svg, String id, String placed, Photo photo) {
+        svg.open("pattern", "id", id, "patternUnits", "userSpaceOnUse", "width", px(photo.wide()), "height", px(photo.high()), "patternTransform", placed);
+        svg.empty("rect", "width", px(photo.wide()), "height", px(photo.high()), "fill", cloth.colour());
+        svg.empty("image", "href", "/pictures/" + photo.number(), "width", px(photo.wide()), "height", px(photo.high()), "preserveAspectRatio", "none");
         svg.close("pattern");
     }
 
-    private double repeat() {
-        return switch (cloth.print()) {
-            case PLAIN -> 4;
-            case STRIPE -> 2.5 * scale;
-            case CHECK -> 2 * scale;
-            case SPRIG -> 2.25 * scale;
-            case SAIL -> 8 * scale;
-        };
+    private double px(Length length) {
+        return length.toInches() * scale;
+    }
+
+    /** What is drawn once and comes again: the repeat, or a thread or two of a plain cloth. */
+    private Repeat tile() {
+        return cloth.repeat().orElseGet(() -> new Repeat(Length.nearInches(4 / scale), Length.nearInches(4 / scale)));
     }
 
     private void plain(Markup svg, double r) {

@@ -12,12 +12,7 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDPage;
-import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType1Font;
-import org.apache.pdfbox.pdmodel.font.Standard14Fonts.FontName;
 
 /**
  * Templates at their true size on sheets of paper to be glued together: a first page with a square to measure and a map
@@ -37,14 +32,16 @@ public record TemplatePdf(Words words, Paper paper) {
         Paper(PDRectangle size) {
             this.size = size;
         }
+
+        PDRectangle size() {
+            return size;
+        }
     }
 
-    private static final float POINTS = 72f / 25.4f;
     /** No printer reaches the very edge. */
     private static final double MARGIN = 12;
     /** How far each tile shows what the next one shows too. */
     static final double OVERLAP = 10;
-    private static final PDFont FONT = new PDType1Font(FontName.HELVETICA);
 
     /** One sheet of one template. */
     private record Tile(Template template, int column, int row, int columns, int rows, int page) {
@@ -56,12 +53,12 @@ public record TemplatePdf(Words words, Paper paper) {
     }
 
     private double wide() {
-        return paper.size.getWidth() / POINTS - 2 * MARGIN;
+        return paper.size.getWidth() / PdfSheet.POINTS - 2 * MARGIN;
     }
 
     /** Below each tile its place is written. */
     private double high() {
-        return paper.size.getHeight() / POINTS - 2 * MARGIN - 8;
+        return paper.size.getHeight() / PdfSheet.POINTS - 2 * MARGIN - 8;
     }
 
     public byte[] write(String title, List<Template> templates) {
@@ -116,99 +113,8 @@ public record TemplatePdf(Words words, Paper paper) {
         return Math.max(1, (int) Math.ceil((length - OVERLAP) / (tile - OVERLAP)));
     }
 
-    /** A page on which one counts in millimetres from its top left corner. */
-    private final class Sheet implements AutoCloseable {
-
-        private final PDPageContentStream stream;
-
-        private Sheet(PDDocument document) throws IOException {
-            PDPage page = new PDPage(paper.size);
-            document.addPage(page);
-            stream = new PDPageContentStream(document, page);
-        }
-
-        private float x(double millimetres) {
-            return (float) millimetres * POINTS;
-        }
-
-        private float y(double millimetres) {
-            return paper.size.getHeight() - (float) millimetres * POINTS;
-        }
-
-        private void stroke(List<Point> points, boolean closed, double right, double down) throws IOException {
-            for (int i = 0; i < points.size(); i++) {
-                float x = x(points.get(i).x() + right);
-                float y = y(points.get(i).y() + down);
-                if (i == 0) {
-                    stream.moveTo(x, y);
-                } else {
-                    stream.lineTo(x, y);
-                }
-            }
-            if (closed) {
-                stream.closePath();
-            }
-            stream.stroke();
-        }
-
-        private void box(double left, double top, double width, double height) throws IOException {
-            stroke(List.of(new Point(left, top), new Point(left + width, top), new Point(left + width, top + height), new Point(left, top + height)),
-                    true, 0, 0);
-        }
-
-        private void say(String text, double left, double baseline, float size) throws IOException {
-            stream.beginText();
-            stream.setFont(FONT, size);
-            stream.newLineAtOffset(x(left), y(baseline));
-            stream.showText(printable(text));
-            stream.endText();
-        }
-
-        /** A text broken into lines no longer than this; gives the last line's place. */
-        private double paragraph(String text, double left, double baseline, float size, double longest) throws IOException {
-            StringBuilder line = new StringBuilder();
-            double y = baseline;
-            for (String word : text.split(" ")) {
-                String longer = line.isEmpty() ? word : line + " " + word;
-                if (FONT.getStringWidth(printable(longer)) / 1000 * size / POINTS > longest) {
-                    say(line.toString(), left, y, size);
-                    y += size / POINTS * 1.4;
-                    line = new StringBuilder(word);
-                } else {
-                    line = new StringBuilder(longer);
-                }
-            }
-            say(line.toString(), left, y, size);
-            return y;
-        }
-
-        private void dashes(float... lengths) throws IOException {
-            stream.setLineDashPattern(lengths, 0);
-        }
-
-        @Override
-        public void close() throws IOException {
-            stream.close();
-        }
-    }
-
-    /** What the font can show; fractions are spelt out. */
-    private static String printable(String text) {
-        StringBuilder shown = new StringBuilder();
-        text.replace('\u200a', ' ').replace('\u2044', '/').codePoints().forEach(code -> {
-            String letter = Character.toString(code);
-            try {
-                FONT.encode(letter);
-                shown.append(letter);
-            } catch (IOException | IllegalArgumentException e) {
-                shown.append('?');
-            }
-        });
-        return shown.toString();
-    }
-
     private void first(PDDocument document, String title, List<Template> templates, List<Tile> tiles) throws IOException {
-        try (Sheet sheet = new Sheet(document)) {
+        try (PdfSheet sheet = new PdfSheet(document, paper.size)) {
             sheet.say(title, MARGIN, MARGIN + 8, 20);
             sheet.say(words.say("template.test"), MARGIN, MARGIN + 20, 11);
             sheet.box(MARGIN, MARGIN + 25, 50, 50);
@@ -224,37 +130,37 @@ public record TemplatePdf(Words words, Paper paper) {
     }
 
     /** Which page goes where, the template drawn small behind the numbers. */
-    private double map(Sheet sheet, Template template, List<Tile> tiles, double top) throws IOException {
+    private double map(PdfSheet sheet, Template template, List<Tile> tiles, double top) throws IOException {
         double scale = Math.min(0.08, 45 / template.height());
         sheet.say(words.say(template.name()) + ", " + words.say(template.note()), MARGIN, top + 3, 11);
         double y = top + 7;
         for (Path path : template.paths()) {
             sheet.stroke(path.points().stream().map(p -> new Point(p.x() * scale, p.y() * scale)).toList(), path.closed(), MARGIN, y);
         }
-        sheet.stream.setStrokingColor(0.6f);
+        sheet.stream().setStrokingColor(0.6f);
         for (Tile tile : tiles) {
             double left = MARGIN + tile.column() * (wide() - OVERLAP) * scale;
             double up = y + tile.row() * (high() - OVERLAP) * scale;
             sheet.box(left, up, wide() * scale, high() * scale);
             sheet.say(tile.place() + ": " + tile.page(), left + 1.5, up + 4.5, 8);
         }
-        sheet.stream.setStrokingColor(0f);
+        sheet.stream().setStrokingColor(0f);
         return y + (tiles.get(tiles.size() - 1).rows() * (high() - OVERLAP) + OVERLAP) * scale;
     }
 
     private void tile(PDDocument document, Tile tile) throws IOException {
-        try (Sheet sheet = new Sheet(document)) {
-            sheet.stream.saveGraphicsState();
-            sheet.stream.addRect(sheet.x(MARGIN), sheet.y(MARGIN + high()), sheet.x(wide()), sheet.x(high()));
-            sheet.stream.clip();
+        try (PdfSheet sheet = new PdfSheet(document, paper.size)) {
+            sheet.stream().saveGraphicsState();
+            sheet.stream().addRect(sheet.x(MARGIN), sheet.y(MARGIN + high()), sheet.x(wide()), sheet.x(high()));
+            sheet.stream().clip();
             double left = MARGIN - tile.column() * (wide() - OVERLAP);
             double up = MARGIN - tile.row() * (high() - OVERLAP);
             for (Path path : tile.template().paths()) {
-                sheet.stream.setLineWidth(path.role() == Role.CUT ? 1.6f : 0.8f);
+                sheet.stream().setLineWidth(path.role() == Role.CUT ? 1.6f : 0.8f);
                 sheet.dashes(path.role() == Role.CUT ? new float[0] : path.role() == Role.FOLD ? new float[] {14, 4, 2, 4} : new float[] {6, 4});
                 sheet.stroke(path.points(), path.closed(), left, up);
             }
-            sheet.stream.restoreGraphicsState();
+            sheet.stream().restoreGraphicsState();
             joins(sheet, tile);
             sheet.say(words.say(tile.template().name()) + ", " + words.say(tile.template().note()) + "   " + tile.place() + "   "
                     + words.say("template.page", tile.page()), MARGIN, MARGIN + high() + 6, 10);
@@ -262,8 +168,8 @@ public record TemplatePdf(Words words, Paper paper) {
     }
 
     /** The frame; where another tile follows, the line its edge is laid on, and diamonds that meet. */
-    private void joins(Sheet sheet, Tile tile) throws IOException {
-        sheet.stream.setLineWidth(0.4f);
+    private void joins(PdfSheet sheet, Tile tile) throws IOException {
+        sheet.stream().setLineWidth(0.4f);
         sheet.dashes();
         sheet.box(MARGIN, MARGIN, wide(), high());
         double right = MARGIN + wide() - OVERLAP;
@@ -290,7 +196,7 @@ public record TemplatePdf(Words words, Paper paper) {
         }
     }
 
-    private static void diamond(Sheet sheet, double x, double y) throws IOException {
+    private static void diamond(PdfSheet sheet, double x, double y) throws IOException {
         sheet.stroke(List.of(new Point(x - 4, y), new Point(x, y - 4), new Point(x + 4, y), new Point(x, y + 4)), true, 0, 0);
     }
 }

@@ -97,6 +97,28 @@ public final class Entries {
         return standing;
     }
 
+    /** A percentage, in tenths of one; nothing written means nought, and what stands is kept where it cannot be read. */
+    public int tenths(String name, int most, int standing) {
+        String text = typed.get(name);
+        if (text == null) {
+            return standing;
+        }
+        if (text.isBlank()) {
+            return 0;
+        }
+        String plain = text.strip().replace("%", "").replace(',', '.').strip();
+        if (!plain.matches("\\d{1,3}(\\.\\d)?")) {
+            refuse(name, "entry.not-percent");
+            return standing;
+        }
+        int tenths = new BigDecimal(plain).movePointRight(1).intValueExact();
+        if (tenths > most) {
+            refuse(name, "entry.percent-most", most / 10);
+            return standing;
+        }
+        return tenths;
+    }
+
     /** What a detail comes to: what was typed or chosen for it, or what stands. */
     public Object value(Detail detail) {
         String name = detail.name();

@@ -28,7 +28,7 @@ class LookTest {
         Stream<String> slips = Stream.of("name", "shape", "measure", "fit", "opening", "seam", "edge", "extras", "face", "join", "front", "back")
                 .map(slip -> "/covers/3?slip=" + slip);
         return Stream.concat(slips, Stream.of("/", "/have", "/have?blank=1", "/covers/2", "/covers/3?view=pieces", "/covers/4", "/?find=nothing", "/covers/4?view=pieces",
-                "/covers/4?view=fits", "/covers/4/card", "/covers/999")).toList();
+                "/covers/4?view=fits", "/covers/4/card", "/covers/999", "/covers/28/cloth?cloth=1", "/covers/22/cloth", "/sets/3/cloth?piece=26/front.2", "/sets/1/cloth")).toList();
     }
 
     @Test

@@ -15,12 +15,15 @@ import app.dapt.measure.Length;
 import app.dapt.web.Entries;
 import app.dapt.web.Reader;
 import app.dapt.web.Wording;
+import app.dapt.web.workroom.CoverSet;
 import app.dapt.web.workroom.CoverStore;
+import app.dapt.web.workroom.SetStore;
 import app.dapt.words.Words;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
@@ -36,11 +39,15 @@ import org.springframework.web.multipart.MultipartFile;
 @Controller
 class CoversController {
 
+    private static final long LARGEST_PLAN = 64 * 1024;
+
     private final CoverStore store;
+    private final SetStore sets;
     private final Wording wording;
 
-    CoversController(CoverStore store, Wording wording) {
+    CoversController(CoverStore store, SetStore sets, Wording wording) {
         this.store = store;
+        this.sets = sets;
         this.wording = wording;
     }
 
@@ -81,6 +88,25 @@ class CoversController {
         return "redirect:/covers/" + store.create(Fresh.plan(name, words.mark(), taken, form));
     }
 
+    /** Puts the covers that were picked on the cutting table together. */
+    @PostMapping("/sets")
+    String together(Reader reader, @RequestParam(defaultValue = "") List<Long> cover, @RequestParam Map<String, String> typed, Model model) {
+        Words words = wording.words(reader);
+        Entries entries = new Entries(typed, words);
+        if (cover.isEmpty()) {
+            entries.refuse("cover", "covers.together-none");
+        }
+        String fallback = words.say("set.unnamed");
+        String name = typed.getOrDefault("name", "").isBlank() ? fallback : entries.text("name", CoverSet.LONGEST_NAME, fallback);
+        if (!entries.isClean()) {
+            list(reader, "", model);
+            model.addAttribute("entries", entries);
+            model.addAttribute("typed", typed);
+            return "covers/page";
+        }
+        return "redirect:/sets/" + sets.create(name, cover) + "/cloth";
+    }
+
     @PostMapping("/covers/{id}/copy")
     String copy(Reader reader, @PathVariable long id) {
         CoverPlan plan = store.find(id).plan();
@@ -105,6 +131,9 @@ class CoversController {
     @PostMapping("/open")
     String open(Reader reader, @RequestParam MultipartFile file, Model model) throws IOException {
         try {
+            if (file.getSize() > LARGEST_PLAN) {
+                return refused(reader, wording.words(reader).say("open.too-large"), model);
+            }
             CoverPlan plan = PlanJson.read(StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(file.getBytes())).toString());
             return "redirect:/covers/" + store.create(plan);
         } catch (BadPlanFile bad) {
@@ -124,6 +153,7 @@ class CoversController {
     private void list(Reader reader, String find, Model model) {
         model.addAttribute("lines", store.list(find).stream().map(cover -> CoverLine.of(cover, reader, wording)).toList());
         model.addAttribute("bin", store.deleted());
+        model.addAttribute("sets", sets.list());
         model.addAttribute("find", find);
         model.addAttribute("here", "/");
     }

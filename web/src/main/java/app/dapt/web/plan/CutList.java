@@ -8,6 +8,7 @@ import app.dapt.measure.Sum;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
+import app.dapt.words.Money;
 import app.dapt.words.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -71,16 +72,12 @@ public record CutList(Reckoned reckoned, Words w) {
 
     /** What a cloth costs, as far as its price is known. */
     public Optional<String> cost(ClothNeed need) {
-        return reckoned.cost(need).map(CutList::money);
+        return reckoned.cost(need).map(Money::shown);
     }
 
     /** What all the cloth costs, where every price is known. */
     public Optional<String> costOfAll() {
-        return reckoned.cost().map(CutList::money);
-    }
-
-    static String money(long hundredths) {
-        return hundredths / 100 + String.format(".%02d", hundredths % 100);
+        return reckoned.cost().map(Money::shown);
     }
 
     /** How closely the cut card has to be set to stay on one page. */

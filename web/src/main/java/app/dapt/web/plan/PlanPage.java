@@ -28,6 +28,7 @@ import app.dapt.measure.Sum;
 import app.dapt.piece.Piece;
 import app.dapt.web.Entries;
 import app.dapt.web.workroom.Cover;
+import app.dapt.words.Money;
 import app.dapt.words.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -245,7 +246,17 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
     }
 
     public String price(Cloth cloth) {
-        return cloth.price() == 0 ? "" : CutList.money(cloth.price());
+        return cloth.price() == 0 ? "" : Money.shown(cloth.price());
+    }
+
+    /** The repeat of a cloth that was given; nothing where it is the usual. */
+    public Optional<Length> repeat(Cloth cloth, String way) {
+        return cloth.ownRepeat().map(repeat -> way.equals("across") ? repeat.across() : repeat.along());
+    }
+
+    /** Tenths of a percent as one types them. */
+    public String percent(int tenths) {
+        return tenths == 0 ? "" : tenths / 10 + (tenths % 10 == 0 ? "" : "." + tenths % 10);
     }
 
     public List<Choices.Choice> joinings() {

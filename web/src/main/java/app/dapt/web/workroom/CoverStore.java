@@ -24,7 +24,7 @@ public class CoverStore {
     }
 
     /** The workroom this request belongs to: the only one, until people sign in. */
-    private long workroom() {
+    long workroom() {
         if (firstWorkroom == 0) {
             firstWorkroom = covers.firstWorkroom();
         }

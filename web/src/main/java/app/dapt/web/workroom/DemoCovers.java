@@ -1,12 +1,17 @@
 package app.dapt.web.workroom;
 
+import app.dapt.cloth.Scrap;
+import app.dapt.cover.CoverPlan;
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.PlanJson;
+import app.dapt.measure.Length;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.io.Resource;
@@ -19,9 +24,13 @@ import org.springframework.stereotype.Component;
 class DemoCovers implements SmartInitializingSingleton {
 
     private final CoverStore store;
+    private final SetStore sets;
+    private final LayStore lays;
 
-    DemoCovers(CoverStore store) {
+    DemoCovers(CoverStore store, SetStore sets, LayStore lays) {
         this.store = store;
+        this.sets = sets;
+        this.lays = lays;
     }
 
     /** Before anybody is let in, so that nobody finds half a workroom. */
@@ -41,8 +50,32 @@ class DemoCovers implements SmartInitializingSingleton {
         Resource[] plans = new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.json");
         List<Resource> lastFirst = Arrays.stream(plans)
                 .sorted(Comparator.comparing(Resource::getFilename).reversed()).toList();
-        for (Resource plan : lastFirst) {
-            store.create(PlanJson.read(plan.getContentAsString(StandardCharsets.UTF_8)));
+        Map<String, Long> covers = new HashMap<>();
+        for (Resource resource : lastFirst) {
+            CoverPlan plan = PlanJson.read(resource.getContentAsString(StandardCharsets.UTF_8));
+            covers.put(plan.name(), store.create(plan));
         }
+        set("Promenade deck", Map.of(covers.get("Wheelhouse bench, port end"), 2, covers.get("Promenade bench, four forms"), 1));
+        set("Velvet of the saloon", Map.of(covers.get("Stern locker, long"), 1, covers.get("Saloon divan, sewn shut"), 2,
+                covers.get("Smoking room, fringed"), 2, covers.get("State cabin, tasselled"), 1));
+        set("Saloon settees", Map.of(covers.get("Saloon settee, large"), 4));
+        remnants(covers.get("Galley stool"));
+    }
+
+    private void set(String name, Map<Long, Integer> counts) {
+        sets.count(sets.create(name, List.copyOf(counts.keySet())), counts);
+    }
+
+    /** What is left of the old awning: one piece straight, one torn and stained. */
+    private void remnants(long cover) {
+        CoverPlan plan = store.find(cover).plan();
+        Scrap straight = Scrap.rectangle("Awning, port side", Length.cm(44), Length.cm(70));
+        Scrap torn = new Scrap("Awning, torn", List.of(corner(0, 0), corner(78, 0), corner(78, 31), corner(52, 44), corner(46, 70), corner(0, 66)),
+                List.of(new Scrap.Spoilt(Length.cm(58), Length.cm(4), Length.cm(6), Length.cm(5))));
+        lays.change(Owner.cover(cover), plan.cloths().front(), plan.unit(), lay -> lay.at(true, List.of(straight, torn)));
+    }
+
+    private static Scrap.Corner corner(int across, int along) {
+        return new Scrap.Corner(Length.cm(across), Length.cm(along));
     }
 }

@@ -1,0 +1,127 @@
+package app.dapt.drawing;
+
+import app.dapt.cloth.Cloth;
+import app.dapt.cloth.Laid;
+import app.dapt.cloth.Laid.Cut;
+import app.dapt.cloth.Laid.Offcut;
+import app.dapt.cloth.Laid.Spot;
+import app.dapt.cloth.Scrap;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.piece.Contour.Point;
+import app.dapt.piece.Contour;
+import app.dapt.piece.Outline;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+
+/**
+ * One length of cloth, off the bolt or a remnant, with what lies on it. Everything in millimetres: x from the left usable
+ * edge towards the right selvage, y from the cut end on.
+ *
+ * @param name    of a remnant; nothing for the bolt
+ * @param across  how wide it is to use
+ * @param along   how long
+ * @param selvage how wide the selvage at either side is
+ * @param outline where the cloth ends
+ * @param spoilt  places to cut round
+ */
+public record ClothSheet(Cloth cloth, Optional<String> name, double across, double along, double selvage, Contour outline, List<Lain> pieces,
+                         List<Stroke> cuts, List<Spare> offcuts, List<Contour> spoilt) {
+
+    /**
+     * A piece where it lies.
+     *
+     * @param number in the list beside the drawing, from one
+     * @param cut    its outline
+     * @param seam   where it is sewn, where it has an outline of its own
+     * @param upX    which way its up points, across the cloth
+     * @param upY    the same along it
+     */
+    public record Lain(int number, Spot spot, Contour cut, Optional<Contour> seam, int upX, int upY) {
+    }
+
+    /** A straight cut, numbered in the order they are made. */
+    public record Stroke(int number, double x1, double y1, double x2, double y2) {
+    }
+
+    /** What is left and worth keeping. */
+    public record Spare(Offcut offcut, Contour box) {
+    }
+
+    public ClothSheet {
+        pieces = List.copyOf(pieces);
+        cuts = List.copyOf(cuts);
+        offcuts = List.copyOf(offcuts);
+        spoilt = List.copyOf(spoilt);
+    }
+
+    /** The bolt, as long as what is bought of it; or every remnant on which something lies, and the others after them. */
+    public static List<ClothSheet> of(Laid laid) {
+        if (!laid.plan().onRemnants()) {
+            double across = laid.cloth().usableWidth().toMm();
+            double along = Math.max(laid.length().toMm(), laid.cloth().shrinkage().washedLength(laid.toBuy().total()).toMm());
+            return List.of(sheet(laid, 0, Optional.empty(), Contour.rectangle(0, 0, across, along), across, along, Cloth.SELVAGES.half().toMm(), List.of()));
+        }
+        List<Scrap> scraps = laid.plan().remnants();
+        return IntStream.range(0, scraps.size()).mapToObj(i -> {
+            Scrap scrap = scraps.get(i);
+            Contour outline = new Contour(scrap.corners().stream().map(c -> new Point(c.across().toMm(), c.along().toMm())).toList());
+            List<Contour> spoilt = scrap.spots().stream().map(s -> box(s.across(), s.along(), s.wide(), s.deep())).toList();
+            return sheet(laid, i, Optional.of(scrap.name()), outline, scrap.across().toMm(), scrap.along().toMm(), 0, spoilt);
+        }).toList();
+    }
+
+    private static ClothSheet sheet(Laid laid, int remnant, Optional<String> name, Contour outline, double across, double along, double selvage, List<Contour> spoilt) {
+        List<Lain> pieces = new ArrayList<>();
+        List<Stroke> cuts = new ArrayList<>();
+        for (int i = 0; i < laid.spots().size(); i++) {
+            if (laid.spots().get(i).remnant() == remnant) {
+                pieces.add(lain(i + 1, laid.spots().get(i), laid.cloth()));
+            }
+        }
+        for (int i = 0; i < laid.cuts().size(); i++) {
+            Cut cut = laid.cuts().get(i);
+            if (cut.remnant() == remnant && cut.round().isEmpty()) {
+                double at = cut.at().toMm();
+                cuts.add(cut.runs() == Axis.ACROSS ? new Stroke(i + 1, cut.from().toMm(), at, cut.to().toMm(), at)
+                        : new Stroke(i + 1, at, cut.from().toMm(), at, cut.to().toMm()));
+            }
+        }
+        List<Spare> offcuts = laid.offcuts().stream().filter(offcut -> offcut.remnant() == remnant)
+                .map(offcut -> new Spare(offcut, box(offcut.across(), offcut.along(), offcut.wide(), offcut.deep()))).toList();
+        return new ClothSheet(laid.cloth(), name, across, along, selvage, outline, pieces, cuts, offcuts, spoilt);
+    }
+
+    private static Contour box(Length across, Length along, Length wide, Length deep) {
+        return Contour.rectangle(across.toMm(), along.toMm(), across.plus(wide).toMm(), along.plus(deep).toMm());
+    }
+
+    /** A quarter turn is to the left, so that the piece's up points at the left selvage; a piece cut upside down is turned about first. */
+    private static Lain lain(int number, Spot spot, Cloth cloth) {
+        double width = spot.wanted().piece().cutWidth().toMm();
+        double height = spot.wanted().piece().cutHeight().toMm();
+        boolean quarter = cloth.sideways() != spot.turned();
+        boolean about = spot.wanted().piece().turned();
+        Place place = (x, y) -> {
+            double u = about ? width - x : x;
+            double v = about ? height - y : y;
+            return quarter ? new Point(spot.across().toMm() + v, spot.along().toMm() + width - u) : new Point(spot.across().toMm() + u, spot.along().toMm() + v);
+        };
+        Optional<Outline> outline = spot.wanted().piece().outline();
+        Contour cut = outline.map(Outline::cut).orElse(Contour.rectangle(0, 0, width, height));
+        int up = about ? 1 : -1;
+        return new Lain(number, spot, place.all(cut), outline.map(Outline::seam).map(place::all), quarter ? up : 0, quarter ? 0 : up);
+    }
+
+    /** From a piece's own place to the cloth's. */
+    private interface Place {
+
+        Point at(double x, double y);
+
+        default Contour all(Contour contour) {
+            return new Contour(contour.points().stream().map(p -> at(p.x(), p.y())).toList());
+        }
+    }
+}

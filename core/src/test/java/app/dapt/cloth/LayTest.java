@@ -1,0 +1,240 @@
+package app.dapt.cloth;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.dapt.RandomPlans;
+import app.dapt.cloth.Laid.Known;
+import app.dapt.cloth.Laid.Spot;
+import app.dapt.cloth.Scrap.Corner;
+import app.dapt.cover.ClothUse;
+import app.dapt.cover.CoverPlan;
+import app.dapt.cover.Reckoner;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** What lies on a cloth, as a person asks for it. */
+class LayTest {
+
+    private static final Length FRONT = Length.inches(20);
+
+    private static Wanted wanted(String id, Length wide, Length high, int copies) {
+        Piece piece = Piece.rectangle(id, Material.FRONT, Sum.of(Sum.term("term.front", wide)), Sum.of(Sum.term("term.front", high)), Piece.sewnAllRound(Length.inches(0, 1, 2)));
+        return new Wanted("1/" + id, "Bench", piece, copies);
+    }
+
+    private static Cloth cloth(Print print, int width) {
+        return new Cloth("Harbour", "#31507e", print, Length.inches(width), false, 1200);
+    }
+
+    private static Laid laid(Cloth cloth, LayPlan plan, Wanted... wanted) {
+        Lay lay = Lay.of(cloth, List.of(wanted), plan, Unit.INCH);
+        LayingOut search = new LayingOut(lay.asTask(), 1);
+        return lay.laid(search.improve(Budget.steps(3000)), search.least());
+    }
+
+    private static LayPlan usual(Cloth cloth) {
+        return LayPlan.usual(cloth, Unit.INCH);
+    }
+
+    @Test
+    void whatIsBoughtAddsUpFromWhatThePiecesTake() {
+        Cloth shrinking = cloth(Print.SAIL, 45).used(false, Optional.of(new Repeat(Length.inches(10), Length.inches(10))), new Shrinkage(0, 50));
+        Laid laid = laid(shrinking, usual(shrinking), wanted("front", FRONT, FRONT, 2));
+        assertThat(laid.toBuy().terms()).extracting(term -> term.label().code()).containsExactly("term.laid", "term.phase", "term.shrinks", "term.sold-by");
+        // Two fronts side by side, ten and a half from one repeat to the next once it has shrunk to nine and a half: 0 + 20, a repeat more, a twentieth, up to 36.
+        assertThat(laid.toBuy().terms().get(1).amount()).isEqualTo(Length.inches(9, 1, 2));
+        assertThat(laid.toBuy().total().grains() % Length.inches(4, 1, 2).grains()).isZero();
+        Laid cutThere = laid(shrinking, usual(shrinking).cutting(false, true, true), wanted("front", FRONT, FRONT, 2));
+        assertThat(cutThere.toBuy().terms()).extracting(term -> term.label().code()).doesNotContain("term.phase");
+        assertThat(shrinking.cost(Length.inches(18), Unit.INCH)).contains(600L);
+    }
+
+    @Test
+    void matchedFrontsShowTheSamePointOfThePrintInTheirMiddles() {
+        Cloth cloth = cloth(Print.SAIL, 60);
+        Window window = new Window(Length.inches(3), Length.inches(5));
+        Laid laid = laid(cloth, usual(cloth).showing(window), wanted("front", FRONT, FRONT, 3), wanted("back", FRONT, Length.inches(12), 3));
+        Repeat repeat = cloth.repeat().orElseThrow();
+        assertThat(laid.spots()).filteredOn(spot -> spot.wanted().piece().id().equals("front")).hasSize(3).allSatisfy(spot -> {
+            Window middle = new Window(spot.across().plus(spot.wide().half()), spot.along().plus(spot.deep().half()));
+            assertThat(middle.within(repeat)).isEqualTo(window);
+            assertThat(spot.turned()).isFalse();
+        });
+        assertThat(laid.verdict().known()).isIn(Known.LEAST, Known.NO_LESS_TO_BUY, Known.WITHIN);
+    }
+
+    @Test
+    void aPieceThatWouldRunOffTheClothMeetsThePrintAlongItOnly() {
+        Cloth cloth = cloth(Print.SAIL, 42);
+        Laid laid = laid(cloth, usual(cloth), wanted("front", Length.inches(40, 1, 2), FRONT, 1));
+        assertThat(laid.offPrint()).hasSize(1);
+        assertThat(laid.isComplete()).isTrue();
+    }
+
+    @Test
+    void aPinnedPieceStaysAndTheOthersGoRoundIt() {
+        Cloth cloth = cloth(Print.PLAIN, 45);
+        LayPlan.Pin pin = new LayPlan.Pin(Length.inches(7), Length.inches(3), false);
+        Laid laid = laid(cloth, usual(cloth).pinned("1/front.1", Optional.of(pin)), wanted("front", FRONT, FRONT, 3));
+        Spot pinned = laid.spot("1/front.1").orElseThrow();
+        assertThat(pinned).returns(Length.inches(7), Spot::across).returns(Length.inches(3), Spot::along).returns(true, Spot::pinned);
+        assertApart(laid);
+        assertThat(laid.spots()).hasSize(3);
+    }
+
+    @Test
+    void aPinThatCannotHoldIsLetGoAndSaidSo() {
+        Cloth cloth = cloth(Print.PLAIN, 45);
+        LayPlan.Pin off = new LayPlan.Pin(Length.inches(40), Length.ZERO, false);
+        Laid laid = laid(cloth, usual(cloth).pinned("1/front.1", Optional.of(off)), wanted("front", FRONT, FRONT, 1));
+        assertThat(laid.loose()).containsExactly("1/front.1");
+        assertThat(laid.spots()).hasSize(1);
+    }
+
+    @Test
+    void oneIsTurnedAndOneIsTakenOut() {
+        Cloth cloth = cloth(Print.PLAIN, 45);
+        Length low = Length.inches(8);
+        LayPlan plan = usual(cloth).turning("1/strip.1", true).without("1/strip.3", true);
+        Laid laid = laid(cloth, plan, wanted("strip", FRONT, low, 3));
+        assertThat(laid.spots()).extracting(Spot::copy).containsExactlyInAnyOrder("1/strip.1", "1/strip.2");
+        assertThat(laid.spot("1/strip.1").orElseThrow()).returns(true, Spot::turned).returns(low, Spot::wide);
+        Cloth sprigged = cloth(Print.SPRIG, 45);
+        assertThat(laid(sprigged, usual(sprigged).cutting(false, false, false).turning("1/strip.1", true), wanted("strip", FRONT, low, 1)).spots()).noneMatch(Spot::turned);
+    }
+
+    @Test
+    void aClothUsedSidewaysTakesThePiecesDepthAcross() {
+        Cloth cloth = cloth(Print.STRIPE, 45).used(true, Optional.empty(), Shrinkage.NONE);
+        Laid laid = laid(cloth, usual(cloth), wanted("front", Length.inches(50), FRONT, 1));
+        assertThat(laid.spots()).singleElement().returns(FRONT, Spot::wide).returns(Length.inches(50), Spot::deep);
+        assertThat(laid(cloth.used(false, Optional.empty(), Shrinkage.NONE), usual(cloth), wanted("front", Length.inches(50), FRONT, 1)).tooWide()).hasSize(1);
+    }
+
+    @Test
+    void joinedDropsCarryThePrintOnOverTheirSeam() {
+        CoverPlan wide = IntStream.range(0, 400).mapToObj(seed -> RandomPlans.plan(new Random(seed))).filter(plan -> plan.cloths().front().repeat().isPresent() && !plan.cloths().front().sideways())
+                .filter(plan -> Reckoner.glance(plan, plan.mark()).pieces().stream().anyMatch(piece -> piece.id().equals("front-2"))).findFirst().orElseThrow();
+        Cloth cloth = wide.cloths().front();
+        ClothUse use = ClothUse.of(List.of(new ClothUse.Of("1", Reckoner.glance(wide, wide.mark()), 1))).stream().filter(u -> u.cloth().equals(cloth)).findFirst().orElseThrow();
+        LayPlan matched = usual(cloth).cutting(false, true, true);
+        Lay lay = Lay.of(cloth, use.wanted(), matched, Unit.INCH);
+        Laid laid = lay.atOnce();
+        Spot first = laid.spot("1/front-1.1").orElseThrow();
+        Spot second = laid.spot("1/front-2.1").orElseThrow();
+        long every = cloth.repeat().orElseThrow().along().grains();
+        assertThat(Math.floorMod(first.along().minus(second.along()).grains(), every)).as("along").isZero();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"18, 22, 2", "30, 45, 1", "12, 12, 6"})
+    void remnantsHoldWhatIsLaidAndNothingLiesOnABadSpot(int wide, int deep, int copies) {
+        Cloth cloth = cloth(Print.PLAIN, 45);
+        Scrap spoilt = new Scrap("torn", List.of(corner(0, 0), corner(50, 0), corner(50, 50), corner(0, 50)),
+                List.of(new Scrap.Spoilt(Length.inches(24), Length.inches(20), Length.inches(2), Length.inches(3))));
+        LayPlan plan = usual(cloth).at(true, List.of(spoilt, Scrap.rectangle("straight", Length.inches(40), Length.inches(25))));
+        Laid laid = laid(cloth, plan, wanted("front", Length.inches(wide), Length.inches(deep), copies));
+        assertApart(laid);
+        assertThat(laid.spots()).filteredOn(spot -> spot.remnant() == 0).noneMatch(spot -> overlap(spot.across(), spot.wide(), Length.inches(24), Length.inches(2))
+                && overlap(spot.along(), spot.deep(), Length.inches(20), Length.inches(3)));
+        assertThat(laid.spots().size() + laid.leftOut().stream().mapToInt(Wanted::copies).sum()).isEqualTo(copies);
+        assertThat(laid.verdict().known()).isEqualTo(laid.leftOut().isEmpty() ? Known.ALL_PLACED : Known.LEFT_OUT);
+        laid.leftOut().forEach(left -> assertThat(laid.shortfall(left)).isPresent());
+    }
+
+    @Test
+    void asFewRemnantsAreUsedAsWillDo() {
+        Cloth cloth = cloth(Print.PLAIN, 45);
+        LayPlan plan = usual(cloth).at(true, List.of(Scrap.rectangle("small", FRONT, FRONT), Scrap.rectangle("narrow", FRONT, Length.inches(21)),
+                Scrap.rectangle("large", Length.inches(41), FRONT)));
+        assertThat(laid(cloth, plan, wanted("front", FRONT, FRONT, 2)).remnantsUsed()).isEqualTo(1);
+    }
+
+    @Test
+    void aRemnantThatCrossesItselfOrEnclosesNothingIsRefused() {
+        List<Corner> bow = List.of(corner(0, 0), corner(10, 10), corner(10, 0), corner(0, 10));
+        assertThat(Scrap.crossesItself(bow)).isTrue();
+        assertThatThrownBy(() -> new Scrap("bow", bow, List.of())).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Scrap("line", List.of(corner(0, 0), corner(5, 0), corner(9, 0)), List.of())).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void moreThanFiveHundredPiecesAreRefused() {
+        Cloth cloth = cloth(Print.PLAIN, 45);
+        assertThatThrownBy(() -> Lay.of(cloth, List.of(wanted("tab", Length.inches(2), Length.inches(2), 501)), usual(cloth), Unit.INCH)).hasMessageContaining("500");
+    }
+
+    static Stream<Arguments> uses() {
+        return IntStream.range(0, 60).mapToObj(seed -> RandomPlans.plan(new Random(seed))).flatMap(plan -> ClothUse.of(List.of(new ClothUse.Of("7", Reckoner.glance(plan, plan.mark()), 2))).stream()
+                .map(use -> Arguments.of(use, plan.unit())));
+    }
+
+    /** Straight cuts in their order part the cloth, each only what the ones before it left whole, until every piece that is not cut round lies alone. */
+    @ParameterizedTest
+    @MethodSource("uses")
+    void whatIsLaidLiesOnItsClothAndTheCutsMissIt(ClothUse use, Unit unit) {
+        for (boolean edgeToEdge : new boolean[] {false, true}) {
+            Lay lay = Lay.of(use.cloth(), use.wanted(), LayPlan.usual(use.cloth(), unit).cutting(edgeToEdge, true, false), unit);
+            LayingOut search = new LayingOut(lay.asTask(), 1);
+            Laid laid = lay.laid(search.improve(Budget.steps(120)), search.least());
+            assertApart(laid);
+            assertThat(laid.spots()).allSatisfy(spot -> {
+                assertThat(spot.across().isNegative()).isFalse();
+                assertThat(spot.across().plus(spot.wide())).isLessThanOrEqualTo(use.cloth().usableWidth());
+                assertThat(spot.along().plus(spot.deep())).isLessThanOrEqualTo(laid.length());
+            });
+            assertThat(laid.toBuy().total()).isGreaterThanOrEqualTo(use.cloth().shrinkage().unwashed(laid.length()));
+            if (edgeToEdge) {
+                assertThat(laid.isEdgeToEdge()).isTrue();
+            }
+            laid.cuts().stream().filter(cut -> cut.round().isEmpty()).forEach(cut -> assertThat(laid.spots()).noneMatch(spot -> crosses(cut, spot)));
+            laid.offcuts().forEach(offcut -> assertThat(laid.spots()).noneMatch(spot -> overlap(spot.across(), spot.wide(), offcut.across(), offcut.wide())
+                    && overlap(spot.along(), spot.deep(), offcut.along(), offcut.deep())));
+        }
+    }
+
+    private static boolean crosses(Laid.Cut cut, Spot spot) {
+        boolean across = cut.runs() == Axis.ACROSS;
+        Length start = across ? spot.along() : spot.across();
+        Length size = across ? spot.deep() : spot.wide();
+        Length from = across ? spot.across() : spot.along();
+        Length reach = across ? spot.wide() : spot.deep();
+        return start.under(cut.at()) && cut.at().under(start.plus(size)) && overlap(from, reach, cut.from(), cut.to().minus(cut.from()));
+    }
+
+    private static Corner corner(int across, int along) {
+        return new Corner(Length.inches(across), Length.inches(along));
+    }
+
+    private static boolean overlap(Length a, Length wide, Length b, Length other) {
+        return a.under(b.plus(other)) && b.under(a.plus(wide));
+    }
+
+    private static void assertApart(Laid laid) {
+        List<Spot> spots = new ArrayList<>(laid.spots());
+        for (int i = 0; i < spots.size(); i++) {
+            for (int j = 0; j < i; j++) {
+                Spot one = spots.get(i);
+                Spot other = spots.get(j);
+                assertThat(one.remnant() == other.remnant() && overlap(one.across(), one.wide(), other.across(), other.wide())
+                        && overlap(one.along(), one.deep(), other.along(), other.deep())).as("%s over %s", one, other).isFalse();
+            }
+        }
+    }
+}

@@ -1,0 +1,194 @@
+package app.dapt.files;
+
+import app.dapt.drawing.ClothSheet;
+import app.dapt.drawing.ClothSheet.Lain;
+import app.dapt.drawing.ClothSheet.Spare;
+import app.dapt.drawing.ClothSheet.Stroke;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.piece.Contour;
+import app.dapt.words.Words;
+import java.util.Optional;
+import java.util.function.Function;
+
+/**
+ * Writes cloth with pieces on it as SVG for a page: unrolled from left to right, the cut end at the left, the left
+ * selvage below, so that the right side is seen. Pieces lie in their print, what is left is bare.
+ *
+ * @param scale user units to the inch
+ * @param id    begins the names of patterns
+ * @param link  where a piece leads to, by the key of its copy; nothing for a drawing that leads nowhere
+ * @param current the key of the copy that is looked at; blank for none
+ */
+public record SvgCloth(Words words, double scale, String id, Optional<Function<String, String>> link, String current) {
+
+    private static final double TAPE = 17;
+    private static final double MARGIN = 12;
+    private static final double CHARACTER = 6.4;
+
+    public String write(ClothSheet sheet) {
+        double length = mm(sheet.along());
+        double across = mm(sheet.across());
+        double selvage = mm(sheet.selvage());
+        double left = sheet.outline().left();
+        double top = sheet.outline().top();
+        Markup svg = new Markup();
+        double width = length + 2 * MARGIN + 4;
+        double height = across + 2 * selvage + TAPE + 2 * MARGIN;
+        svg.open("svg", "class", "drawing bolt", "viewBox", "0 0 " + Markup.number(width) + " " + Markup.number(height), "width", width, "height", height,
+                "role", link.isPresent() ? "group" : "img", "aria-label", words.say(described(sheet)));
+        svg.open("defs");
+        new Swatch(sheet.cloth(), scale).write(svg, id + "-cloth");
+        svg.close("defs");
+        svg.open("g", "transform", place(MARGIN, MARGIN));
+        tape(svg, length);
+        svg.open("g", "transform", place(0, TAPE + 4));
+        if (selvage > 0) {
+            svg.empty("rect", "class", "selvage", "width", length, "height", across + 2 * selvage);
+        }
+        // The cloth's own axes, seen from its right side: along to the right, across upwards.
+        svg.open("g", "transform", "matrix(0 -1 1 0 " + Markup.number(-mm(top)) + " " + Markup.number(selvage + across + mm(left)) + ")");
+        svg.empty("path", "class", "bare", "d", path(sheet.outline()));
+        sheet.spoilt().forEach(spot -> svg.empty("path", "class", "spoilt", "d", path(spot)));
+        sheet.offcuts().forEach(spare -> svg.empty("path", "class", "offcut", "d", path(spare.box())));
+        sheet.pieces().forEach(lain -> piece(svg, lain));
+        sheet.cuts().forEach(cut -> svg.empty("path", "class", "cut-stroke", "d", "M" + Markup.number(mm(cut.x1())) + " " + Markup.number(mm(cut.y1()))
+                + "L" + Markup.number(mm(cut.x2())) + " " + Markup.number(mm(cut.y2()))));
+        svg.close("g");
+        Place at = new Place(sheet, left, top, selvage + across);
+        sheet.offcuts().forEach(spare -> spare(svg, spare, at));
+        sheet.pieces().forEach(lain -> tag(svg, lain, at));
+        sheet.cuts().forEach(cut -> number(svg, cut, at, length, across + 2 * selvage));
+        return svg.close("g").close("g").close("svg").toString();
+    }
+
+    /** From the cloth's millimetres to the drawing's units. */
+    private final class Place {
+        private final double left;
+        private final double top;
+        private final double bottom;
+
+        private Place(ClothSheet sheet, double left, double top, double bottom) {
+            this.left = left;
+            this.top = top;
+            this.bottom = bottom;
+        }
+
+        double x(double along) {
+            return mm(along - top);
+        }
+
+        double y(double across) {
+            return bottom - mm(across - left);
+        }
+    }
+
+    private Phrase described(ClothSheet sheet) {
+        Object what = sheet.name().orElse(sheet.cloth().name());
+        return Phrase.of("drawing.cloth", what, sheet.pieces().size());
+    }
+
+    private static String place(double x, double y) {
+        return "translate(" + Markup.number(x) + " " + Markup.number(y) + ")";
+    }
+
+    private double mm(double millimetres) {
+        return millimetres / 25.4 * scale;
+    }
+
+    private String path(Contour contour) {
+        Contour shown = contour.points().size() > 8 ? contour.simplified(.2 * 25.4 / scale) : contour;
+        StringBuilder path = new StringBuilder();
+        shown.points().forEach(p -> path.append(path.isEmpty() ? "M" : "L").append(Markup.number(mm(p.x()))).append(' ').append(Markup.number(mm(p.y()))));
+        return path + "Z";
+    }
+
+    private void piece(Markup svg, Lain lain) {
+        String key = lain.spot().copy();
+        String looks = "lain" + (key.equals(current) ? " current" : "") + (lain.spot().pinned() ? " pinned" : "");
+        if (link.isPresent()) {
+            String to = link.get().apply(key);
+            svg.open("a", "class", looks, "href", to, "hx-get", to, "hx-target", "#cloth", "hx-swap", "morph", "hx-push-url", "true", "id", "lain-" + key.replaceAll("[^A-Za-z0-9]", "-"),
+                    "aria-label", words.say("cloth.piece-label", lain.number(), lain.spot().wanted().piece().name(), lain.spot().wanted().cover()));
+        } else {
+            svg.open("g", "class", looks);
+        }
+        svg.empty("path", "fill", "url(#" + id + "-cloth)", "d", path(lain.cut()));
+        lain.seam().ifPresent(seam -> svg.empty("path", "class", "l-seam outline", "d", path(seam)));
+        svg.empty("path", "class", "lain-edge", "d", path(lain.cut()));
+        svg.close(link.isPresent() ? "a" : "g");
+    }
+
+    /** Its number, its name where there is room, and an arrow that points to its up. */
+    private void tag(Markup svg, Lain lain, Place at) {
+        Contour cut = lain.cut();
+        double wide = mm(cut.bottom() - cut.top());
+        double high = mm(cut.right() - cut.left());
+        double x = at.x((cut.top() + cut.bottom()) / 2);
+        double y = at.y((cut.left() + cut.right()) / 2);
+        String name = words.say(lain.spot().wanted().piece().name());
+        String said = lain.number() + (name.length() * CHARACTER + 44 < wide && high > 20 ? " " + name : "");
+        boolean arrow = wide > 34 && high > 18 || high > 40 && wide > 18;
+        double width = said.length() * CHARACTER + 10;
+        if (wide < 16 || high < 11) {
+            return;
+        }
+        svg.open("g", "class", "lain-tag", "aria-hidden", "true");
+        svg.empty("rect", "class", "tag", "x", x - width / 2, "y", y - 9, "width", width, "height", 18d, "rx", 2d);
+        svg.saying("text", said, "class", "t-lain", "x", x, "y", y + 4.5, "text-anchor", "middle");
+        if (arrow) {
+            // Along the cloth is rightwards, across is upwards.
+            double ax = lain.upY();
+            double ay = -lain.upX();
+            double off = ax != 0 ? width / 2 + 9 : 17;
+            svg.empty("path", "class", "up-arrow", "transform", place(x + ax * off, y + ay * off) + " rotate(" + Markup.number(Math.toDegrees(Math.atan2(ay, ax))) + ")",
+                    "d", "M-5 -3.5L5 0L-5 3.5Z");
+        }
+        svg.close("g");
+    }
+
+    private void spare(Markup svg, Spare spare, Place at) {
+        Contour box = spare.box();
+        String size = words.lengths().bare(spare.offcut().wide()) + " × " + words.lengths().bare(spare.offcut().deep());
+        if (mm(box.bottom() - box.top()) > size.length() * CHARACTER && mm(box.right() - box.left()) > 14) {
+            svg.saying("text", size, "class", "t-offcut", "x", at.x((box.top() + box.bottom()) / 2), "y", at.y((box.left() + box.right()) / 2) + 4.5, "text-anchor", "middle");
+        }
+    }
+
+    /** The number of a cut, where its line begins. */
+    private void number(Markup svg, Stroke cut, Place at, double length, double height) {
+        boolean across = cut.y1() == cut.y2();
+        double x = Math.min(length, across ? at.x(cut.y1()) : at.x(Math.min(cut.y1(), cut.y2())) + 11);
+        double y = Math.min(height - 2, across ? at.y(Math.min(cut.x1(), cut.x2())) : at.y(cut.x1()));
+        svg.empty("circle", "class", "cut-number", "cx", x, "cy", y, "r", 8d);
+        svg.saying("text", String.valueOf(cut.number()), "class", "t-cut", "x", x, "y", y + 4d, "text-anchor", "middle");
+    }
+
+    /** A tape along the cloth, with a figure every half yard or half metre. */
+    private void tape(Markup svg, double length) {
+        boolean metric = words.mark().unit().metric();
+        double unit = metric ? scale / 2.54 : scale;
+        svg.empty("rect", "class", "tape", "width", length, "height", TAPE);
+        int small = unit > 4 ? 1 : metric ? 10 : 3;
+        int figured = metric ? unit * 50 > 60 ? 50 : 100 : unit * 18 > 60 ? 18 : 36;
+        StringBuilder ticks = new StringBuilder();
+        for (int i = small; i * unit < length - .5; i += small) {
+            double deep = i % (metric ? 10 : 9) == 0 ? 7.5 : 4;
+            ticks.append("M").append(Markup.number(i * unit)).append(" ").append(Markup.number(TAPE)).append("V").append(Markup.number(TAPE - deep));
+        }
+        svg.empty("path", "class", "ticks", "d", ticks.isEmpty() ? "M0 0" : ticks.toString());
+        for (int i = figured; i * unit < length - 4; i += figured) {
+            String figure = words.lengths().bare(metric ? Length.cm(i) : Length.inches(i));
+            double breadth = figure.length() * 7 + 6;
+            if (i * unit + breadth / 2 < length) {
+                svg.empty("rect", "class", "tape-figure", "x", i * unit - breadth / 2, "y", 1d, "width", breadth, "height", TAPE - 2);
+                svg.saying("text", figure, "class", "t-tape", "x", i * unit, "y", 13d, "text-anchor", "middle");
+            }
+        }
+    }
+
+    /** The scale at which so much cloth fits into so many user units. */
+    public static double fitting(ClothSheet sheet, double wide, double high) {
+        return Math.min((wide - 2 * MARGIN - 4) * 25.4 / sheet.along(), (high - TAPE - 2 * MARGIN) * 25.4 / (sheet.across() + 2 * sheet.selvage()));
+    }
+}

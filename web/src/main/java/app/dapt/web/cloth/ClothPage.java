@@ -1,0 +1,343 @@
+package app.dapt.web.cloth;
+
+import app.dapt.cloth.Cloth;
+import app.dapt.cloth.Laid.Known;
+import app.dapt.cloth.Laid.Offcut;
+import app.dapt.cloth.Laid.OnFold;
+import app.dapt.cloth.Laid.Spot;
+import app.dapt.cloth.Laid;
+import app.dapt.cloth.LayPlan;
+import app.dapt.cloth.Scrap;
+import app.dapt.cloth.Task;
+import app.dapt.cloth.Wanted;
+import app.dapt.cloth.Window;
+import app.dapt.cover.ClothUse;
+import app.dapt.cover.WhatWouldDo.Offer;
+import app.dapt.drawing.ClothSheet;
+import app.dapt.files.SvgCloth;
+import app.dapt.files.SvgWindow;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
+import app.dapt.web.Entries;
+import app.dapt.web.cloth.Cutting.Table;
+import app.dapt.web.workroom.LayStore;
+import app.dapt.words.Money;
+import app.dapt.words.Words;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+
+/** The cloth view, ready for its template. */
+public record ClothPage(Table table, int cloth, Laid laid, Search search, LayStore.Stored stored, List<WidthRow> widths, Optional<List<Offer>> offers,
+                        String piece, Words w, Entries entries) {
+
+    private static final double WIDE = 800;
+    private static final double HIGH = 540;
+    private static final double WINDOW = 300;
+    /** Most drops of a pointer are no finer. */
+    private static final double STEP_INCHES = .5;
+
+    /**
+     * What a width comes to.
+     *
+     * @param buy      nothing where a piece is wider
+     * @param cost     in hundredths; nothing where the price is not known
+     * @param isStillLooking whether it may yet be less
+     */
+    public record WidthRow(Length width, Optional<Length> buy, Optional<Long> cost, boolean isChosen, boolean isStillLooking, boolean isCheapest) {
+
+        WidthRow asCheapest() {
+            return new WidthRow(width, buy, cost, isChosen, isStillLooking, true);
+        }
+
+        /** Its price's field. */
+        public String priceName() {
+            return ClothViews.priceName(width);
+        }
+
+        public long grains() {
+            return width.grains();
+        }
+    }
+
+    /** A line of a sum. */
+    public record Line(String label, String amount) {
+    }
+
+    /** A tab: one of the cloths. */
+    public record Tab(int number, String name, int pieces, boolean isCurrent) {
+    }
+
+    /** A panel that can be joined from two under its flap. */
+    public record Join(String key, String words, boolean on) {
+    }
+
+    /** A remnant as its form shows it. */
+    public record ScrapLine(int number, String name, String size, String corners, String spots) {
+    }
+
+    /** A piece in the list. */
+    public record PieceLine(int number, String copy, String name, String cover, String size, String state, boolean isCurrent) {
+    }
+
+    /** The view of a table on which nothing can be laid. */
+    static ClothPage without(Table table, int cloth, Words words, Entries entries) {
+        return new ClothPage(table, cloth, null, null, null, List.of(), Optional.of(List.of()), "", words, entries);
+    }
+
+    /** Whether there is nothing to lay: no cover in the set, or more pieces than one would cut at once. */
+    public boolean isBare() {
+        return laid == null;
+    }
+
+    public String bareWords() {
+        return table.uses().isEmpty() ? w.say("cloth.nothing") : w.say("cloth.too-many", table.uses().get(cloth).count(), Task.MOST_PIECES);
+    }
+
+    public String path() {
+        return table.owner().path();
+    }
+
+    public boolean isSet() {
+        return table.owner().isSet();
+    }
+
+    public Cloth use() {
+        return table.uses().get(cloth).cloth();
+    }
+
+    public LayPlan plan() {
+        return stored.plan();
+    }
+
+    public List<Tab> tabs() {
+        return IntStream.range(0, table.uses().size()).mapToObj(i -> {
+            ClothUse use = table.uses().get(i);
+            return new Tab(i, use.cloth().name(), use.count(), i == cloth);
+        }).toList();
+    }
+
+    public boolean isLooking() {
+        return !search.isDone();
+    }
+
+    /** How much of its time the search has used. */
+    public int percent() {
+        return search.percent();
+    }
+
+    /** Whether any figure on the page may yet become better. */
+    public boolean isAnyLooking() {
+        return isLooking() || widths.stream().anyMatch(WidthRow::isStillLooking) || offers.isEmpty();
+    }
+
+    /** What to do, in one sentence: what to buy, or whether what is at hand will do. */
+    public String sentence() {
+        if (plan().onRemnants()) {
+            return laid.spots().isEmpty() && plan().remnants().isEmpty() ? w.say("cloth.hand-none")
+                    : laid.leftOut().isEmpty() ? w.say("cloth.hand-fits", laid.spots().size(), laid.remnantsUsed())
+                    : w.say("cloth.hand-short", laid.leftOut().stream().mapToInt(Wanted::copies).sum());
+        }
+        if (laid.spots().isEmpty()) {
+            return w.say("cloth.none-fits", use().name());
+        }
+        String buy = w.say("cloth.buy", laid.toBuy().total(), use().name(), use().width());
+        return use().cost(laid.toBuy().total(), table.unit()).map(cost -> w.say("cloth.buy-cost", buy, Money.shown(cost))).orElse(w.say("cloth.buy-plain", buy));
+    }
+
+    /** What is known of the layout. */
+    public String verdict() {
+        Laid.Verdict verdict = laid.verdict();
+        String percent = verdict.tenths() / 10 + "." + verdict.tenths() % 10;
+        return verdict.known() == Known.WITHIN ? w.say("cloth.verdict.within", percent) : w.say(Phrase.choice("cloth.verdict", verdict.known()));
+    }
+
+    public List<Line> toBuy() {
+        return lines(laid.toBuy());
+    }
+
+    private List<Line> lines(Sum sum) {
+        return sum.terms().stream().map(term -> new Line(w.say(term.label()), w.lengths().fine(term.amount()))).toList();
+    }
+
+    public String bought() {
+        return w.say("cloth.bought", laid.toBuy().total());
+    }
+
+    public String money(long hundredths) {
+        return Money.shown(hundredths);
+    }
+
+    public String price(WidthRow row) {
+        String standing = Optional.ofNullable(plan().prices().get(row.width())).map(Money::shown).orElse("");
+        return entries.value(row.priceName(), standing);
+    }
+
+    /** What the other widths' prices are taken to be, where none is given. */
+    public String usualPrice() {
+        return use().price() == 0 ? "" : Money.shown(use().price());
+    }
+
+    public List<String> drawings() {
+        List<ClothSheet> sheets = ClothSheet.of(laid);
+        double scale = sheets.stream().mapToDouble(sheet -> SvgCloth.fitting(sheet, sheets.size() > 1 ? WIDE / 2 - 48 : WIDE, HIGH)).min().orElse(1);
+        return IntStream.range(0, sheets.size()).mapToObj(i -> new SvgCloth(w, scale, "bolt" + i, Optional.of(this::address), piece).write(sheets.get(i))).toList();
+    }
+
+    /** Where looking at one copy leads. */
+    private String address(String copy) {
+        return path() + "/cloth?cloth=" + cloth + (copy.isEmpty() ? "" : "&piece=" + copy);
+    }
+
+    public String here() {
+        return address(piece);
+    }
+
+    public List<PieceLine> pieces() {
+        List<PieceLine> lines = new ArrayList<>();
+        for (int i = 0; i < laid.spots().size(); i++) {
+            Spot spot = laid.spots().get(i);
+            String state = spot.pinned() ? w.say("cloth.pinned") : laid.loose().contains(spot.copy()) ? w.say("cloth.loose")
+                    : laid.offPrint().contains(spot.wanted()) ? w.say("cloth.off-print") : "";
+            lines.add(line(i + 1, spot.copy(), spot.wanted(), state));
+        }
+        return lines;
+    }
+
+    private PieceLine line(int number, String copy, Wanted wanted, String state) {
+        String size = w.lengths().bare(wanted.piece().cutWidth()) + " × " + w.lengths().bare(wanted.piece().cutHeight());
+        return new PieceLine(number, copy, w.say(wanted.piece().name()), isSet() ? wanted.cover() : "", size, state, copy.equals(piece));
+    }
+
+    /** The pieces in words, for paper. */
+    List<String> said() {
+        return pieces().stream().map(line -> line.name() + "  " + line.size() + "  " + line.cover() + "  " + line.state()).toList();
+    }
+
+    /** What was taken out by hand. */
+    public List<PieceLine> out() {
+        return table.uses().get(cloth).wanted().stream().flatMap(wanted -> IntStream.rangeClosed(1, wanted.copies()).mapToObj(wanted::copy)
+                .filter(plan().out()::contains).map(copy -> line(0, copy, wanted, ""))).toList();
+    }
+
+    public List<Join> joins() {
+        return table.uses().get(cloth).wanted().stream().filter(wanted -> wanted.joinAt().isPresent())
+                .map(wanted -> new Join(wanted.key(), w.say(isSet() ? "cloth.join-of" : "cloth.join", wanted.piece().name(), wanted.cover()), plan().joined().contains(wanted.key()))).toList();
+    }
+
+    /** What does not lie on the cloth although it should. */
+    public List<String> missing() {
+        List<String> lines = new ArrayList<>();
+        laid.tooWide().forEach(wanted -> lines.add(w.say("cloth.too-wide", wanted.piece().name(), use().leastAcross(wanted.piece()), use().usableWidth(), wanted.cover())));
+        laid.leftOut().forEach(wanted -> lines.add(w.say("cloth.left-out", wanted.piece().name(), wanted.piece().cutWidth(), wanted.piece().cutHeight())
+                + laid.shortfall(wanted).map(this::shortBy).orElse("")));
+        return lines;
+    }
+
+    private String shortBy(Laid.Shortfall by) {
+        String which = by.across().isZero() ? by.along().isZero() ? "cloth.short-together" : "cloth.short-along" : by.along().isZero() ? "cloth.short-across" : "cloth.short-both";
+        return " " + w.say(which, by.place().wide(), by.place().deep(), by.across(), by.along());
+    }
+
+    public Optional<PieceLine> current() {
+        return pieces().stream().filter(PieceLine::isCurrent).findFirst();
+    }
+
+    private Optional<Spot> spot() {
+        return laid.spot(piece);
+    }
+
+    public boolean isPinned() {
+        return spot().filter(Spot::pinned).isPresent();
+    }
+
+    public boolean canPin() {
+        return !plan().onRemnants();
+    }
+
+    /** Whether a quarter turn is allowed: neither print nor nap forbids it, and the piece has not to meet the print. */
+    public boolean canTurn() {
+        return use().turns() && !isPinned();
+    }
+
+    /** The piece as a window over the print that can be slid; nothing where there is no print to slide. */
+    public Optional<String> window() {
+        return spot().flatMap(spot -> PieceWindow.under(spot, use()).map(window -> new SvgWindow(w, use(), WINDOW).write(spot.wanted().piece(), window)));
+    }
+
+    public String windowWords() {
+        Spot spot = spot().orElseThrow();
+        boolean shared = plan().matched() && spot.wanted().piece().id().equals("front");
+        boolean fixed = shared || plan().windows().containsKey(spot.wanted().key());
+        return w.say(shared ? "cloth.window-all" : fixed ? "cloth.window-own" : "cloth.window-any");
+    }
+
+    public boolean hasOwnWindow() {
+        return spot().filter(spot -> plan().windows().containsKey(spot.wanted().key())).isPresent();
+    }
+
+    public double step() {
+        return STEP_INCHES;
+    }
+
+    public boolean canMatch() {
+        return use().repeat().isPresent();
+    }
+
+    public String repeatWords() {
+        return use().repeat().map(repeat -> w.say("cloth.repeat", repeat.across(), repeat.along())).orElse("");
+    }
+
+    /** The cuts, in their order. */
+    public List<String> cuts() {
+        return laid.cuts().stream().map(cut -> cut.round().map(spot -> w.say("cloth.cut.round", number(spot), spot.wanted().piece().name()))
+                .orElseGet(() -> w.say(cut.runs() == Axis.ACROSS ? "cloth.cut.across" : plan().onRemnants() ? "cloth.cut.along-scrap" : "cloth.cut.along", cut.at(), cut.from(), cut.to()))).toList();
+    }
+
+    private int number(Spot spot) {
+        return laid.spots().indexOf(spot) + 1;
+    }
+
+    /** How to fold it to fit the table, and what is cut double. */
+    public List<String> folds() {
+        List<String> lines = new ArrayList<>();
+        if (!plan().onRemnants() && !laid.spots().isEmpty()) {
+            lines.add(laid.folding().map(folding -> folding.overLength() * folding.overWidth() == 1 ? w.say("cloth.fold.flat", plan().tableWide(), plan().tableDeep())
+                    : w.say("cloth.fold.over", Phrase.of("cloth.fold.layers." + folding.overLength() + "." + folding.overWidth()), folding.wide(), folding.deep()))
+                    .orElseGet(() -> w.say("cloth.fold.too-long", plan().tableWide(), plan().tableDeep())));
+        }
+        for (OnFold pair : laid.onFold()) {
+            lines.add(w.say(pair.runs() == Axis.UP_DOWN ? "cloth.fold.lengthwise" : "cloth.fold.crosswise", number(pair.one()), number(pair.other()), pair.at()));
+        }
+        return lines;
+    }
+
+    public List<String> offcuts() {
+        return laid.offcuts().stream().map(this::offcut).toList();
+    }
+
+    private String offcut(Offcut offcut) {
+        return plan().onRemnants() ? w.say("cloth.offcut-of", offcut.wide(), offcut.deep(), plan().remnants().get(offcut.remnant()).name())
+                : w.say("cloth.offcut", offcut.wide(), offcut.deep());
+    }
+
+    public List<ScrapLine> scraps() {
+        List<Scrap> scraps = plan().remnants();
+        return IntStream.range(0, scraps.size()).mapToObj(i -> {
+            Scrap scrap = scraps.get(i);
+            return new ScrapLine(i, scrap.name(), w.lengths().bare(scrap.across()) + " × " + w.lengths().bare(scrap.along()),
+                    ScrapEntry.corners(scrap, w), ScrapEntry.spots(scrap, w));
+        }).toList();
+    }
+
+    public Optional<String> refusal(String field) {
+        return Optional.ofNullable(entries.refusal(field));
+    }
+
+    public String typed(String field) {
+        return entries.isClean() ? "" : entries.raw(field).orElse("");
+    }
+}

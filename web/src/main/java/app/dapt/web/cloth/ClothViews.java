@@ -1,0 +1,132 @@
+package app.dapt.web.cloth;
+
+import app.dapt.cloth.Cloth;
+import app.dapt.cloth.Laid;
+import app.dapt.cloth.Lay;
+import app.dapt.cloth.LayPlan;
+import app.dapt.cloth.Task;
+import app.dapt.cloth.Wanted;
+import app.dapt.cover.ClothUse;
+import app.dapt.cover.CoverPlan;
+import app.dapt.cover.WhatWouldDo.Offer;
+import app.dapt.cover.WhatWouldDo;
+import app.dapt.measure.Length;
+import app.dapt.measure.Mark;
+import app.dapt.measure.Unit;
+import app.dapt.web.Entries;
+import app.dapt.web.cloth.Cutting.Table;
+import app.dapt.web.workroom.LayStore;
+import app.dapt.words.Words;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
+import org.springframework.stereotype.Component;
+
+/** Puts what is on the cutting table to the searches, and what they have found so far on the page. */
+@Component
+class ClothViews {
+
+    private static final double SECONDS = 5;
+    /** For each of the other widths. */
+    private static final double WIDTH_SECONDS = 1;
+
+    private final Searches searches;
+    private final LayStore lays;
+
+    ClothViews(Searches searches, LayStore lays) {
+        this.searches = searches;
+        this.lays = lays;
+    }
+
+    /** What a search has so far. */
+    record Found(Laid laid, Search search) {
+    }
+
+    private Found found(Cloth cloth, List<Wanted> wanted, LayPlan plan, Table table, double seconds) {
+        Lay lay = Lay.of(cloth, wanted, plan, table.mark().unit());
+        Search search = searches.of(lay.asTask(), seconds);
+        return new Found(lay.laid(search.best(), search.least()), search);
+    }
+
+    private Found found(Table table, int cloth) {
+        ClothUse use = table.uses().get(cloth);
+        return found(use.cloth(), use.wanted(), lays.find(table.owner(), use.cloth(), table.unit()).plan(), table, SECONDS);
+    }
+
+    /** How one cloth lies now. */
+    Laid laid(Table table, int cloth) {
+        return found(table, cloth).laid();
+    }
+
+    /** Lets the search of one cloth go on for so long from now. */
+    void allow(Table table, int cloth, double seconds) {
+        Search search = found(table, cloth).search();
+        search.allow((long) (seconds * 1e9));
+        searches.goOn(search);
+    }
+
+    ClothPage page(Table table, int cloth, String piece, Words words, Entries entries) {
+        if (table.uses().isEmpty() || table.uses().get(cloth).count() > Task.MOST_PIECES) {
+            return ClothPage.without(table, cloth, words, entries);
+        }
+        ClothUse use = table.uses().get(cloth);
+        LayStore.Stored stored = lays.find(table.owner(), use.cloth(), table.unit());
+        Found found = found(use.cloth(), use.wanted(), stored.plan(), table, SECONDS);
+        return new ClothPage(table, cloth, found.laid(), found.search(), stored, widths(table, use, stored.plan(), found), offers(table, use, stored.plan(), found), piece,
+                words, entries);
+    }
+
+    /** A question for what would do: what the answer hangs on. */
+    private record Question(CoverPlan plan, Mark mark, Cloth cloth, LayPlan lay) {
+    }
+
+    /** What would do where a cover does not go on what is at hand; empty while it is being worked out. */
+    private Optional<List<Offer>> offers(Table table, ClothUse use, LayPlan lay, Found found) {
+        if (!lay.onRemnants() || lay.remnants().isEmpty() || found.laid().isComplete() || table.owner().isSet()) {
+            return Optional.of(List.of());
+        }
+        CoverPlan plan = table.members().get(0).cover().plan();
+        String key = String.valueOf(table.owner().id());
+        return found.search().isDone() ? searches.once(new Question(plan, table.mark(), use.cloth(), lay),
+                () -> WhatWouldDo.offers(plan, table.mark(), key, use.cloth(), lay)) : Optional.empty();
+    }
+
+    /** The offer by this name as the page shows it. */
+    Optional<Offer> offer(Table table, int cloth, String code) {
+        ClothUse use = table.uses().get(cloth);
+        LayPlan lay = lays.find(table.owner(), use.cloth(), table.unit()).plan();
+        return offers(table, use, lay, found(table, cloth)).stream().flatMap(List::stream).filter(offer -> offer.code().equals(code)).findFirst();
+    }
+
+    /** What buying comes to in every width sold, the cheapest marked. */
+    private List<ClothPage.WidthRow> widths(Table table, ClothUse use, LayPlan plan, Found chosen) {
+        if (plan.onRemnants()) {
+            return List.of();
+        }
+        List<ClothPage.WidthRow> rows = new ArrayList<>();
+        for (Length width : widths(use.cloth(), table.unit())) {
+            boolean own = width.equals(use.cloth().width());
+            Cloth cloth = own ? use.cloth() : use.cloth().withWidth(width).withPrice(plan.prices().getOrDefault(width, use.cloth().price()));
+            Found found = own ? chosen : found(cloth, use.wanted(), plan.unpinned(), table, WIDTH_SECONDS);
+            Optional<Length> buy = found.laid().isComplete() ? Optional.of(found.laid().toBuy().total()) : Optional.empty();
+            rows.add(new ClothPage.WidthRow(width, buy, buy.flatMap(length -> cloth.cost(length, table.unit())), own, !found.search().isDone(), false));
+        }
+        Optional<ClothPage.WidthRow> cheapest = rows.stream().filter(row -> row.cost().isPresent())
+                .min(Comparator.comparing((ClothPage.WidthRow row) -> row.cost().get()).thenComparing(row -> row.isChosen() ? 0 : 1));
+        return rows.stream().map(row -> cheapest.filter(row::equals).isPresent() ? row.asCheapest() : row).toList();
+    }
+
+    /** The widths a cloth is sold in, and its own. */
+    static List<Length> widths(Cloth cloth, Unit unit) {
+        TreeSet<Length> widths = new TreeSet<>(Cloth.widthsSold(unit));
+        widths.add(cloth.width());
+        return List.copyOf(widths);
+    }
+
+    /** The name of the field that a width's price is typed into. */
+    static String priceName(Length width) {
+        return "price-" + width.grains();
+    }
+}

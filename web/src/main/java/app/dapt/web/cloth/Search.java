@@ -1,0 +1,82 @@
+package app.dapt.web.cloth;
+
+import app.dapt.cloth.Laying;
+import app.dapt.cloth.LayingOut;
+import app.dapt.cloth.Task;
+
+/**
+ * A search for one layout that goes on in the background, slice by slice. Its best so far can be had at any time; nobody
+ * asking for it any more, it rests, and it goes on when somebody asks again.
+ */
+final class Search {
+
+    private static final long SEED = 1;
+
+    private final LayingOut search;
+    /** Nanoseconds it may take in all, and has taken. */
+    private volatile long allowed;
+    private volatile long taken;
+    private volatile long lastAsked;
+    /** Whether somebody has said themselves how long it may go on. */
+    private volatile boolean told;
+    private boolean queued;
+
+    Search(Task task) {
+        this.search = new LayingOut(task, SEED);
+    }
+
+    Laying best() {
+        return search.best();
+    }
+
+    int least() {
+        return search.least();
+    }
+
+    /** Whether it will find nothing better in the time it has. */
+    boolean isDone() {
+        return taken >= allowed || search.isDone();
+    }
+
+    /** How much of its time is over, in percent. */
+    int percent() {
+        return isDone() ? 100 : (int) (100 * taken / allowed);
+    }
+
+    /** Somebody waits for it, and would wait so long in all. */
+    void ask(long now, long nanoseconds) {
+        lastAsked = now;
+        if (!told) {
+            allowed = Math.max(allowed, nanoseconds);
+        }
+    }
+
+    /** Somebody wants it to go on for longer, or to be content. */
+    void allow(long nanoseconds) {
+        told = true;
+        allowed = taken + nanoseconds;
+    }
+
+    boolean isWaitedFor(long now, long patience) {
+        return now - lastAsked < patience;
+    }
+
+    /** Goes on for so long at the most; only ever one thread at a time. */
+    void goOn(long nanoseconds) {
+        long start = System.nanoTime();
+        long end = start + Math.min(nanoseconds, allowed - taken);
+        search.improve(() -> System.nanoTime() >= end);
+        taken += System.nanoTime() - start;
+    }
+
+    /** Marks it as waiting for its turn. */
+    synchronized boolean queue() {
+        boolean was = queued;
+        queued = true;
+        return !was;
+    }
+
+    synchronized void unqueue() {
+        queued = false;
+    }
+}

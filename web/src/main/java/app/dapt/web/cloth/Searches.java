@@ -1,0 +1,102 @@
+package app.dapt.web.cloth;
+
+import app.dapt.cloth.Task;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ArrayBlockingQueue;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.DisposableBean;
+import org.springframework.stereotype.Component;
+
+/**
+ * The searches that are under way or were lately, a bounded number of them. Two threads at the most take turns at those
+ * that somebody waits for, a slice each, so that a long one keeps no short one waiting.
+ */
+@Component
+class Searches implements DisposableBean {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Searches.class);
+
+    static final int MOST = 96;
+    private static final long SLICE = TimeUnit.MILLISECONDS.toNanos(120);
+    /** A page asks more than once a second; one that has not asked for so long is gone. */
+    private static final long PATIENCE = TimeUnit.SECONDS.toNanos(8);
+
+    private final int threads = Math.max(1, Math.min(2, Runtime.getRuntime().availableProcessors() - 1));
+    private final ThreadPoolExecutor workers = new ThreadPoolExecutor(threads, threads, 1, TimeUnit.MINUTES, new ArrayBlockingQueue<>(2 * MOST), runnable -> {
+        Thread thread = new Thread(runnable, "laying-out");
+        thread.setDaemon(true);
+        thread.setPriority(Thread.MIN_PRIORITY);
+        return thread;
+    });
+
+    private final Map<Task, Search> searches = new LinkedHashMap<>(16, .75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Task, Search> eldest) {
+            return size() > MOST;
+        }
+    };
+
+    private final Map<Object, CompletableFuture<Object>> answers = new LinkedHashMap<>(16, .75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Object, CompletableFuture<Object>> eldest) {
+            return size() > MOST;
+        }
+    };
+
+    /** The search for this task, begun if need be; it goes on until it took so many seconds of its own. */
+    Search of(Task task, double seconds) {
+        Search search;
+        synchronized (searches) {
+            search = searches.computeIfAbsent(task, Search::new);
+        }
+        search.ask(System.nanoTime(), (long) (seconds * 1e9));
+        goOn(search);
+        return search;
+    }
+
+    /** Lets a search go on. */
+    void goOn(Search search) {
+        if (!search.isDone() && !workers.isShutdown() && search.queue()) {
+            workers.execute(() -> slice(search));
+        }
+    }
+
+    /** Something that takes a moment, worked out once in the background; nothing until it is there. */
+    <T> Optional<T> once(Object question, Supplier<T> answer) {
+        CompletableFuture<Object> asked;
+        synchronized (answers) {
+            asked = answers.computeIfAbsent(question, key -> CompletableFuture.supplyAsync(answer::get, workers));
+        }
+        @SuppressWarnings("unchecked")
+        T known = asked.isDone() && !asked.isCompletedExceptionally() ? (T) asked.join() : null;
+        return Optional.ofNullable(known);
+    }
+
+    private void slice(Search search) {
+        try {
+            if (!search.isDone() && search.isWaitedFor(System.nanoTime(), PATIENCE)) {
+                search.goOn(SLICE);
+            }
+        } catch (RuntimeException e) {
+            LOG.error("A search broke off", e);
+            search.allow(0);
+        } finally {
+            search.unqueue();
+        }
+        if (search.isWaitedFor(System.nanoTime(), PATIENCE)) {
+            goOn(search);
+        }
+    }
+
+    @Override
+    public void destroy() {
+        workers.shutdownNow();
+    }
+}

@@ -1,0 +1,58 @@
+package app.dapt.web.cloth;
+
+import app.dapt.web.Entries;
+import app.dapt.web.Reader;
+import app.dapt.web.Wording;
+import app.dapt.web.workroom.CoverSet;
+import app.dapt.web.workroom.SetStore;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** A set of covers: what it is called and how many of each are made. */
+@Controller
+@RequestMapping("/sets/{id}")
+class SetController {
+
+    private static final Pattern COUNT = Pattern.compile("count-(\\d{1,18})");
+    private static final Pattern NUMBER = Pattern.compile("\\s*\\d{1,3}\\s*");
+
+    private final SetStore sets;
+    private final Wording wording;
+
+    SetController(SetStore sets, Wording wording) {
+        this.sets = sets;
+        this.wording = wording;
+    }
+
+    @GetMapping
+    String set(@PathVariable long id) {
+        return "redirect:/sets/" + id + "/cloth";
+    }
+
+    @PostMapping
+    String change(@PathVariable long id, @RequestParam Map<String, String> typed, Reader reader) {
+        if (typed.containsKey("delete")) {
+            sets.delete(id);
+            return "redirect:/";
+        }
+        Map<Long, Integer> counts = new TreeMap<>();
+        typed.forEach((name, value) -> {
+            Matcher count = COUNT.matcher(name);
+            if (count.matches() && NUMBER.matcher(value).matches()) {
+                counts.put(Long.parseLong(count.group(1)), Integer.parseInt(value.strip()));
+            }
+        });
+        sets.count(id, counts);
+        CoverSet set = sets.find(id);
+        sets.rename(id, new Entries(typed, wording.words(reader)).text("name", CoverSet.LONGEST_NAME, set.name()));
+        return "redirect:/sets/" + id + "/cloth";
+    }
+}

@@ -1,0 +1,58 @@
+package app.dapt.web.workroom;
+
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+/** The SQL for sets of covers. Every statement names the workroom. */
+@Mapper
+interface SetMapper {
+
+    /** A set without its covers. */
+    record SetRow(long id, String name) {
+    }
+
+    /** A cover's place in a set. */
+    record MemberRow(long coverId, int count) {
+    }
+
+    @Select("select id, name from cover_set where workroom_id = #{workroom} and id = #{id}")
+    Optional<SetRow> find(@Param("workroom") long workroom, @Param("id") long id);
+
+    @Select("select id, name from cover_set where workroom_id = #{workroom} order by made_at desc, id desc limit 100")
+    List<SetRow> list(@Param("workroom") long workroom);
+
+    @Select("""
+            select m.cover_id, m.count from set_cover m join cover c on c.id = m.cover_id
+             where m.set_id = #{set} and c.workroom_id = #{workroom} and c.deleted_at is null order by m.cover_id
+            """)
+    List<MemberRow> members(@Param("workroom") long workroom, @Param("set") long set);
+
+    @Select(value = "insert into cover_set (workroom_id, name) values (#{workroom}, #{name}) returning id", affectData = true)
+    long insert(@Param("workroom") long workroom, @Param("name") String name);
+
+    @Update("update cover_set set name = #{name} where workroom_id = #{workroom} and id = #{id}")
+    int rename(@Param("workroom") long workroom, @Param("id") long id, @Param("name") String name);
+
+    @Delete("delete from cover_set where workroom_id = #{workroom} and id = #{id}")
+    int delete(@Param("workroom") long workroom, @Param("id") long id);
+
+    @Insert("""
+            insert into set_cover (set_id, cover_id, count)
+            select s.id, c.id, #{count} from cover_set s, cover c
+             where s.id = #{set} and s.workroom_id = #{workroom} and c.id = #{cover} and c.workroom_id = #{workroom}
+            on conflict (set_id, cover_id) do update set count = excluded.count
+            """)
+    int put(@Param("workroom") long workroom, @Param("set") long set, @Param("cover") long cover, @Param("count") int count);
+
+    @Delete("""
+            delete from set_cover where set_id = #{set} and cover_id = #{cover}
+               and set_id in (select id from cover_set where workroom_id = #{workroom})
+            """)
+    int remove(@Param("workroom") long workroom, @Param("set") long set, @Param("cover") long cover);
+}

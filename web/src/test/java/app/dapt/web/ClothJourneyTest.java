@@ -1,0 +1,278 @@
+package app.dapt.web;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.dapt.web.Site.Desk;
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FilePayload;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.util.regex.Pattern;
+import java.util.zip.CRC32;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** What to buy, how it lies, and whether what is at hand will do. */
+@ExtendWith(Site.Shared.class)
+class ClothJourneyTest {
+
+    private static final String BENCH = "Wheelhouse bench, port end";
+    private static final String SETTEE = "Saloon settee, large";
+
+    /** A cover of its own, on its cloth. */
+    private static Desk onCloth(Site site, String cover, int cloth) {
+        Desk desk = site.copyOf(cover);
+        desk.page().navigate(desk.page().url() + "/cloth?cloth=" + cloth);
+        return desk;
+    }
+
+    private static Locator sentence(Desk desk) {
+        return desk.page().locator("p.sentence");
+    }
+
+    private static void choose(Desk desk, String what, boolean on) {
+        Locator tick = desk.page().locator("#choose-" + what);
+        tick.click();
+        assertThat(tick).hasAttribute("aria-checked", String.valueOf(on));
+    }
+
+    @Test
+    void fromThePlanToWhatToBuyInEveryWidth(Site site) {
+        try (Desk desk = site.copyOf(BENCH)) {
+            desk.page().getByText("Lay it out on the cloth").click();
+            assertThat(sentence(desk)).containsText("Buy ⅝ yd of Harbour stripe, 54 in wide, for 11.56.".replace("⅝", "5⁄8"));
+            assertThat(desk.page().locator(".looking")).containsText("No layout is shorter: proved.");
+            assertThat(desk.page().locator(".width-table tr.cheapest")).hasCount(1);
+            assertThat(desk.page().locator(".width-table tbody tr")).hasCount(5);
+            desk.page().locator("input[name^=price-]").first().fill("9.25");
+            desk.page().locator("input[name^=price-]").first().dispatchEvent("change");
+            assertThat(desk.page().locator(".width-table tr.cheapest")).containsText("42 in");
+            desk.page().getByText("Buy it 42 in wide").click();
+            assertThat(sentence(desk)).containsText("42 in wide, for 5.78.");
+            assertThat(desk.errors()).isEmpty();
+        }
+    }
+
+    @Test
+    void aPieceIsPinnedTurnedTakenOutAndAllOfItUndone(Site site) {
+        try (Desk desk = onCloth(site, BENCH, 1)) {
+            Page page = desk.page();
+            page.locator(".lain-list ol a").first().click();
+            page.getByText("Pin it here").click();
+            assertThat(page.locator(".lain-list .state").first()).hasText("pinned");
+            page.reload();
+            assertThat(page.locator(".lain-list .state").first()).hasText("pinned");
+            page.getByText("Let it go").click();
+            page.getByText("Turn it a quarter").click();
+            page.getByText("Take it out").click();
+            assertThat(page.locator(".lain-list ol li")).hasCount(1);
+            assertThat(page.locator(".lain-list")).containsText("Taken out");
+            for (int i = 0; i < 4; i++) {
+                Locator undo = page.locator("#undo button");
+                assertThat(undo).isEnabled();
+                page.waitForResponse(response -> response.url().endsWith("/undo"), undo::click);
+                desk.settle();
+            }
+            assertThat(page.locator(".lain-list ol li")).hasCount(2);
+            assertThat(page.locator("#undo button")).isDisabled();
+        }
+    }
+
+    @Test
+    void whatTwoTabsChooseIsKeptFromBoth(Site site) {
+        try (Desk one = onCloth(site, SETTEE, 0); Desk two = site.desk(one.page().url())) {
+            choose(one, "edge-to-edge", true);
+            choose(two, "cut-at-repeat", true);
+            assertThat(two.page().locator("#choose-edge-to-edge")).hasAttribute("aria-checked", "true");
+            one.page().reload();
+            assertThat(one.page().locator("#choose-cut-at-repeat")).hasAttribute("aria-checked", "true");
+        }
+    }
+
+    @Test
+    void thePrintIsSlidUnderAPieceAndTheLayoutFollows(Site site) {
+        try (Desk desk = onCloth(site, SETTEE, 0)) {
+            Page page = desk.page();
+            choose(desk, "cut-at-repeat", true);
+            page.locator(".lain-list ol a").first().click();
+            String before = page.locator(".to-buy tbody td").first().innerText();
+            page.locator("#window").focus();
+            page.waitForResponse(response -> response.url().contains("/slide"), () -> {
+                page.keyboard().press("Shift+ArrowDown");
+                page.keyboard().press("Shift+ArrowDown");
+            });
+            desk.settle();
+            assertThat(page.locator(".to-buy tbody td").first()).not().hasText(before);
+            String after = page.locator(".to-buy tbody td").first().innerText();
+            page.reload();
+            assertThat(page.locator(".to-buy tbody td").first()).hasText(after);
+            page.getByText("Center the motif").click();
+            assertThat(page.locator(".to-buy tbody td").first()).hasText(before);
+        }
+    }
+
+    @Test
+    void whatIsAtHandWillDoOrWhatWouldDoIsOffered(Site site) {
+        try (Desk desk = onCloth(site, BENCH, 1)) {
+            Page page = desk.page();
+            page.locator("#scrap-new summary").click();
+            page.locator("#corners-new").fill("0; 0\n30; 30\n30; 0\n0; 30");
+            page.getByText("Add it").click();
+            assertThat(page.locator("#scrap-new .refusal").filter(new Locator.FilterOptions().setHasText("crosses itself"))).isVisible();
+            assertThat(page.locator("#corners-new")).hasValue(Pattern.compile("30; 30"));
+            page.locator("#corners-new").fill("0; 0\n22; 0\n22; 26\n0; 26");
+            page.getByText("Add it").click();
+            assertThat(sentence(desk)).containsText("It will not do yet");
+            assertThat(page.locator(".missing")).containsText("too short");
+            page.getByText("Plan that overlap").click();
+            assertThat(sentence(desk)).containsText("It will do: all 2 pieces lie on 1");
+            page.locator("#scrap-0 summary").click();
+            page.locator("#scrap-0").getByText("Take it away").click();
+            assertThat(sentence(desk)).containsText("Nothing at hand yet");
+            choose(desk, "at-hand", false);
+            assertThat(sentence(desk)).containsText("Buy");
+        }
+    }
+
+    @Test
+    void whatIsBeingDrawnIsKeptWhileTheSearchGoesOn(Site site) {
+        try (Desk desk = site.desk("/sets/2/cloth")) {
+            desk.page().locator("#scrap-new summary").click();
+            desk.page().locator("#scrap-new .pad svg").click(new Locator.ClickOptions().setPosition(20, 20));
+            String drawn = desk.page().locator("#corners-new").inputValue();
+            assertThat(drawn).contains(";");
+            for (int i = 0; i < 2; i++) {
+                desk.page().waitForResponse(response -> response.url().contains("/cloth"), () -> { });
+            }
+            desk.settle();
+            assertThat(desk.page().locator("#corners-new")).hasValue(drawn);
+            assertThat(desk.page().locator("#scrap-new")).hasAttribute("open", "");
+            desk.page().getByText("Good enough").click();
+            assertThat(desk.page().locator(".looking")).not().containsText("Still looking");
+        }
+    }
+
+    @Test
+    void coversAreCutTogether(Site site) {
+        try (Desk desk = site.desk("/")) {
+            Page page = desk.page();
+            page.getByText("Lay them out").click();
+            assertThat(page.locator(".together-form .refusal")).containsText("Pick the covers");
+            page.getByLabel("pick: " + BENCH, new Page.GetByLabelOptions().setExact(true)).check();
+            page.getByLabel("pick: Promenade bench, four forms").check();
+            page.locator("#set-called").fill("Two <benches>");
+            page.getByText("Lay them out").click();
+            assertThat(page.locator("h1")).containsText("Two <benches>");
+            String pieces = page.locator(".tab-count").first().innerText();
+            page.locator(".set-members summary").click();
+            page.locator(".set-members input[type=number]").last().fill("3");
+            page.locator(".set-members").getByText("Keep").click();
+            assertThat(page.locator(".tab-count").first()).not().hasText(pieces);
+            page.locator(".set-members summary").click();
+            page.getByText("Take the set apart").click();
+            assertThat(page.locator(".sets")).not().containsText("Two <benches>");
+        }
+    }
+
+    private static byte[] png(int wide, int high) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(wide, high, BufferedImage.TYPE_INT_RGB), "png", out);
+        return out.toByteArray();
+    }
+
+    /** The beginning of a picture that says it is 8000 by 5000; the rest never comes. */
+    private static byte[] hugePng() {
+        ByteBuffer header = ByteBuffer.allocate(17).put("IHDR".getBytes(StandardCharsets.US_ASCII)).putInt(8000).putInt(5000).put(new byte[] {8, 2, 0, 0, 0});
+        CRC32 sum = new CRC32();
+        sum.update(header.array());
+        return ByteBuffer.allocate(33).putLong(0x89504E470D0A1A0AL).putInt(13).put(header.array()).putInt((int) sum.getValue()).array();
+    }
+
+    private static void upload(Desk desk, String name, byte[] content) {
+        desk.page().locator("#cloth-picture").setInputFiles(new FilePayload(name, "image/png", content));
+        desk.page().getByText("Use it", new Page.GetByTextOptions().setExact(true)).click();
+    }
+
+    @Test
+    void aPictureOfTheClothTakesThePlaceOfItsPrintAtItsScale(Site site) throws IOException {
+        try (Desk desk = onCloth(site, BENCH, 0)) {
+            Page page = desk.page();
+            upload(desk, "no.png", "not a picture".getBytes(StandardCharsets.UTF_8));
+            assertThat(page.locator(".picture .refusal").first()).containsText("not a PNG or JPEG");
+            upload(desk, "huge.png", hugePng());
+            assertThat(page.locator(".picture .refusal").first()).containsText("40 megapixels");
+            upload(desk, "cloth.png", png(1800, 1200));
+            page.locator("#f-apart").fill("8");
+            page.getByText("Set the scale").click();
+            // The two places are four fifths of its width apart.
+            assertThat(page.locator(".picture")).containsText("shows 10 × 6 5⁄8 in".replace(" 5", "\u200a5"));
+            String picture = page.locator(".scale-picture img").getAttribute("src");
+            assertThat(page.request().get(site.address() + picture).headers().get("content-type")).isEqualTo("image/jpeg");
+            assertThat(page.locator("svg.bolt image")).hasAttribute("href", picture);
+            page.getByText("Use the drawn print again").click();
+            assertThat(page.locator("svg.bolt image")).hasCount(0);
+        }
+    }
+
+    @Test
+    void theLayoutIsTakenAwayAsFiles(Site site) throws IOException {
+        try (Desk desk = onCloth(site, BENCH, 1)) {
+            String csv = text(desk, "CSV");
+            assertThat(csv.lines()).hasSize(3);
+            assertThat(csv).startsWith("number,piece,cover,cloth").contains("\"" + BENCH + ", copy\"").contains("Bracken linen");
+            assertThat(text(desk, "SVG")).startsWith("<svg").contains("mm\"").contains("class=\"cut\"");
+            assertThat(text(desk, "DXF")).contains("POLYLINE").endsWith("EOF\r\n");
+            try (PDDocument pdf = Loader.loadPDF(Files.readAllBytes(download(desk, "PDF A4").path()))) {
+                assertThat(new PDFTextStripper().getText(pdf)).contains(BENCH).contains("Straight across");
+            }
+        }
+    }
+
+    private static Download download(Desk desk, String form) {
+        return desk.page().waitForDownload(() -> desk.page().getByText(form, new Page.GetByTextOptions().setExact(true)).click());
+    }
+
+    private static String text(Desk desk, String form) throws IOException {
+        return Files.readString(download(desk, form).path());
+    }
+
+    @Test
+    void withoutAScriptItIsReadChosenAndChangedAllTheSame(Site site) {
+        try (Desk desk = site.withoutScript("/covers/26/cloth")) {
+            desk.page().locator("#choose-edge-to-edge").click();
+            assertThat(desk.page().locator("#choose-edge-to-edge")).hasAttribute("aria-checked", "true");
+            desk.page().locator("a.lain").first().click();
+            desk.page().getByLabel("Slide the print left").click();
+            assertThat(desk.page().locator("#lain-piece")).containsText("All matched fronts show this");
+            desk.page().locator("#undo button").click();
+            desk.page().locator("#undo button").click();
+            assertThat(desk.page().locator("#choose-edge-to-edge")).hasAttribute("aria-checked", "false");
+        }
+    }
+
+    @Test
+    void nonsenseInFiguresIsRefusedBesideThemAndNothingIsLost(Site site) {
+        try (Desk desk = onCloth(site, BENCH, 0)) {
+            Page page = desk.page();
+            page.locator("#f-table-wide").fill("wide enough");
+            page.locator("#f-table-deep").fill("30");
+            page.locator("#f-table-deep").dispatchEvent("change");
+            assertThat(page.locator(".field.refused")).containsText("long");
+            assertThat(page.locator("#f-table-wide")).hasValue("wide enough");
+            page.reload();
+            assertThat(page.locator("#f-table-deep")).hasValue("30");
+            assertThat(page.locator("#f-table-wide")).hasValue("60");
+        }
+    }
+}
