@@ -17,6 +17,10 @@ public final class LayingOut {
     private static final int ROUNDS = 4;
     private static final int FIRST_BEAM = 8;
     private static final int WIDEST_BEAM = 8192;
+    /** With more kinds of pieces, bars say little more than the area does and take long. */
+    private static final int MOST_BOUNDED = 22;
+    /** Rounds that the search for a layout has before that for a bound. */
+    private static final int BOUND_AFTER = 5;
     /** Askings of the budget that one turn of the annealing may take before the beam has its turn. */
     private static final int TURN = 400;
     /** The same on remnants, where the annealing is alone. */
@@ -26,13 +30,14 @@ public final class LayingOut {
 
     private final Task task;
     private final Dice dice;
-    private final int least;
+    private volatile int least;
     private volatile Laying best;
     private OrderAnnealing annealing;
     private double beamTime;
     private double annealingTime;
     private int rounds;
     private boolean fewestTried;
+    private boolean bounded;
 
     /** Begins with a plain layout, so that there is always one. */
     public LayingOut(Task task, long seed) {
@@ -139,18 +144,20 @@ public final class LayingOut {
         return count;
     }
 
-    /** The beam and the annealing take turns: repeats are the annealing's, many pieces the beam's. */
+    /** The beam and the annealing take turns: repeats are the annealing's, many pieces the beam's. Once both had theirs, it is seen what cannot be. */
     private void onTheBolt(Budget budget) {
         double beamShare = beamShare();
-        if (beamShare > 0 && beamTime * (1 - beamShare) <= annealingTime * beamShare) {
+        if (!bounded && rounds >= BOUND_AFTER) {
+            bounded = true;
+            bound(budget);
+        } else if (beamShare > 0 && beamTime * (1 - beamShare) <= annealingTime * beamShare) {
             int beam = Math.min(WIDEST_BEAM, FIRST_BEAM << Math.min(10, rounds++ / ROUNDS));
-            SkylineBeam search = new SkylineBeam(task, best, dice);
             long[] asked = {0};
-            search.round(beam, () -> {
+            Budget counted = () -> {
                 asked[0]++;
                 return budget.isSpent();
-            });
-            best = search.best();
+            };
+            best = task.edgeToEdge() ? edgeToEdge(beam, counted) : skyline(beam, counted);
             // One growing of a beginning costs about as much as a tenth of laying out a whole order.
             beamTime += asked[0] * .1 + 1;
         } else {
@@ -158,17 +165,47 @@ public final class LayingOut {
                 best = Laying.of(annealing.placed(), task);
             }
             annealingTime += TURN;
+            rounds += beamShare == 0 ? 1 : 0;
         }
     }
 
-    /** The beam fills a cloth from its cut end; it knows of nothing that lies there already. */
+    private Laying skyline(int beam, Budget budget) {
+        SkylineBeam search = new SkylineBeam(task, best, dice);
+        search.round(beam, budget);
+        return search.best();
+    }
+
+    private Laying edgeToEdge(int beam, Budget budget) {
+        StackBeam search = new StackBeam(task, best, dice);
+        search.round(beam, budget);
+        return search.best();
+    }
+
+    /** A beam fills a cloth from its cut end; it knows of nothing that lies there already. */
     private double beamShare() {
         boolean across = task.items().stream().anyMatch(item -> item.repeatAcross().isPresent());
-        if (across || task.edgeToEdge() || !task.taken().isEmpty()) {
+        if (!task.taken().isEmpty() || across && !task.edgeToEdge()) {
             return 0;
         }
         boolean repeats = task.items().stream().anyMatch(item -> item.repeat().isPresent());
-        return repeats ? .3 : task.count() <= 20 ? .6 : task.count() <= 45 ? .8 : .93;
+        return repeats ? .3 : task.edgeToEdge() ? .8 : task.count() <= 20 ? .6 : task.count() <= 45 ? .8 : .93;
+    }
+
+    /** Raises the least length by the bars of the pieces: across the cloth, and along it for as long as no layout so long is possible. */
+    private void bound(Budget budget) {
+        if (task.items().size() > MOST_BOUNDED) {
+            return;
+        }
+        least = Math.max(least, BarBound.across(task, budget));
+        int possible = best.length();
+        while (least < possible && !budget.isSpent()) {
+            int middle = least + (possible - least) / 2;
+            if (BarBound.isTooShort(task, middle, budget)) {
+                least = middle + 1;
+            } else {
+                possible = middle;
+            }
+        }
     }
 
     private static Budget turn(int most, Budget budget) {

@@ -2,7 +2,7 @@ package app.dapt.cloth;
 
 import app.dapt.cloth.Laying.Placed;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -28,6 +28,10 @@ final class SkylineBeam {
         private long waste;
         private final long laid;
         private final int top;
+        /** The place that is filled next: which step, how wide, and whether from its left wall on. */
+        private int low;
+        private int gap;
+        private boolean leftwards;
 
         private Node(Node parent, Placed placed, int[] x, int[] y, int steps, int[] left, long waste, long laid, int top) {
             this.parent = parent;
@@ -54,8 +58,99 @@ final class SkylineBeam {
         }
     }
 
-    /** One piece that could be laid next; only the most promising of these become beginnings. */
-    private record Move(Node node, int kind, boolean turned, int low, int gap, int at, boolean leftwards, long waste, double rank) {
+    /** Every piece that could be laid next on any beginning, in arrays, since there are a great many; only the most promising become beginnings. */
+    private static final class Moves {
+        private double[] rank = new double[1024];
+        private long[] waste = new long[1024];
+        private int[] node = new int[1024];
+        /** Twice the kind, and one more where it is turned. */
+        private int[] piece = new int[1024];
+        private int[] order = new int[1024];
+        private int count;
+
+        private void clear() {
+            count = 0;
+        }
+
+        private void add(int from, int what, long wasted, double promise) {
+            if (count == rank.length) {
+                rank = Arrays.copyOf(rank, 2 * count);
+                waste = Arrays.copyOf(waste, 2 * count);
+                node = Arrays.copyOf(node, 2 * count);
+                piece = Arrays.copyOf(piece, 2 * count);
+                order = new int[2 * count];
+            }
+            rank[count] = promise;
+            waste[count] = wasted;
+            node[count] = from;
+            piece[count++] = what;
+        }
+
+        /** Puts so many of the most promising in front, the best first, and says how many those are. */
+        private int best(int wanted) {
+            for (int i = 0; i < count; i++) {
+                order[i] = i;
+            }
+            if (wanted < count) {
+                select(wanted);
+            }
+            int found = Math.min(wanted, count);
+            sort(0, found - 1);
+            return found;
+        }
+
+        /** Hoare's selection: no move before this place is worse than one after it. */
+        private void select(int place) {
+            int from = 0;
+            int to = count - 1;
+            while (from < to) {
+                int cut = part(from, to);
+                if (place <= cut) {
+                    to = cut;
+                } else {
+                    from = cut + 1;
+                }
+            }
+        }
+
+        private void sort(int from, int to) {
+            int left = from;
+            int right = to;
+            while (right - left > 12) {
+                int cut = part(left, right);
+                sort(left, cut);
+                left = cut + 1;
+            }
+            for (int i = left + 1; i <= right; i++) {
+                int move = order[i];
+                int at = i;
+                while (at > left && rank[order[at - 1]] > rank[move]) {
+                    order[at] = order[at - 1];
+                    at--;
+                }
+                order[at] = move;
+            }
+        }
+
+        private int part(int from, int to) {
+            double middle = rank[order[(from + to) >>> 1]];
+            int i = from - 1;
+            int j = to + 1;
+            while (true) {
+                do {
+                    i++;
+                } while (rank[order[i]] < middle);
+                do {
+                    j--;
+                } while (rank[order[j]] > middle);
+                if (i >= j) {
+                    return j;
+                }
+                int swap = order[i];
+                order[i] = order[j];
+                order[j] = swap;
+            }
+        }
     }
 
     private final Task task;
@@ -66,6 +161,7 @@ final class SkylineBeam {
     private final Task.Repeat[] repeats;
     private final long area;
     private final Dice dice;
+    private final Moves moves = new Moves();
     private int best;
     private Laying laying;
 
@@ -100,14 +196,14 @@ final class SkylineBeam {
         int[] counts = task.items().stream().mapToInt(Task.Item::count).toArray();
         List<Node> level = List.of(new Node(null, null, new int[] {0}, new int[] {0}, 1, counts, 0, 0, 0));
         for (int laid = 0; laid < task.count() && !level.isEmpty(); laid++) {
-            List<Move> moves = new ArrayList<>(level.size() * 4);
-            for (Node node : level) {
+            moves.clear();
+            for (int i = 0; i < level.size(); i++) {
                 if (budget.isSpent()) {
                     return;
                 }
-                grow(node, moves, power, weight, ragged);
+                grow(level.get(i), i, power, weight, ragged);
             }
-            level = keep(moves, beam);
+            level = keep(level, beam);
         }
         for (Node node : level) {
             finish(node);
@@ -125,15 +221,13 @@ final class SkylineBeam {
         }
     }
 
-    private List<Node> keep(List<Move> moves, int beam) {
-        moves.sort(Comparator.comparingDouble(Move::rank));
-        List<Node> kept = new ArrayList<>(Math.min(beam, moves.size()));
+    private List<Node> keep(List<Node> level, int beam) {
+        int found = moves.best(beam + beam / 4 + 4);
+        List<Node> kept = new ArrayList<>(Math.min(beam, found));
         Set<Long> seen = new HashSet<>();
-        for (Move move : moves) {
-            if (kept.size() == beam) {
-                break;
-            }
-            Node node = lay(move);
+        for (int i = 0; i < found && kept.size() < beam; i++) {
+            int move = moves.order[i];
+            Node node = lay(level.get(moves.node[move]), moves.piece[move] >> 1, (moves.piece[move] & 1) == 1, moves.waste[move]);
             if (seen.add(node.hash())) {
                 kept.add(node);
             }
@@ -142,7 +236,7 @@ final class SkylineBeam {
     }
 
     /** Everything that can be laid at the lowest place; where nothing can, the place is raised to its lower neighbour. */
-    private void grow(Node node, List<Move> moves, double power, double weight, double ragged) {
+    private void grow(Node node, int number, double power, double weight, double ragged) {
         long room = (long) width * (best - 1) - area;
         int[] x = node.x;
         int[] y = node.y;
@@ -152,6 +246,9 @@ final class SkylineBeam {
             int wallLeft = low > 0 ? y[low - 1] : Integer.MAX_VALUE;
             int wallRight = low + 1 < node.steps ? y[low + 1] : Integer.MAX_VALUE;
             boolean leftwards = wallLeft >= wallRight;
+            node.low = low;
+            node.gap = gap;
+            node.leftwards = leftwards;
             boolean any = false;
             for (int kind = 0; kind < across.length; kind++) {
                 if (node.left[kind] == 0) {
@@ -171,7 +268,7 @@ final class SkylineBeam {
                         boolean meetsRight = at + h == wallRight && (!leftwards || w == gap);
                         int steps = node.steps + (w == gap ? 0 : 1) - (meetsLeft ? 1 : 0) - (meetsRight ? 1 : 0);
                         double rank = (waste + weight * area) / power(node.laid + (long) w * h, power) * (1 + ragged * steps);
-                        moves.add(new Move(node, kind, turn == 1, low, gap, at, leftwards, waste, rank));
+                        moves.add(number, 2 * kind + turn, waste, rank);
                     }
                 }
             }
@@ -200,32 +297,32 @@ final class SkylineBeam {
         return low;
     }
 
-    private Node lay(Move move) {
-        Node node = move.node();
-        int w = move.turned() ? along[move.kind()] : across[move.kind()];
-        int h = move.turned() ? across[move.kind()] : along[move.kind()];
-        int low = move.low();
-        int end = node.x[low] + move.gap();
+    private Node lay(Node node, int kind, boolean turned, long waste) {
+        int w = turned ? along[kind] : across[kind];
+        int h = turned ? across[kind] : along[kind];
+        int low = node.low;
+        int at = repeats[kind] == null ? node.y[low] : repeats[kind].after(node.y[low]);
+        int end = node.x[low] + node.gap;
         int[] newX = new int[node.steps + 1];
         int[] newY = new int[node.steps + 1];
         System.arraycopy(node.x, 0, newX, 0, low + 1);
         System.arraycopy(node.y, 0, newY, 0, low + 1);
-        int placedX = move.leftwards() ? node.x[low] : end - w;
+        int placedX = node.leftwards ? node.x[low] : end - w;
         int count = low + 1;
-        if (w == move.gap() || move.leftwards()) {
-            newY[low] = move.at() + h;
+        if (w == node.gap || node.leftwards) {
+            newY[low] = at + h;
         }
-        if (w < move.gap()) {
-            newX[count] = move.leftwards() ? placedX + w : placedX;
-            newY[count++] = move.leftwards() ? node.y[low] : move.at() + h;
+        if (w < node.gap) {
+            newX[count] = node.leftwards ? placedX + w : placedX;
+            newY[count++] = node.leftwards ? node.y[low] : at + h;
         }
         System.arraycopy(node.x, low + 1, newX, count, node.steps - low - 1);
         System.arraycopy(node.y, low + 1, newY, count, node.steps - low - 1);
         count += node.steps - low - 1;
         int[] left = node.left.clone();
-        left[move.kind()]--;
-        return new Node(node, new Placed(move.kind(), placedX, move.at(), move.turned(), 0), newX, newY, merged(newX, newY, count), left,
-                move.waste(), node.laid + (long) w * h, Math.max(node.top, move.at() + h));
+        left[kind]--;
+        return new Node(node, new Placed(kind, placedX, at, turned, 0), newX, newY, merged(newX, newY, count), left,
+                waste, node.laid + (long) w * h, Math.max(node.top, at + h));
     }
 
     /** Neighbouring steps of the same height are one. */

@@ -97,7 +97,7 @@ class CoversController {
             entries.refuse("cover", "covers.together-none");
         }
         String fallback = words.say("set.unnamed");
-        String name = typed.getOrDefault("name", "").isBlank() ? fallback : entries.text("name", CoverSet.LONGEST_NAME, fallback);
+        String name = typed.getOrDefault("called", "").isBlank() ? fallback : entries.text("called", CoverSet.LONGEST_NAME, fallback);
         if (!entries.isClean()) {
             list(reader, "", model);
             model.addAttribute("entries", entries);
