@@ -28,8 +28,8 @@ import java.util.stream.Stream;
 public record Laid(Cloth cloth, LayPlan plan, List<Spot> spots, List<Wanted> leftOut, List<Wanted> tooWide, List<String> loose, List<Wanted> offPrint, Length length,
                    Sum toBuy, Verdict verdict, List<Offcut> offcuts, List<Cut> cuts, List<OnFold> onFold) {
 
-    /** A copy where it lies. {@code turned} is a quarter turn against the cloth's own way, to the left. */
-    public record Spot(Wanted wanted, String copy, int remnant, Length across, Length along, Length wide, Length deep, boolean turned, boolean pinned) {
+    /** A copy where it lies. {@code turned} is a quarter turn against the cloth's own way, to the left; {@code about} is upside down before that. */
+    public record Spot(Wanted wanted, String copy, int remnant, Length across, Length along, Length wide, Length deep, boolean turned, boolean about, boolean pinned) {
     }
 
     /** A rectangle that is left. */

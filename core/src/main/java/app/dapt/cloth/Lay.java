@@ -9,6 +9,9 @@ import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
+import app.dapt.piece.Contour.Point;
+import app.dapt.piece.Contour;
+import app.dapt.piece.Outline;
 import app.dapt.piece.Side;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -155,7 +158,7 @@ public final class Lay {
         boolean turned = pin.turned() && cloth.turns();
         Length wide = turned ? cloth.along(wanted.piece()) : cloth.across(wanted.piece());
         Length deep = turned ? cloth.across(wanted.piece()) : cloth.along(wanted.piece());
-        Spot spot = new Spot(wanted, copy, 0, pin.across(), pin.along(), wide, deep, turned, true);
+        Spot spot = new Spot(wanted, copy, 0, pin.across(), pin.along(), wide, deep, turned, false, true);
         boolean holds = !plan.onRemnants() && !pin.across().isNegative() && !pin.along().isNegative() && cloth.usableWidth().atLeast(pin.across().plus(wide))
                 && pinned.stream().noneMatch(other -> overlap(other, spot));
         if (holds) {
@@ -224,7 +227,8 @@ public final class Lay {
             Optional<Window> offset = offsets(group);
             return new Task.Item(group.wanted().key(), count(group.across()), count(group.along()), group.copies().size(), group.turns(),
                     offset.map(o -> new Task.Repeat(count(cloth.repeat().orElseThrow().along()), count(o.along()))),
-                    offset.filter(o -> !isOffPrint(group)).map(o -> new Task.Repeat(count(cloth.repeat().orElseThrow().across()), count(o.across()))));
+                    offset.filter(o -> !isOffPrint(group)).map(o -> new Task.Repeat(count(cloth.repeat().orElseThrow().across()), count(o.across()))),
+                    outline(group), !cloth.hasUp());
         }).toList();
         if (!plan.onRemnants()) {
             List<Patch> taken = pinned.stream().map(this::patch).toList();
@@ -239,6 +243,19 @@ public final class Lay {
             }
         }
         return new Task(0, items, remnants, taken, 0, false);
+    }
+
+    /** A piece's own outline as it lies upright on the cloth, in the task's units. */
+    private Optional<Contour> outline(Group group) {
+        boolean quarter = cloth.sideways() != group.turned();
+        double unit = length(1).toMm();
+        double width = group.wanted().piece().cutWidth().toMm();
+        double height = group.wanted().piece().cutHeight().toMm();
+        // Two quarter turns are a half.
+        boolean about = group.wanted().piece().turned() != (cloth.sideways() && group.turned());
+        return group.wanted().piece().outline().map(Outline::cut).map(cut -> new Contour(cut.points().stream()
+                .map(p -> about ? new Point(width - p.x(), height - p.y()) : p).map(p -> quarter ? new Point(p.y(), width - p.x()) : p)
+                .map(p -> new Point(p.x() / unit, p.y() / unit)).toList()));
     }
 
     private Patch patch(Spot spot) {
@@ -268,7 +285,7 @@ public final class Lay {
             Length wide = placed.turned() ? group.along() : group.across();
             Length deep = placed.turned() ? group.across() : group.along();
             spots.add(new Spot(group.wanted(), group.copies().get(laid[placed.item()]++), placed.remnant(), length(placed.x()), length(placed.y()), wide, deep,
-                    placed.turned() != group.turned(), false));
+                    placed.turned() != group.turned(), placed.about(), false));
         }
         List<Wanted> leftOut = IntStream.range(0, groups.size()).filter(i -> laid[i] < groups.get(i).copies().size())
                 .mapToObj(i -> groups.get(i).wanted().times(groups.get(i).copies().size() - laid[i])).toList();
@@ -355,7 +372,7 @@ public final class Lay {
     private List<Laid.OnFold> onFold(List<Spot> spots, List<Patch> patches) {
         Map<String, Integer> numbers = new HashMap<>();
         List<Integer> like = spots.stream().map(spot -> spot.wanted().piece().outline().isPresent() ? -1
-                : numbers.computeIfAbsent(spot.wide() + " " + spot.deep() + spot.turned(), key -> numbers.size())).toList();
+                : numbers.computeIfAbsent(spot.wide() + " " + spot.deep() + spot.turned() + spot.about(), key -> numbers.size())).toList();
         return CuttingOrder.onTheFold(patches, like, !cloth.hasUp()).stream()
                 .map(pair -> new Laid.OnFold(spots.get(pair.one()), spots.get(pair.other()), pair.runs(), length(pair.at()))).toList();
     }

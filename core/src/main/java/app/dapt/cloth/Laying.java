@@ -15,9 +15,14 @@ public record Laying(List<Placed> placed, int length) {
      *
      * @param item    which of the task's items
      * @param turned  whether it lies a quarter turn round
+     * @param about   whether it lies upside down, turned about before it is turned
      * @param remnant which remnant it lies on; nought on a cloth off the bolt
      */
-    public record Placed(int item, int x, int y, boolean turned, int remnant) {
+    public record Placed(int item, int x, int y, boolean turned, boolean about, int remnant) {
+
+        Placed(int item, int x, int y, boolean turned, int remnant) {
+            this(item, x, y, turned, false, remnant);
+        }
     }
 
     public Laying {

@@ -23,6 +23,7 @@ public final class LayingOut {
     private static final int BOUND_AFTER = 5;
     /** Askings of the budget that one turn of the annealing may take before the beam has its turn. */
     private static final int TURN = 400;
+    private static final int OUTLINE_TURN = 150;
     /** The same on remnants, where the annealing is alone. */
     private static final int LONG_TURN = 20_000;
     /** Askings that trying to do with one remnant less may take. */
@@ -35,6 +36,8 @@ public final class LayingOut {
     private OrderAnnealing annealing;
     private double beamTime;
     private double annealingTime;
+    private final OutlineAnnealing outlines;
+    private double outlineTime;
     private int rounds;
     private boolean fewestTried;
     private boolean bounded;
@@ -53,6 +56,7 @@ public final class LayingOut {
         }
         this.best = plain();
         this.annealing = new OrderAnnealing(task, dice);
+        this.outlines = OutlineAnnealing.helps(task) ? new OutlineAnnealing(task, dice) : null;
     }
 
     public Laying best() {
@@ -147,7 +151,10 @@ public final class LayingOut {
     /** The beam and the annealing take turns: repeats are the annealing's, many pieces the beam's. Once both had theirs, it is seen what cannot be. */
     private void onTheBolt(Budget budget) {
         double beamShare = beamShare();
-        if (!bounded && rounds >= BOUND_AFTER) {
+        if (outlines != null && outlineTime <= beamTime + annealingTime) {
+            best = outlines.search(best, turn(OUTLINE_TURN, budget));
+            outlineTime += 2 * TURN;
+        } else if (!bounded && rounds >= BOUND_AFTER) {
             bounded = true;
             bound(budget);
         } else if (beamShare > 0 && beamTime * (1 - beamShare) <= annealingTime * beamShare) {
@@ -193,7 +200,7 @@ public final class LayingOut {
 
     /** Raises the least length by the bars of the pieces: across the cloth, and along it for as long as no layout so long is possible. */
     private void bound(Budget budget) {
-        if (task.items().size() > MOST_BOUNDED) {
+        if (task.items().size() > MOST_BOUNDED || task.items().stream().anyMatch(item -> item.outline().isPresent())) {
             return;
         }
         least = Math.max(least, BarBound.across(task, budget));

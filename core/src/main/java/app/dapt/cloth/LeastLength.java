@@ -12,6 +12,9 @@ final class LeastLength {
      */
     static int of(Task task) {
         int width = task.width();
+        if (task.items().stream().anyMatch(item -> item.outline().isPresent())) {
+            return byOutline(task);
+        }
         long best = Math.max(task.used(), divideUp(task.area(), width));
         for (Task.Item item : task.items()) {
             int shortest = item.mayTurn() && item.along() <= width ? Math.min(item.across(), item.along()) : item.along();
@@ -25,6 +28,13 @@ final class LeastLength {
             }
         }
         return (int) best;
+    }
+
+    /** Of pieces with outlines only what lies within them counts. */
+    private static int byOutline(Task task) {
+        long area = task.items().stream().mapToLong(item -> item.least() * item.count()).sum();
+        long longest = task.items().stream().mapToLong(item -> item.mayTurn() ? Math.min(item.across(), item.along()) : item.along()).max().orElse(0);
+        return (int) Math.max(task.used(), Math.max(longest, divideUp(area, task.width())));
     }
 
     /** What copies of one piece take that all begin at the same place of the print: so many side by side, and a whole number of repeats from row to row. */

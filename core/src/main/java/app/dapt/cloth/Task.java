@@ -1,5 +1,6 @@
 package app.dapt.cloth;
 
+import app.dapt.piece.Contour;
 import java.util.List;
 import java.util.Optional;
 
@@ -23,8 +24,11 @@ public record Task(int width, List<Item> items, List<Remnant> remnants, List<Pat
      * @param turns  whether it may lie a quarter turn round
      * @param repeat where in the print, along the cloth, it has to begin, where it has to
      * @param repeatAcross the same across the cloth
+     * @param outline its own, within the rectangle of its two sides, where it is not all of that
+     * @param turnsAbout whether it may lie upside down
      */
-    public record Item(String id, int across, int along, int count, boolean turns, Optional<Repeat> repeat, Optional<Repeat> repeatAcross) {
+    public record Item(String id, int across, int along, int count, boolean turns, Optional<Repeat> repeat, Optional<Repeat> repeatAcross,
+                       Optional<Contour> outline, boolean turnsAbout) {
 
         public Item {
             if (across <= 0 || along <= 0 || count <= 0) {
@@ -33,7 +37,12 @@ public record Task(int width, List<Item> items, List<Remnant> remnants, List<Pat
         }
 
         public Item(String id, int across, int along, int count, boolean turns, Optional<Repeat> repeat) {
-            this(id, across, along, count, turns, repeat, Optional.empty());
+            this(id, across, along, count, turns, repeat, Optional.empty(), Optional.empty(), turns);
+        }
+
+        /** What one of it takes of the cloth at the least. */
+        long least() {
+            return outline.map(OutlineAnnealing::area).orElse((long) across * along);
         }
 
         /** Whether it may lie a quarter turn round: a piece that has to meet the print never may. */

@@ -103,7 +103,8 @@ public record ClothSheet(Cloth cloth, Optional<String> name, double across, doub
         double width = spot.wanted().piece().cutWidth().toMm();
         double height = spot.wanted().piece().cutHeight().toMm();
         boolean quarter = cloth.sideways() != spot.turned();
-        boolean about = spot.wanted().piece().turned();
+        // Two quarter turns are a half.
+        boolean about = spot.wanted().piece().turned() ^ spot.about() ^ (cloth.sideways() && spot.turned());
         Place place = (x, y) -> {
             double u = about ? width - x : x;
             double v = about ? height - y : y;

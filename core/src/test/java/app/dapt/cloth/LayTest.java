@@ -10,13 +10,18 @@ import app.dapt.cloth.Scrap.Corner;
 import app.dapt.cover.ClothUse;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoner;
+import app.dapt.drawing.ClothSheet;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
-import app.dapt.piece.Piece;
+import app.dapt.piece.Contour;
+import app.dapt.piece.Outline;
 import app.dapt.piece.Piece.Material;
-import java.util.ArrayList;
+import app.dapt.piece.Piece;
+import java.awt.geom.Area;
+import java.awt.geom.Path2D;
+import java.awt.geom.PathIterator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -226,15 +231,75 @@ class LayTest {
         return a.under(b.plus(other)) && b.under(a.plus(wide));
     }
 
+    /** No two outlines have cloth in common, to a hair. */
     private static void assertApart(Laid laid) {
-        List<Spot> spots = new ArrayList<>(laid.spots());
-        for (int i = 0; i < spots.size(); i++) {
-            for (int j = 0; j < i; j++) {
-                Spot one = spots.get(i);
-                Spot other = spots.get(j);
-                assertThat(one.remnant() == other.remnant() && overlap(one.across(), one.wide(), other.across(), other.wide())
-                        && overlap(one.along(), one.deep(), other.along(), other.deep())).as("%s over %s", one, other).isFalse();
+        List<ClothSheet> sheets = ClothSheet.of(laid);
+        for (ClothSheet sheet : sheets) {
+            List<ClothSheet.Lain> pieces = sheet.pieces();
+            for (int i = 0; i < pieces.size(); i++) {
+                for (int j = 0; j < i; j++) {
+                    assertThat(common(pieces.get(i).cut(), pieces.get(j).cut())).as("%s over %s", pieces.get(i).spot().copy(), pieces.get(j).spot().copy()).isLessThan(1);
+                }
             }
         }
+    }
+
+    /** Square millimetres that lie within both. */
+    private static double common(Contour one, Contour other) {
+        Area both = area(one);
+        both.intersect(area(other));
+        double twice = 0;
+        double[] at = new double[6];
+        double x = 0;
+        double y = 0;
+        double startX = 0;
+        double startY = 0;
+        for (PathIterator path = both.getPathIterator(null); !path.isDone(); path.next()) {
+            int kind = path.currentSegment(at);
+            if (kind == PathIterator.SEG_MOVETO) {
+                startX = at[0];
+                startY = at[1];
+            } else {
+                double toX = kind == PathIterator.SEG_CLOSE ? startX : at[0];
+                double toY = kind == PathIterator.SEG_CLOSE ? startY : at[1];
+                twice += x * toY - toX * y;
+                at[0] = toX;
+                at[1] = toY;
+            }
+            x = at[0];
+            y = at[1];
+        }
+        return Math.abs(twice) / 2;
+    }
+
+    private static Area area(Contour contour) {
+        Path2D path = new Path2D.Double();
+        contour.points().forEach(p -> {
+            if (path.getCurrentPoint() == null) {
+                path.moveTo(p.x(), p.y());
+            } else {
+                path.lineTo(p.x(), p.y());
+            }
+        });
+        path.closePath();
+        return new Area(path);
+    }
+
+    @Test
+    void halvesOfAVeeNestAndRoundsStagger() {
+        Cloth cloth = cloth(Print.PLAIN, 45);
+        Contour half = new Contour(List.of(new Contour.Point(0, 0), new Contour.Point(500, 0), new Contour.Point(0, 500)));
+        Wanted halves = outlined(wanted("half", Length.mm(500), Length.mm(500), 4), half);
+        assertThat(laid(cloth, usual(cloth), halves).length()).isLessThanOrEqualTo(Length.mm(510));
+        Cloth napped = new Cloth("Velvet", "#31507e", Print.PLAIN, Length.inches(45), true);
+        assertThat(laid(napped, usual(napped), halves).length()).as("none may lie upside down").isGreaterThan(Length.mm(900));
+        Wanted rounds = outlined(wanted("round", Length.mm(430), Length.mm(430), 5), Contour.circle(Length.mm(430)));
+        Laid staggered = laid(cloth, usual(cloth), rounds);
+        assertApart(staggered);
+        assertThat(staggered.length()).isLessThan(Length.mm(3 * 430 - 100));
+    }
+
+    private static Wanted outlined(Wanted wanted, Contour contour) {
+        return new Wanted(wanted.key(), wanted.cover(), wanted.piece().outlined(Optional.of(new Outline.Traced(contour, contour))), wanted.copies());
     }
 }
