@@ -104,9 +104,9 @@ public record Laid(Cloth cloth, LayPlan plan, List<Spot> spots, List<Wanted> lef
         return (int) spots.stream().map(Spot::remnant).distinct().count();
     }
 
-    /** The part of the cloth bought that becomes pieces, in percent; by the rectangles they are cut from. */
+    /** The part of the cloth bought that becomes pieces, in percent. */
     public int usedPercent() {
-        double pieces = spots.stream().mapToDouble(spot -> spot.wide().toInches() * spot.deep().toInches()).sum();
+        double pieces = spots.stream().mapToDouble(spot -> spot.wanted().area()).sum();
         double whole = cloth.usableWidth().toInches() * cloth.shrinkage().washedLength(toBuy.total()).toInches();
         return whole == 0 ? 0 : (int) Math.round(100 * pieces / whole);
     }

@@ -2,7 +2,6 @@ package app.dapt.cloth;
 
 import app.dapt.cloth.Laying.Placed;
 import app.dapt.piece.Contour.Point;
-import app.dapt.piece.Contour;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -182,17 +181,5 @@ final class OutlineAnnealing {
             filled[at + i] = Math.max(filled[at + i], best + piece.ends()[i]);
         }
         return new Placed(piece.kind(), at * column, best, piece.turned(), piece.about(), 0);
-    }
-
-    /** The area within an outline, in whole units rounded down. */
-    static long area(Contour outline) {
-        double twice = 0;
-        List<Point> points = outline.points();
-        for (int i = 0; i < points.size(); i++) {
-            Point a = points.get(i);
-            Point b = points.get((i + 1) % points.size());
-            twice += a.x() * b.y() - b.x() * a.y();
-        }
-        return (long) Math.floor(Math.abs(twice) / 2);
     }
 }

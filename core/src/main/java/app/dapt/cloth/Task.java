@@ -42,7 +42,7 @@ public record Task(int width, List<Item> items, List<Remnant> remnants, List<Pat
 
         /** What one of it takes of the cloth at the least. */
         long least() {
-            return outline.map(OutlineAnnealing::area).orElse((long) across * along);
+            return outline.map(own -> (long) Math.floor(own.area())).orElse((long) across * along);
         }
 
         /** Whether it may lie a quarter turn round: a piece that has to meet the print never may. */

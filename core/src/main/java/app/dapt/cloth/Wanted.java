@@ -40,6 +40,12 @@ public record Wanted(String key, String cover, Piece piece, int copies, Optional
         return key + "." + number;
     }
 
+    /** Square inches of one of them, within its own outline where it has one. */
+    double area() {
+        double squareMm = Math.pow(Length.inches(1).toMm(), 2);
+        return piece.outline().map(outline -> outline.cut().area() / squareMm).orElse(piece.cutWidth().toInches() * piece.cutHeight().toInches());
+    }
+
     Wanted times(int count) {
         return new Wanted(key, cover, piece, count, hidden);
     }

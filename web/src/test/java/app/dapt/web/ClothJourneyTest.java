@@ -180,6 +180,15 @@ class ClothJourneyTest {
             page.locator(".set-members").getByText("Keep").click();
             assertThat(page.locator(".tab-count").first()).not().hasText(pieces);
             page.locator(".set-members summary").click();
+            page.locator(".set-members input[type=number]").first().fill("99");
+            page.locator(".set-members input[type=number]").last().fill("99");
+            page.locator(".set-members").getByText("Keep").click();
+            assertThat(sentence(desk)).containsText("more than can be laid at once");
+            page.locator(".set-members summary").click();
+            page.locator(".set-members input[type=number]").first().fill("0");
+            page.locator(".set-members input[type=number]").last().fill("0");
+            page.locator(".set-members").getByText("Keep").click();
+            assertThat(sentence(desk)).containsText("nothing to cut");
             page.getByText("Take the set apart").click();
             assertThat(page.locator(".sets")).not().containsText("Two <benches>");
         }
