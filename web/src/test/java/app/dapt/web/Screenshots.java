@@ -27,12 +27,13 @@ public final class Screenshots {
         at("plan", bench);
         at("plan-opening", bench + "?slip=opening");
         at("plan-edge", cover("Owner’s armchair, piped") + "?slip=edge");
-        at("plan-pocket", cover("Reading corner, book pocket"));
         at("plan-vee", cover("Engineer’s V rest"));
-        at("plan-run", cover("Promenade bench, four forms"));
         at("have", "/have?in=in&frontAcross=21&frontUpDown=21&backAcross=21&firstDepth=14&secondDepth=11");
         at("plan-measure", bench + "?slip=measure");
         at("plan-cloth", cover("Saloon settee, large") + "?slip=front");
+        laid("cloth", set("Velvet of the saloon") + "?cloth=0");
+        laid("cloth-print", set("Saloon settees") + "?piece=26/front.1");
+        laid("cloth-remnants", cover("Galley stool") + "/cloth");
         at("plan-findings", cover("Deck chair, gaping"));
         at("plan-pieces", cover("Saloon window seat") + "?view=pieces");
         at("plan-fits", bench + "?view=fits");
@@ -50,6 +51,20 @@ public final class Screenshots {
     private String cover(String name) {
         try (Desk desk = site.desk("/")) {
             return desk.page().locator(".cover-words a", new Page.LocatorOptions().setHasText(name)).first().getAttribute("href");
+        }
+    }
+
+    private String set(String name) {
+        try (Desk desk = site.desk("/")) {
+            return desk.page().locator(".sets a", new Page.LocatorOptions().setHasText(name)).getAttribute("href");
+        }
+    }
+
+    /** A cloth once its search is over. */
+    private void laid(String name, String path) {
+        try (Desk desk = site.desk(path)) {
+            desk.page().waitForFunction("() => !document.querySelector('.progress') && !document.querySelector('.width-table')?.innerText.includes('…')");
+            save(desk, name);
         }
     }
 

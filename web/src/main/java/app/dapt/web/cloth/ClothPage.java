@@ -31,7 +31,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 
 /** The cloth view, ready for its template. */
-public record ClothPage(Table table, int cloth, Laid laid, Search search, LayStore.Stored stored, List<WidthRow> widths, Optional<List<Offer>> offers,
+public record ClothPage(Table table, int cloth, Laid laid, Search search, LayStore.Stored stored, List<WidthRow> widths, List<Shopping> shopping, Optional<List<Offer>> offers,
                         String piece, Words w, Entries entries) {
 
     private static final double WIDE = 800;
@@ -63,6 +63,14 @@ public record ClothPage(Table table, int cloth, Laid laid, Search search, LaySto
         }
     }
 
+    /**
+     * A line of the list for the shop.
+     *
+     * @param atHand nothing is bought: it is cut from what is at hand
+     */
+    public record Shopping(String cloth, boolean atHand, Length buy, Optional<Long> cost, boolean isStillLooking) {
+    }
+
     /** A line of a sum. */
     public record Line(String label, String amount) {
     }
@@ -85,7 +93,7 @@ public record ClothPage(Table table, int cloth, Laid laid, Search search, LaySto
 
     /** The view of a table on which nothing can be laid. */
     static ClothPage without(Table table, int cloth, Words words, Entries entries) {
-        return new ClothPage(table, cloth, null, null, null, List.of(), Optional.of(List.of()), "", words, entries);
+        return new ClothPage(table, cloth, null, null, null, List.of(), List.of(), Optional.of(List.of()), "", words, entries);
     }
 
     /** Whether there is nothing to lay: no cover in the set, or more pieces than one would cut at once. */
@@ -131,7 +139,7 @@ public record ClothPage(Table table, int cloth, Laid laid, Search search, LaySto
 
     /** Whether any figure on the page may yet become better. */
     public boolean isAnyLooking() {
-        return isLooking() || widths.stream().anyMatch(WidthRow::isStillLooking) || offers.isEmpty();
+        return isLooking() || widths.stream().anyMatch(WidthRow::isStillLooking) || shopping.stream().anyMatch(Shopping::isStillLooking) || offers.isEmpty();
     }
 
     /** What to do, in one sentence: what to buy, or whether what is at hand will do. */
@@ -165,6 +173,13 @@ public record ClothPage(Table table, int cloth, Laid laid, Search search, LaySto
 
     public String bought() {
         return w.say("cloth.bought", laid.toBuy().total());
+    }
+
+    /** What everything to buy costs; nothing where a price is not known. */
+    public Optional<String> costOfAll() {
+        List<Shopping> bought = shopping.stream().filter(line -> !line.atHand()).toList();
+        boolean known = !bought.isEmpty() && bought.stream().allMatch(line -> line.cost().isPresent());
+        return known ? Optional.of(Money.shown(bought.stream().mapToLong(line -> line.cost().get()).sum())) : Optional.empty();
     }
 
     public String money(long hundredths) {

@@ -74,8 +74,22 @@ class ClothViews {
         ClothUse use = table.uses().get(cloth);
         LayStore.Stored stored = lays.find(table.owner(), use.cloth(), table.unit());
         Found found = found(use.cloth(), use.wanted(), stored.plan(), table, SECONDS);
-        return new ClothPage(table, cloth, found.laid(), found.search(), stored, widths(table, use, stored.plan(), found), offers(table, use, stored.plan(), found), piece,
-                words, entries);
+        return new ClothPage(table, cloth, found.laid(), found.search(), stored, widths(table, use, stored.plan(), found), shopping(table),
+                offers(table, use, stored.plan(), found), piece, words, entries);
+    }
+
+    /** What to buy of every cloth on the table. */
+    private List<ClothPage.Shopping> shopping(Table table) {
+        List<ClothPage.Shopping> list = new ArrayList<>();
+        for (ClothUse use : table.uses()) {
+            if (use.count() <= Task.MOST_PIECES) {
+                LayPlan plan = lays.find(table.owner(), use.cloth(), table.unit()).plan();
+                Found found = found(use.cloth(), use.wanted(), plan, table, WIDTH_SECONDS);
+                Length buy = found.laid().toBuy().total();
+                list.add(new ClothPage.Shopping(use.cloth().name(), plan.onRemnants(), buy, use.cloth().cost(buy, table.unit()), !found.search().isDone()));
+            }
+        }
+        return list;
     }
 
     /** A question for what would do: what the answer hangs on. */

@@ -1,0 +1,97 @@
+package app.dapt.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.dapt.RandomPlans;
+import app.dapt.cloth.Laid;
+import app.dapt.cloth.Lay;
+import app.dapt.cloth.LayPlan;
+import app.dapt.cloth.Scrap;
+import app.dapt.cloth.Wanted;
+import app.dapt.cloth.Window;
+import app.dapt.cover.ClothUse;
+import app.dapt.cover.Reckoner;
+import app.dapt.drawing.ClothSheet;
+import app.dapt.measure.Length;
+import app.dapt.measure.Mark;
+import app.dapt.measure.Unit;
+import app.dapt.words.Wordbook.English;
+import app.dapt.words.Wordbook;
+import app.dapt.words.Words;
+import java.io.StringReader;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import javax.xml.parsers.DocumentBuilderFactory;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.w3c.dom.Document;
+import org.xml.sax.InputSource;
+
+/** Layouts as files, and the decisions behind them. */
+class ClothFilesTest {
+
+    private static final Words WORDS = new Words(Wordbook.load(English.US, "craft"), Mark.EIGHTH);
+
+    static Stream<ClothUse> uses() {
+        return IntStream.range(0, 25).mapToObj(seed -> RandomPlans.plan(new Random(seed)))
+                .flatMap(plan -> ClothUse.of(List.of(new ClothUse.Of("1", Reckoner.glance(plan, plan.mark()), 1))).stream());
+    }
+
+    @ParameterizedTest
+    @MethodSource("uses")
+    void everyPieceStandsInEveryForm(ClothUse use) throws Exception {
+        Laid laid = Lay.of(use.cloth(), use.wanted(), LayPlan.usual(use.cloth(), Unit.INCH), Unit.INCH).atOnce();
+        List<ClothSheet> sheets = ClothSheet.of(laid);
+        ClothFiles files = new ClothFiles(WORDS, "Wren & <Co>");
+        assertThat(files.csv(laid).lines()).hasSize(1 + laid.spots().size());
+        Document svg = DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(files.svg(sheets))));
+        assertThat(svg.getDocumentElement().getElementsByTagName("title").item(0).getTextContent()).isEqualTo("Wren & <Co>");
+        assertThat(count(files.svg(sheets), "class=\"cut\"")).isEqualTo(laid.spots().size());
+        assertThat(count(files.dxf(sheets), "POLYLINE\r\n  8\r\nCUT\r\n")).isEqualTo(laid.spots().size());
+        // As long and as wide as the cloth is to use, in millimetres.
+        double along = Double.parseDouble(svg.getDocumentElement().getAttribute("width").replace("mm", ""));
+        assertThat(along).isGreaterThanOrEqualTo(laid.length().toMm() - .01);
+    }
+
+    private static int count(String text, String what) {
+        return (text.length() - text.replace(what, "").length()) / what.length();
+    }
+
+    @Test
+    void aSpreadsheetIsGivenNoFormulas() {
+        ClothUse use = uses().findFirst().orElseThrow();
+        ClothUse named = new ClothUse(use.cloth(), use.wanted().stream().map(w -> new Wanted(w.key(), "=1+1, \"two\"", w.piece(), w.copies())).toList());
+        Laid laid = Lay.of(named.cloth(), named.wanted(), LayPlan.usual(named.cloth(), Unit.INCH), Unit.INCH).atOnce();
+        assertThat(new ClothFiles(WORDS, "t").csv(laid)).contains("\"'=1+1, \"\"two\"\"\"");
+    }
+
+    @Test
+    void decisionsAreReadAsTheyWereWritten() throws BadPlanFile {
+        LayPlan plan = new LayPlan(true, true, false, Optional.of(new Window(Length.inches(3, 1, 16), Length.ZERO)), Map.of("1/front", new Window(Length.mm(7), Length.mm(11))),
+                Map.of("1/back.2", new LayPlan.Pin(Length.inches(4), Length.cm(33), true)), Set.of("1/back.1"), Set.of("2/front.1"), Set.of("1/back-lower"), true,
+                List.of(Scrap.rectangle("Awning", Length.cm(64), Length.inches(20, 3, 8)), new Scrap("torn", List.of(corner(0, 0), corner(30, 2), corner(5, 28)),
+                        List.of(new Scrap.Spoilt(Length.cm(3), Length.cm(4), Length.cm(2), Length.cm(1))))),
+                Map.of(Length.inches(54), 1250), Length.inches(60), Length.inches(30));
+        for (Unit unit : Unit.values()) {
+            assertThat(LayPlanJson.read(LayPlanJson.write(plan, unit))).isEqualTo(plan);
+        }
+    }
+
+    private static Scrap.Corner corner(int across, int along) {
+        return new Scrap.Corner(Length.cm(across), Length.cm(along));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "[]", "{\"edgeToEdge\": 1}", "{\"edgeToEdge\": true}", "not json"})
+    void whatIsNoDecisionsIsRefused(String text) {
+        assertThatThrownBy(() -> LayPlanJson.read(text)).isInstanceOf(BadPlanFile.class);
+    }
+}
