@@ -6,8 +6,10 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 
-/** {@code dapt layout FILE.json [--seconds S]}: prints a layout, or says what is wrong and ends with 2. */
+/** {@code dapt layout FILE.json [--seconds S] [--edge-to-edge]}: prints a layout, or says what is wrong and ends with 2. */
 public final class LayoutCommand {
 
     private static final double USUAL_SECONDS = 2;
@@ -22,20 +24,22 @@ public final class LayoutCommand {
     }
 
     static int run(String[] args, PrintStream out, PrintStream err) {
-        double seconds = args.length == 3 && args[1].equals("--seconds") ? seconds(args[2]) : USUAL_SECONDS;
-        if (args.length != 1 && args.length != 3 || !(seconds >= 0 && seconds <= MOST_SECONDS)) {
-            err.println("usage: dapt layout FILE.json [--seconds S], S from 0 to " + (int) MOST_SECONDS);
+        List<String> asked = new ArrayList<>(List.of(args));
+        boolean edgeToEdge = asked.remove("--edge-to-edge");
+        double seconds = asked.size() == 3 && asked.get(1).equals("--seconds") ? seconds(asked.get(2)) : USUAL_SECONDS;
+        if (asked.size() != 1 && asked.size() != 3 || !(seconds >= 0 && seconds <= MOST_SECONDS)) {
+            err.println("usage: dapt layout FILE.json [--seconds S] [--edge-to-edge], S from 0 to " + (int) MOST_SECONDS);
             return 2;
         }
         try {
-            LayoutFile file = LayoutFile.read(ReckonCommand.content(Path.of(args[0])));
-            LayingOut search = new LayingOut(file.task(), SEED);
+            LayoutFile file = LayoutFile.read(ReckonCommand.content(Path.of(asked.get(0))));
+            LayingOut search = new LayingOut(file.task().edgeToEdge(edgeToEdge), SEED);
             long end = System.nanoTime() + (long) (seconds * 1e9);
             search.improve(() -> System.nanoTime() >= end);
             out.print(file.write(search.best(), search.least()));
             return 0;
         } catch (BadPlanFile | IOException | InvalidPathException e) {
-            err.println(args[0] + ": " + ReckonCommand.reason(e));
+            err.println(asked.get(0) + ": " + ReckonCommand.reason(e));
             return 2;
         }
     }

@@ -64,6 +64,9 @@ public final class Screenshots {
     private void laid(String name, String path) {
         try (Desk desk = site.desk(path)) {
             desk.page().waitForFunction("() => !document.querySelector('.progress') && !document.querySelector('.width-table')?.innerText.includes('…')");
+            if (path.contains("piece=")) {
+                desk.page().locator("#lain-piece").scrollIntoViewIfNeeded();
+            }
             save(desk, name);
         }
     }
