@@ -30,8 +30,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 
-/** The cloth view, ready for its template. */
-public record ClothPage(Table table, int cloth, Laid laid, Search search, LayStore.Stored stored, List<WidthRow> widths, List<Shopping> shopping, Optional<List<Offer>> offers,
+/**
+ * The cloth view, ready for its template.
+ *
+ * @param laid    how the cloth lies now; nothing where none can be laid
+ * @param percent how much of its time the search for a better layout has used; a hundred where it is over
+ * @param offers  what would do; nothing while it is being worked out
+ */
+public record ClothPage(Table table, int cloth, Laid laid, int percent, LayStore.Stored stored, List<WidthRow> widths, List<Shopping> shopping, Optional<List<Offer>> offers,
                         String piece, Words w, Entries entries) {
 
     private static final double WIDE = 800;
@@ -93,7 +99,7 @@ public record ClothPage(Table table, int cloth, Laid laid, Search search, LaySto
 
     /** The view of a table on which nothing can be laid. */
     static ClothPage without(Table table, int cloth, Words words, Entries entries) {
-        return new ClothPage(table, cloth, null, null, null, List.of(), List.of(), Optional.of(List.of()), "", words, entries);
+        return new ClothPage(table, cloth, null, 100, null, List.of(), List.of(), Optional.of(List.of()), "", words, entries);
     }
 
     /** Whether there is nothing to lay: no cover in the set, or more pieces than one would cut at once. */
@@ -129,12 +135,7 @@ public record ClothPage(Table table, int cloth, Laid laid, Search search, LaySto
     }
 
     public boolean isLooking() {
-        return !search.isDone();
-    }
-
-    /** How much of its time the search has used. */
-    public int percent() {
-        return search.percent();
+        return percent < 100;
     }
 
     /** Whether any figure on the page may yet become better. */

@@ -32,6 +32,9 @@ class ClothViews {
     /** For each of the other widths. */
     private static final double WIDTH_SECONDS = 1;
 
+    /** Milliseconds that a page waits for a search that may be over at once. */
+    private static final long AT_ONCE = 60;
+
     private final Searches searches;
     private final LayStore lays;
 
@@ -40,14 +43,20 @@ class ClothViews {
         this.lays = lays;
     }
 
-    /** What a search has so far. */
-    record Found(Laid laid, Search search) {
+    /**
+     * What a search has so far.
+     *
+     * @param done whether that is all it will have
+     */
+    record Found(Laid laid, Search search, boolean done) {
     }
 
     private Found found(Cloth cloth, List<Wanted> wanted, LayPlan plan, Table table, double seconds) {
         Lay lay = Lay.of(cloth, wanted, plan, table.mark().unit());
         Search search = searches.of(lay.asTask(), seconds);
-        return new Found(lay.laid(search.best(), search.least()), search);
+        // Asked before the layout is: what is done then will not change.
+        boolean done = search.isDone();
+        return new Found(lay.laid(search.best(), search.least()), search, done);
     }
 
     private Found found(Table table, int cloth) {
@@ -74,7 +83,12 @@ class ClothViews {
         ClothUse use = table.uses().get(cloth);
         LayStore.Stored stored = lays.find(table.owner(), use.cloth(), table.unit());
         Found found = found(use.cloth(), use.wanted(), stored.plan(), table, SECONDS);
-        return new ClothPage(table, cloth, found.laid(), found.search(), stored, widths(table, use, stored.plan(), found), shopping(table),
+        if (!found.done() && found.search().isFresh()) {
+            // Small ones are done before anybody could have seen them begin.
+            found.search().await(AT_ONCE);
+            found = found(use.cloth(), use.wanted(), stored.plan(), table, SECONDS);
+        }
+        return new ClothPage(table, cloth, found.laid(), found.done() ? 100 : found.search().percent(), stored, widths(table, use, stored.plan(), found), shopping(table),
                 offers(table, use, stored.plan(), found), piece, words, entries);
     }
 
@@ -86,7 +100,7 @@ class ClothViews {
                 LayPlan plan = lays.find(table.owner(), use.cloth(), table.unit()).plan();
                 Found found = found(use.cloth(), use.wanted(), plan, table, WIDTH_SECONDS);
                 Length buy = found.laid().toBuy().total();
-                list.add(new ClothPage.Shopping(use.cloth().name(), plan.onRemnants(), buy, use.cloth().cost(buy, table.unit()), !found.search().isDone()));
+                list.add(new ClothPage.Shopping(use.cloth().name(), plan.onRemnants(), buy, use.cloth().cost(buy, table.unit()), !found.done()));
             }
         }
         return list;
@@ -103,7 +117,7 @@ class ClothViews {
         }
         CoverPlan plan = table.members().get(0).cover().plan();
         String key = String.valueOf(table.owner().id());
-        return found.search().isDone() ? searches.once(new Question(plan, table.mark(), use.cloth(), lay),
+        return found.done() ? searches.once(new Question(plan, table.mark(), use.cloth(), lay),
                 () -> WhatWouldDo.offers(plan, table.mark(), key, use.cloth(), lay)) : Optional.empty();
     }
 
@@ -125,7 +139,7 @@ class ClothViews {
             Cloth cloth = own ? use.cloth() : use.cloth().withWidth(width).withPrice(plan.prices().getOrDefault(width, use.cloth().price()));
             Found found = own ? chosen : found(cloth, use.wanted(), plan.unpinned(), table, WIDTH_SECONDS);
             Optional<Length> buy = found.laid().isComplete() ? Optional.of(found.laid().toBuy().total()) : Optional.empty();
-            rows.add(new ClothPage.WidthRow(width, buy, buy.flatMap(length -> cloth.cost(length, table.unit())), own, !found.search().isDone(), false));
+            rows.add(new ClothPage.WidthRow(width, buy, buy.flatMap(length -> cloth.cost(length, table.unit())), own, !found.done(), false));
         }
         Optional<ClothPage.WidthRow> cheapest = rows.stream().filter(row -> row.cost().isPresent())
                 .min(Comparator.comparing((ClothPage.WidthRow row) -> row.cost().get()).thenComparing(row -> row.isChosen() ? 0 : 1));

@@ -3,6 +3,8 @@ package app.dapt.web.cloth;
 import app.dapt.cloth.Laying;
 import app.dapt.cloth.LayingOut;
 import app.dapt.cloth.Task;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.LockSupport;
 
 /**
  * A search for one layout that goes on in the background, slice by slice. Its best so far can be had at any time; nobody
@@ -38,9 +40,22 @@ final class Search {
         return taken >= allowed || search.isDone();
     }
 
-    /** How much of its time is over, in percent. */
+    /** How much of its time is over, in percent; never all of it. */
     int percent() {
-        return isDone() ? 100 : (int) (100 * taken / allowed);
+        return (int) Math.min(99, 100 * taken / Math.max(1, allowed));
+    }
+
+    /** Whether it has hardly begun. */
+    boolean isFresh() {
+        return taken == 0;
+    }
+
+    /** Waits until it is done, or for so many milliseconds. */
+    void await(long milliseconds) {
+        long end = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(milliseconds);
+        while (!isDone() && System.nanoTime() < end) {
+            LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(2));
+        }
     }
 
     /** Somebody waits for it, and would wait so long in all. */
