@@ -45,6 +45,11 @@ final class Search {
         return (int) Math.min(99, 100 * taken / Math.max(1, allowed));
     }
 
+    /** How long it has searched, in milliseconds. */
+    int taken() {
+        return (int) TimeUnit.NANOSECONDS.toMillis(taken);
+    }
+
     /** Whether it has hardly begun. */
     boolean isFresh() {
         return taken == 0;

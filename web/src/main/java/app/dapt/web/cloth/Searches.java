@@ -1,6 +1,7 @@
 package app.dapt.web.cloth;
 
 import app.dapt.cloth.Task;
+import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -12,6 +13,7 @@ import java.util.function.Supplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Component;
 
 /**
@@ -26,8 +28,9 @@ class Searches implements DisposableBean {
     static final int MOST = 96;
     private static final long SLICE = TimeUnit.MILLISECONDS.toNanos(120);
     /** A page asks more than once a second; one that has not asked for so long is gone. */
-    private static final long PATIENCE = TimeUnit.SECONDS.toNanos(8);
+    private static final Duration PATIENCE = Duration.ofSeconds(8);
 
+    private final long patience;
     private final int threads = Math.max(1, Math.min(2, Runtime.getRuntime().availableProcessors() - 1));
     private final ThreadPoolExecutor workers = new ThreadPoolExecutor(threads, threads, 1, TimeUnit.MINUTES, new ArrayBlockingQueue<>(2 * MOST), runnable -> {
         Thread thread = new Thread(runnable, "laying-out");
@@ -49,6 +52,16 @@ class Searches implements DisposableBean {
             return size() > MOST;
         }
     };
+
+    @Autowired
+    Searches() {
+        this(PATIENCE);
+    }
+
+    /** @param patience how long a search goes on after it was asked for last */
+    Searches(Duration patience) {
+        this.patience = patience.toNanos();
+    }
 
     /** The search for this task, begun if need be; it goes on until it took so many seconds of its own. */
     Search of(Task task, double seconds) {
@@ -81,7 +94,7 @@ class Searches implements DisposableBean {
 
     private void slice(Search search) {
         try {
-            if (!search.isDone() && search.isWaitedFor(System.nanoTime(), PATIENCE)) {
+            if (!search.isDone() && search.isWaitedFor(System.nanoTime(), patience)) {
                 search.goOn(SLICE);
             }
         } catch (RuntimeException e) {
@@ -90,7 +103,7 @@ class Searches implements DisposableBean {
         } finally {
             search.unqueue();
         }
-        if (search.isWaitedFor(System.nanoTime(), PATIENCE)) {
+        if (search.isWaitedFor(System.nanoTime(), patience)) {
             goOn(search);
         }
     }

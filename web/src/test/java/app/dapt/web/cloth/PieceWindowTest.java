@@ -1,0 +1,83 @@
+package app.dapt.web.cloth;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.dapt.cloth.Cloth;
+import app.dapt.cloth.Laid.Spot;
+import app.dapt.cloth.Laid;
+import app.dapt.cloth.Lay;
+import app.dapt.cloth.LayPlan;
+import app.dapt.cloth.Print;
+import app.dapt.cloth.Repeat;
+import app.dapt.cloth.Shrinkage;
+import app.dapt.cloth.Wanted;
+import app.dapt.cloth.Window;
+import app.dapt.measure.Length;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Piece.Material;
+import app.dapt.piece.Piece;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+/** The print slides under a piece as the hand moves it, whichever way the cloth is used. */
+class PieceWindowTest {
+
+    private static final Repeat REPEAT = new Repeat(Length.inches(10), Length.inches(8));
+    private static final Cloth UPRIGHT = new Cloth("Sails", "#d9cfb8", Print.SAIL, Length.inches(54), false).used(false, Optional.of(REPEAT), Shrinkage.NONE);
+    private static final Cloth SIDEWAYS = UPRIGHT.used(true, Optional.of(REPEAT), Shrinkage.NONE);
+    private static final Length STEP = Length.inches(1);
+
+    private static Spot front(Cloth cloth, LayPlan plan, String id) {
+        Piece piece = Piece.rectangle(id, Material.FRONT, Sum.of(Sum.term("term.front", Length.inches(20))), Sum.of(Sum.term("term.front", Length.inches(14))),
+                Piece.sewnAllRound(Length.inches(0, 1, 2)));
+        Laid laid = Lay.of(cloth, List.of(new Wanted("1/" + id, "Bench", piece, 1)), plan, Unit.INCH).atOnce();
+        return laid.spots().get(0);
+    }
+
+    @Test
+    void slidRightThePieceShowsWhatLayToItsLeft() {
+        Window from = new Window(Length.inches(5), Length.inches(4));
+        assertThat(PieceWindow.slid(from, UPRIGHT, STEP, Length.ZERO, Unit.INCH)).isEqualTo(new Window(Length.inches(4), Length.inches(4)));
+        assertThat(PieceWindow.slid(from, UPRIGHT, Length.ZERO, STEP, Unit.INCH)).isEqualTo(new Window(Length.inches(5), Length.inches(3)));
+        // Its right is back towards the cut end, its lower edge to the right of the cloth.
+        assertThat(PieceWindow.slid(from, SIDEWAYS, STEP, Length.ZERO, Unit.INCH)).isEqualTo(new Window(Length.inches(5), Length.inches(5)));
+        assertThat(PieceWindow.slid(from, SIDEWAYS, Length.ZERO, STEP, Unit.INCH)).isEqualTo(new Window(Length.inches(4), Length.inches(4)));
+    }
+
+    @Test
+    void aWholeRepeatOnItIsTheSameAgain() {
+        Window from = new Window(Length.inches(5), Length.inches(4));
+        assertThat(PieceWindow.slid(from, UPRIGHT, REPEAT.across(), REPEAT.along(), Unit.INCH)).isEqualTo(from);
+        assertThat(PieceWindow.slid(from, UPRIGHT, Length.inches(7), Length.ZERO, Unit.INCH).across()).isEqualTo(Length.inches(8));
+    }
+
+    @Test
+    void whatWasSlidIsWhatLiesThere() {
+        for (Cloth cloth : List.of(UPRIGHT, SIDEWAYS)) {
+            LayPlan plan = LayPlan.usual(cloth, Unit.INCH);
+            Spot before = front(cloth, plan, "front");
+            assertThat(PieceWindow.under(before, cloth)).as("the motif in the middle").contains(REPEAT.middle());
+            Window slid = PieceWindow.slid(REPEAT.middle(), cloth, Length.inches(2), Length.inches(3), Unit.INCH);
+            Spot after = front(cloth, PieceWindow.shown(plan, before, slid), "front");
+            assertThat(PieceWindow.under(after, cloth)).contains(slid);
+        }
+    }
+
+    @Test
+    void matchedFrontsAreSlidTogetherAndOthersAlone() {
+        LayPlan matched = LayPlan.usual(UPRIGHT, Unit.INCH);
+        Window slid = new Window(Length.inches(1), Length.inches(1));
+        assertThat(PieceWindow.shown(matched, front(UPRIGHT, matched, "front"), slid).window()).contains(slid);
+        LayPlan pocket = PieceWindow.shown(matched, front(UPRIGHT, matched, "pocket"), slid);
+        assertThat(pocket.window()).isEmpty();
+        assertThat(pocket.windows()).containsEntry("1/pocket", slid);
+    }
+
+    @Test
+    void thereIsNothingToSlideOnAPlainCloth() {
+        Cloth plain = new Cloth("Plain", "#d9cfb8", Print.PLAIN, Length.inches(54), false);
+        assertThat(PieceWindow.under(front(plain, LayPlan.usual(plain, Unit.INCH), "front"), plain)).isEmpty();
+    }
+}
