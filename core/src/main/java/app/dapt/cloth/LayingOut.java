@@ -33,7 +33,9 @@ public final class LayingOut {
     private final Dice dice;
     private volatile int least;
     private volatile Laying best;
-    private OrderAnnealing annealing;
+    private final OrderAnnealing annealing;
+    private final SkylineBeam skylines;
+    private final StackBeam stacks;
     private double beamTime;
     private double annealingTime;
     private final OutlineAnnealing outlines;
@@ -56,6 +58,8 @@ public final class LayingOut {
         }
         this.best = plain();
         this.annealing = new OrderAnnealing(task, dice);
+        this.skylines = new SkylineBeam(task, dice);
+        this.stacks = new StackBeam(task, dice);
         this.outlines = OutlineAnnealing.helps(task) ? new OutlineAnnealing(task, dice) : null;
     }
 
@@ -164,7 +168,7 @@ public final class LayingOut {
                 asked[0]++;
                 return budget.isSpent();
             };
-            best = task.edgeToEdge() ? edgeToEdge(beam, counted) : skyline(beam, counted);
+            best = task.edgeToEdge() ? stacks.round(best, beam, counted) : skylines.round(best, beam, counted);
             // One growing of a beginning costs about as much as a tenth of laying out a whole order.
             beamTime += asked[0] * .1 + 1;
         } else {
@@ -174,18 +178,6 @@ public final class LayingOut {
             annealingTime += TURN;
             rounds += beamShare == 0 ? 1 : 0;
         }
-    }
-
-    private Laying skyline(int beam, Budget budget) {
-        SkylineBeam search = new SkylineBeam(task, best, dice);
-        search.round(beam, budget);
-        return search.best();
-    }
-
-    private Laying edgeToEdge(int beam, Budget budget) {
-        StackBeam search = new StackBeam(task, best, dice);
-        search.round(beam, budget);
-        return search.best();
     }
 
     /** A beam fills a cloth from its cut end; it knows of nothing that lies there already. */

@@ -3,9 +3,7 @@ package app.dapt.cloth;
 import app.dapt.cloth.Laying.Placed;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
 
 /**
  * A beam search over skylines: the cloth is filled from its cut end, always at the lowest place, by every piece that
@@ -153,6 +151,31 @@ final class SkylineBeam {
         }
     }
 
+    /** Beginnings met, by their hashes; nought stands for an empty place. */
+    private static final class Hashes {
+        private long[] places = new long[64];
+
+        private void clear(int expected) {
+            int size = Integer.highestOneBit(Math.max(32, expected)) * 4;
+            if (places.length < size) {
+                places = new long[size];
+            } else {
+                Arrays.fill(places, 0);
+            }
+        }
+
+        /** Whether it was not there yet. */
+        private boolean add(long hash) {
+            int at = (int) (hash >>> 32) & places.length - 1;
+            while (places[at] != 0 && places[at] != hash) {
+                at = at + 1 & places.length - 1;
+            }
+            boolean isNew = places[at] == 0;
+            places[at] = hash;
+            return isNew;
+        }
+    }
+
     private final Task task;
     private final int width;
     private final int[] across;
@@ -162,10 +185,11 @@ final class SkylineBeam {
     private final long area;
     private final Dice dice;
     private final Moves moves = new Moves();
+    private final Hashes seen = new Hashes();
     private int best;
     private Laying laying;
 
-    SkylineBeam(Task task, Laying known, Dice dice) {
+    SkylineBeam(Task task, Dice dice) {
         this.task = task;
         this.width = task.width();
         int kinds = task.items().size();
@@ -180,16 +204,12 @@ final class SkylineBeam {
         }
         this.area = task.area();
         this.dice = dice;
-        this.laying = known;
-        this.best = known.length();
     }
 
-    Laying best() {
-        return laying;
-    }
-
-    /** One round; better layouts found on the way are kept. */
-    void round(int beam, Budget budget) {
+    /** One round; the shorter of what is known and what it finds. */
+    Laying round(Laying known, int beam, Budget budget) {
+        laying = known;
+        best = known.length();
         double power = POWERS[dice.below(POWERS.length)];
         double weight = dice.between(.003, .045);
         double ragged = dice.between(0, .08);
@@ -199,7 +219,7 @@ final class SkylineBeam {
             moves.clear();
             for (int i = 0; i < level.size(); i++) {
                 if (budget.isSpent()) {
-                    return;
+                    return laying;
                 }
                 grow(level.get(i), i, power, weight, ragged);
             }
@@ -208,6 +228,7 @@ final class SkylineBeam {
         for (Node node : level) {
             finish(node);
         }
+        return laying;
     }
 
     private void finish(Node node) {
@@ -224,7 +245,7 @@ final class SkylineBeam {
     private List<Node> keep(List<Node> level, int beam) {
         int found = moves.best(beam + beam / 4 + 4);
         List<Node> kept = new ArrayList<>(Math.min(beam, found));
-        Set<Long> seen = new HashSet<>();
+        seen.clear(found);
         for (int i = 0; i < found && kept.size() < beam; i++) {
             int move = moves.order[i];
             Node node = lay(level.get(moves.node[move]), moves.piece[move] >> 1, (moves.piece[move] & 1) == 1, moves.waste[move]);

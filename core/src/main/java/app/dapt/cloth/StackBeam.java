@@ -50,20 +50,16 @@ final class StackBeam {
     private double weight;
     private boolean smallFirst;
 
-    StackBeam(Task task, Laying known, Dice dice) {
+    StackBeam(Task task, Dice dice) {
         this.task = task;
         this.dice = dice;
         this.area = task.area();
-        this.laying = known;
-        this.best = known.length();
     }
 
-    Laying best() {
-        return laying;
-    }
-
-    /** One round; a shorter layout found on the way is kept. */
-    void round(int beam, Budget budget) {
+    /** One round; the shorter of what is known and what it finds. */
+    Laying round(Laying known, int beam, Budget budget) {
+        laying = known;
+        best = known.length();
         power = POWERS[dice.below(POWERS.length)];
         weight = dice.between(.003, .045);
         smallFirst = dice.below(2) == 0;
@@ -73,16 +69,17 @@ final class StackBeam {
             List<Move> moves = new ArrayList<>(level.size() * 8);
             for (Node node : level) {
                 if (budget.isSpent()) {
-                    return;
+                    return laying;
                 }
                 if (node.laid() == area) {
                     finish(node);
-                    return;
+                    return laying;
                 }
                 grow(node, moves);
             }
             level = keep(moves, beam);
         }
+        return laying;
     }
 
     private void finish(Node node) {
