@@ -101,6 +101,7 @@ public final class LayingOut {
                 onRemnants(budget);
             }
         }
+        skylines.rest();
         return best;
     }
 

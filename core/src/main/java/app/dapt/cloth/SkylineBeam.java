@@ -184,8 +184,8 @@ final class SkylineBeam {
     private final Task.Repeat[] repeats;
     private final long area;
     private final Dice dice;
-    private final Moves moves = new Moves();
-    private final Hashes seen = new Hashes();
+    private Moves moves = new Moves();
+    private Hashes seen = new Hashes();
     private int best;
     private Laying laying;
 
@@ -204,6 +204,12 @@ final class SkylineBeam {
         }
         this.area = task.area();
         this.dice = dice;
+    }
+
+    /** Gives back the room that rounds have taken. */
+    void rest() {
+        moves = new Moves();
+        seen = new Hashes();
     }
 
     /** One round; the shorter of what is known and what it finds. */
