@@ -137,8 +137,9 @@ class ClothViews {
         for (Length width : widths(use.cloth(), table.unit())) {
             boolean own = width.equals(use.cloth().width());
             Cloth cloth = own ? use.cloth() : use.cloth().withWidth(width).withPrice(plan.prices().getOrDefault(width, use.cloth().price()));
-            Found found = own ? chosen : found(cloth, use.wanted(), plan.unpinned(), table, WIDTH_SECONDS);
-            Optional<Length> buy = found.laid().isComplete() ? Optional.of(found.laid().toBuy().total()) : Optional.empty();
+            Optional<ClothUse> there = own ? Optional.of(use) : table.instead(use.cloth(), cloth).filter(each -> each.count() <= Task.MOST_PIECES);
+            Found found = own || there.isEmpty() ? chosen : found(cloth, there.get().wanted(), plan.unpinned(), table, WIDTH_SECONDS);
+            Optional<Length> buy = there.isPresent() && found.laid().isComplete() ? Optional.of(found.laid().toBuy().total()) : Optional.empty();
             rows.add(new ClothPage.WidthRow(width, buy, buy.flatMap(length -> cloth.cost(length, table.unit())), own, !found.done(), false));
         }
         Optional<ClothPage.WidthRow> cheapest = rows.stream().filter(row -> row.cost().isPresent())

@@ -14,6 +14,7 @@ import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.Owner;
 import app.dapt.web.workroom.SetStore;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -30,6 +31,12 @@ class Cutting {
      * @param unit    what prices go by: the covers' own yard or metre
      */
     record Table(Owner owner, String name, List<CoverSet.Member> members, List<ClothUse> uses, Mark mark, Unit unit) {
+
+        /** What the covers would need of a cloth if it were another: a wider one is joined from fewer drops. */
+        Optional<ClothUse> instead(Cloth cloth, Cloth other) {
+            List<ClothUse.Of> of = members.stream().map(member -> of(member, changed(member.cover().plan(), cloth, each -> other), mark)).toList();
+            return ClothUse.of(of).stream().filter(use -> use.cloth().equals(other)).findFirst();
+        }
 
         /** The cloth with this number, or the first. */
         int known(int cloth) {
@@ -50,9 +57,12 @@ class Cutting {
         CoverSet set = owner.isSet() ? sets.find(owner.id()) : alone(owner);
         Mark mark = set.members().isEmpty() ? reader.mark() : reader.mark(set.members().get(0).cover().plan());
         Unit unit = set.members().isEmpty() ? mark.unit() : set.members().get(0).cover().plan().unit();
-        List<ClothUse.Of> of = set.members().stream().map(member -> new ClothUse.Of(String.valueOf(member.cover().id()),
-                Reckoner.glance(member.cover().plan(), mark), member.count())).toList();
+        List<ClothUse.Of> of = set.members().stream().map(member -> of(member, member.cover().plan(), mark)).toList();
         return new Table(owner, set.name(), set.members(), ClothUse.of(of), mark, unit);
+    }
+
+    private static ClothUse.Of of(CoverSet.Member member, CoverPlan plan, Mark mark) {
+        return new ClothUse.Of(String.valueOf(member.cover().id()), Reckoner.glance(plan, mark), member.count());
     }
 
     private CoverSet alone(Owner owner) {
