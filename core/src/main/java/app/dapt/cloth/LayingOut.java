@@ -191,12 +191,12 @@ public final class LayingOut {
         return repeats ? .3 : task.edgeToEdge() ? .8 : task.count() <= 20 ? .6 : task.count() <= 45 ? .8 : .93;
     }
 
-    /** Raises the least length by the bars of the pieces: across the cloth, and along it for as long as no layout so long is possible. */
+    /** Raises the least length by chains of pieces and by their bars: across the cloth, and along it for as long as no layout so long is possible. */
     private void bound(Budget budget) {
         if (task.items().size() > MOST_BOUNDED || task.items().stream().anyMatch(item -> item.outline().isPresent())) {
             return;
         }
-        least = Math.max(least, BarBound.across(task, budget));
+        least = Math.max(Math.max(least, ChainBound.of(task)), BarBound.across(task, budget));
         int possible = best.length();
         while (least < possible && !budget.isSpent()) {
             int middle = least + (possible - least) / 2;

@@ -52,6 +52,7 @@ class LengthBoundsTest {
         Budget patient = Budget.steps(Integer.MAX_VALUE);
         assertThat(LeastLength.of(cloth.task())).isLessThanOrEqualTo(cloth.length());
         assertThat(BarBound.across(cloth.task(), patient)).isLessThanOrEqualTo(cloth.length());
+        assertThat(ChainBound.of(cloth.task())).isLessThanOrEqualTo(cloth.length());
         assertThat(BarBound.isTooShort(cloth.task(), cloth.length(), patient)).isFalse();
         LayingOut search = new LayingOut(cloth.task(), 5);
         search.improve(Budget.steps(2500));
@@ -65,6 +66,18 @@ class LengthBoundsTest {
         Task task = new Task(100, List.of(new Item("wide", 60, 60, 3, false, Optional.empty())), List.of());
         assertThat(BarBound.across(task, Budget.steps(1000))).isEqualTo(180);
         assertThat(BarBound.isTooShort(new Task(100, List.of(new Item("low", 50, 30, 4, true, Optional.empty())), List.of()), 59, Budget.steps(1000))).isTrue();
+    }
+
+    @Test
+    void chainsSeeWhatTheRepeatLeavesEmpty() {
+        // Two columns. Between fronts in consecutive repeats nothing else goes; two backs go where one repeat is left out.
+        Task task = new Task(840, List.of(new Item("front", 336, 336, 4, false, Optional.of(new Repeat(432, 48))), new Item("back", 336, 232, 8, false, Optional.empty())), List.of());
+        assertThat(ChainBound.of(task)).isEqualTo(1680);
+        LayingOut search = new LayingOut(task, 1);
+        search.improve(Budget.steps(20_000));
+        assertThat(search.best().length()).isEqualTo(1680);
+        assertThat(search.isProvedBest()).isTrue();
+        assertThat(ChainBound.of(new Task(840, List.of(new Item("tab", 20, 20, 400, false, Optional.empty())), List.of()))).as("too many side by side").isZero();
     }
 
     @Test

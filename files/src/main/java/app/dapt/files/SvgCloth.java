@@ -109,7 +109,7 @@ public record SvgCloth(Words words, double scale, String id, Optional<Function<S
         if (link.isPresent()) {
             String to = link.get().apply(key);
             svg.open("a", "class", looks, "href", to, "hx-get", to, "hx-target", "#cloth", "hx-swap", "morph", "hx-push-url", "true", "id", "lain-" + key.replaceAll("[^A-Za-z0-9]", "-"),
-                    "aria-label", words.say("cloth.piece-label", lain.number(), lain.spot().wanted().piece().name(), lain.spot().wanted().cover()));
+                    "aria-label", words.say("drawing.lain", lain.number(), lain.spot().wanted().piece().name(), lain.spot().wanted().cover()));
         } else {
             svg.open("g", "class", looks);
         }

@@ -37,7 +37,7 @@ import org.xml.sax.InputSource;
 class SvgClothTest {
 
     private static final double SCALE = 6;
-    private static final Words WORDS = new Words(Wordbook.load(English.US, "craft", "pages"), Mark.EIGHTH);
+    private static final Words WORDS = new Words(Wordbook.load(English.US, "craft"), Mark.EIGHTH);
 
     static Stream<Laid> layouts() {
         return IntStream.range(40, 60).mapToObj(seed -> RandomPlans.plan(new Random(seed)))
