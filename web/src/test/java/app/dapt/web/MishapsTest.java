@@ -120,9 +120,12 @@ class MishapsTest {
             List<String> database = postgres("start", store);
             int port = freePort();
             Process application = launch(database, port);
-            try (Desk desk = site.desk("about:blank")) {
+            try (Desk desk = site.desk("about:blank"); Desk cloth = site.desk("about:blank")) {
                 desk.page().navigate("http://127.0.0.1:" + port + "/covers/28?slip=opening");
                 desk.set("overlap", "6");
+                cloth.page().navigate("http://127.0.0.1:" + port + "/covers/28/cloth");
+                cloth.page().locator("#choose-edge-to-edge").click();
+                cloth.page().locator("#choose-edge-to-edge[aria-checked=true]").waitFor();
                 application.destroyForcibly().waitFor();
                 desk.page().locator("#f-overlap").fill("7¼");
                 desk.page().locator("#f-overlap").dispatchEvent("change");
@@ -135,6 +138,9 @@ class MishapsTest {
                 desk.page().reload();
                 assertThat(desk.brief()).contains("overlapping 7¼");
                 assertThat(desk.page().locator("#undo button").isEnabled()).isTrue();
+                cloth.page().reload();
+                assertThat(cloth.page().locator("#choose-edge-to-edge").getAttribute("aria-checked")).isEqualTo("true");
+                assertThat(cloth.page().locator("p.sentence").innerText()).startsWith("Buy");
             } finally {
                 application.destroyForcibly().waitFor();
             }

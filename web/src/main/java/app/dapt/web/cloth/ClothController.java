@@ -6,6 +6,7 @@ import app.dapt.cloth.LayPlan;
 import app.dapt.cloth.Scrap;
 import app.dapt.cover.Limits;
 import app.dapt.measure.Length;
+import app.dapt.web.ClothEntry;
 import app.dapt.web.Entries;
 import app.dapt.web.Reader;
 import app.dapt.web.Wording;
@@ -88,6 +89,18 @@ class ClothController {
             case "at-hand" -> plan.at(on, plan.remnants());
             default -> plan;
         }, part, model);
+    }
+
+    /** How the cloth itself is used, repeats and shrinks: in every cover cut from it. */
+    @PostMapping("/stuff")
+    String stuff(@PathVariable String whose, @PathVariable long id, @RequestParam(defaultValue = "0") int cloth, @RequestParam(defaultValue = "") String piece,
+            @RequestParam Map<String, String> typed, Reader reader, @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Model model) {
+        At at = at(whose, id, cloth, piece, reader);
+        Entries entries = new Entries(typed, at.words());
+        boolean sideways = typed.containsKey("sideways") ? typed.get("sideways").equals("true") : at.use().sideways();
+        Cloth used = ClothEntry.used(at.use().used(sideways, at.use().ownRepeat(), at.use().shrinkage()), "cloth", entries);
+        cutting.change(at.table(), at.use(), each -> used);
+        return answer(at(whose, id, cloth, piece, reader), entries, part, model);
     }
 
     /** The table it is cut on, and what other widths cost: fields that may be refused. */
@@ -217,7 +230,11 @@ class ClothController {
     String search(@PathVariable String whose, @PathVariable long id, @RequestParam(defaultValue = "0") int cloth, @RequestParam(defaultValue = "") String piece,
             @RequestParam boolean longer, Reader reader, @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Model model) {
         At at = at(whose, id, cloth, piece, reader);
-        views.allow(at.table(), at.cloth(), longer ? LONGER_SECONDS : 0);
+        if (longer) {
+            views.longer(at.table(), at.cloth(), LONGER_SECONDS);
+        } else {
+            views.enough(at.table(), at.cloth());
+        }
         return answer(at, new Entries(Map.of(), at.words()), part, model);
     }
 

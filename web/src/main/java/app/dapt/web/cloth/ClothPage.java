@@ -20,6 +20,7 @@ import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
+import app.dapt.web.ClothEntry;
 import app.dapt.web.Entries;
 import app.dapt.web.cloth.Cutting.Table;
 import app.dapt.web.workroom.LayStore;
@@ -303,6 +304,14 @@ public record ClothPage(Table table, int cloth, Laid laid, int percent, LayStore
         return use().repeat().isPresent();
     }
 
+    public String repeat(String way) {
+        return entries.value("cloth-repeat-" + way, ClothEntry.repeat(use(), way));
+    }
+
+    public String shrinks(String way) {
+        return entries.value("cloth-shrinks-" + way, ClothEntry.percent(way.equals("across") ? use().shrinkage().across() : use().shrinkage().along()));
+    }
+
     public String repeatWords() {
         return use().repeat().map(repeat -> w.say("cloth.repeat", repeat.across(), repeat.along())).orElse("");
     }
@@ -324,6 +333,9 @@ public record ClothPage(Table table, int cloth, Laid laid, int percent, LayStore
             lines.add(laid.folding().map(folding -> folding.overLength() * folding.overWidth() == 1 ? w.say("cloth.fold.flat", plan().tableWide(), plan().tableDeep())
                     : w.say("cloth.fold.over", Phrase.of("cloth.fold.layers." + folding.overLength() + "." + folding.overWidth()), folding.wide(), folding.deep()))
                     .orElseGet(() -> w.say("cloth.fold.too-long", plan().tableWide(), plan().tableDeep())));
+        }
+        if (laid.isEdgeToEdge() && laid.cuts().size() > 1) {
+            lines.add(w.say("cloth.parted"));
         }
         for (OnFold pair : laid.onFold()) {
             lines.add(w.say(pair.runs() == Axis.UP_DOWN ? "cloth.fold.lengthwise" : "cloth.fold.crosswise", number(pair.one()), number(pair.other()), pair.at()));
@@ -353,7 +365,23 @@ public record ClothPage(Table table, int cloth, Laid laid, int percent, LayStore
         return Optional.ofNullable(entries.refusal(field));
     }
 
+    /** For the form with this field: whether something in it was just refused, so that it stays as it is until it is sent again. */
+    public String refused(String field) {
+        return !entries.isClean() && entries.raw(field).isPresent() ? "yes" : null;
+    }
+
+    /** The same for the form of a remnant. */
+    public String refusedScrap(int number) {
+        return entries.raw("number").filter(String.valueOf(number)::equals).isPresent() ? refused("corners") : null;
+    }
+
+    /** What was typed and refused; nothing where nothing was. */
     public String typed(String field) {
         return entries.isClean() ? "" : entries.raw(field).orElse("");
+    }
+
+    /** The same for a remnant that is not there yet. */
+    public String typedNew(String field) {
+        return entries.raw("number").isPresent() ? "" : typed(field);
     }
 }

@@ -1,6 +1,7 @@
 package app.dapt.web.cloth;
 
 import app.dapt.cloth.Cloth;
+import app.dapt.cloth.Laid.Known;
 import app.dapt.cloth.Laid;
 import app.dapt.cloth.Lay;
 import app.dapt.cloth.LayPlan;
@@ -29,6 +30,8 @@ import org.springframework.stereotype.Component;
 class ClothViews {
 
     private static final double SECONDS = 5;
+    /** For doing with edge-to-edge cuts what is done already. */
+    private static final double EASIER_SECONDS = 2;
     /** For each of the other widths. */
     private static final double WIDTH_SECONDS = 1;
 
@@ -56,12 +59,25 @@ class ClothViews {
         Search search = searches.of(lay.asTask(), seconds);
         // Asked before the layout is: what is done then will not change.
         boolean done = search.isDone();
-        return new Found(lay.laid(search.best(), search.least()), search, done);
+        Laid laid = lay.laid(search.best(), search.least());
+        return new Found(laid, search, done || laid.verdict().known() == Known.NO_LESS_TO_BUY);
+    }
+
+    /** How a cloth lies; once there is nothing shorter to find, with edge-to-edge cuts only if that costs nothing. */
+    private Found shown(Table table, ClothUse use, LayPlan plan) {
+        Found found = found(use.cloth(), use.wanted(), plan, table, SECONDS);
+        boolean mayBeEasier = found.done() && !plan.onRemnants() && !plan.edgeToEdge() && !found.laid().isEdgeToEdge();
+        if (!mayBeEasier) {
+            return found;
+        }
+        Found easier = found(use.cloth(), use.wanted(), plan.cutting(true, plan.matched(), plan.cutAtRepeat()), table, EASIER_SECONDS);
+        boolean asShort = easier.laid().isEdgeToEdge() && easier.laid().toBuy().total().equals(found.laid().toBuy().total());
+        return new Found(asShort ? easier.laid() : found.laid(), easier.search(), easier.done() || asShort);
     }
 
     private Found found(Table table, int cloth) {
         ClothUse use = table.uses().get(cloth);
-        return found(use.cloth(), use.wanted(), lays.find(table.owner(), use.cloth(), table.unit()).plan(), table, SECONDS);
+        return shown(table, use, lays.find(table.owner(), use.cloth(), table.unit()).plan());
     }
 
     /** How one cloth lies now. */
@@ -69,11 +85,17 @@ class ClothViews {
         return found(table, cloth).laid();
     }
 
-    /** Lets the search of one cloth go on for so long from now. */
-    void allow(Table table, int cloth, double seconds) {
-        Search search = found(table, cloth).search();
+    /** Lets the search for a shorter layout of one cloth go on for so long from now. */
+    void longer(Table table, int cloth, double seconds) {
+        ClothUse use = table.uses().get(cloth);
+        Search search = found(use.cloth(), use.wanted(), lays.find(table.owner(), use.cloth(), table.unit()).plan(), table, SECONDS).search();
         search.allow((long) (seconds * 1e9));
         searches.goOn(search);
+    }
+
+    /** Ends whatever is being searched for one cloth. */
+    void enough(Table table, int cloth) {
+        found(table, cloth).search().allow(0);
     }
 
     ClothPage page(Table table, int cloth, String piece, Words words, Entries entries) {
@@ -82,11 +104,11 @@ class ClothViews {
         }
         ClothUse use = table.uses().get(cloth);
         LayStore.Stored stored = lays.find(table.owner(), use.cloth(), table.unit());
-        Found found = found(use.cloth(), use.wanted(), stored.plan(), table, SECONDS);
+        Found found = shown(table, use, stored.plan());
         if (!found.done() && found.search().isFresh()) {
             // Small ones are done before anybody could have seen them begin.
             found.search().await(AT_ONCE);
-            found = found(use.cloth(), use.wanted(), stored.plan(), table, SECONDS);
+            found = shown(table, use, stored.plan());
         }
         return new ClothPage(table, cloth, found.laid(), found.done() ? 100 : found.search().percent(), stored, widths(table, use, stored.plan(), found), shopping(table),
                 offers(table, use, stored.plan(), found), piece, words, entries);

@@ -26,6 +26,7 @@ import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.piece.Piece;
+import app.dapt.web.ClothEntry;
 import app.dapt.web.Entries;
 import app.dapt.web.workroom.Cover;
 import app.dapt.words.Money;
@@ -249,14 +250,12 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
         return cloth.price() == 0 ? "" : Money.shown(cloth.price());
     }
 
-    /** The repeat of a cloth that was given; nothing where it is the usual. */
     public Optional<Length> repeat(Cloth cloth, String way) {
-        return cloth.ownRepeat().map(repeat -> way.equals("across") ? repeat.across() : repeat.along());
+        return ClothEntry.repeat(cloth, way);
     }
 
-    /** Tenths of a percent as one types them. */
     public String percent(int tenths) {
-        return tenths == 0 ? "" : tenths / 10 + (tenths % 10 == 0 ? "" : "." + tenths % 10);
+        return ClothEntry.percent(tenths);
     }
 
     public List<Choices.Choice> joinings() {

@@ -2,8 +2,6 @@ package app.dapt.web.plan;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
-import app.dapt.cloth.Repeat;
-import app.dapt.cloth.Shrinkage;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Detail;
 import app.dapt.cover.Detailed;
@@ -27,13 +25,12 @@ import app.dapt.form.Form;
 import app.dapt.form.LabelMeans;
 import app.dapt.form.Reading;
 import app.dapt.form.Readings;
-import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Piece.Material;
+import app.dapt.web.ClothEntry;
 import app.dapt.web.Entries;
-import java.util.Optional;
 import java.util.regex.Pattern;
 
 /** From the fields of each slip to the plan. */
@@ -141,17 +138,9 @@ final class SlipChanges {
         String colour = entries.raw(prefix + "-colour").filter(c -> COLOUR.matcher(c).matches()).orElse(standing.colour());
         Cloth cloth = new Cloth(entries.text(prefix + "-name", Cloth.LONGEST_NAME, standing.name()), colour,
                 entries.choice(prefix + "-print", Print.class, standing.print()), entries.length(prefix + "-width", Limits.CLOTH_WIDTH, standing.width()),
-                entries.ticked(prefix + "-nap", standing.nap()), entries.hundredths(prefix + "-price", Cloth.DEAREST, standing.price()),
-                entries.ticked(prefix + "-sideways", standing.sideways()), repeat(prefix, standing, entries),
-                new Shrinkage(entries.tenths(prefix + "-shrinks-across", Shrinkage.MOST, standing.shrinkage().across()),
-                        entries.tenths(prefix + "-shrinks-along", Shrinkage.MOST, standing.shrinkage().along())), standing.photo());
+                entries.ticked(prefix + "-nap", standing.nap()), entries.hundredths(prefix + "-price", Cloth.DEAREST, standing.price()))
+                .withPhoto(standing.photo());
+        cloth = ClothEntry.used(cloth.used(entries.ticked(prefix + "-sideways", standing.sideways()), standing.ownRepeat(), standing.shrinkage()), prefix, entries);
         return plan.withCloths(plan.cloths().with(material, cloth));
-    }
-
-    /** Given both ways, or one way for both; given for neither it is the usual. */
-    private static Optional<Repeat> repeat(String prefix, Cloth standing, Entries entries) {
-        Optional<Length> across = entries.maybeLength(prefix + "-repeat-across", Limits.REPEAT, standing.ownRepeat().map(Repeat::across));
-        Optional<Length> along = entries.maybeLength(prefix + "-repeat-along", Limits.REPEAT, standing.ownRepeat().map(Repeat::along));
-        return across.or(() -> along).map(known -> new Repeat(known, along.orElse(known)));
     }
 }
