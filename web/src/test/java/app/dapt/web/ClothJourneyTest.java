@@ -176,8 +176,8 @@ class ClothJourneyTest {
             desk.page().locator("#scrap-new .pad svg").click(new Locator.ClickOptions().setPosition(20, 20));
             String drawn = desk.page().locator("#corners-new").inputValue();
             assertThat(drawn).contains(";");
-            // What a page does by itself while it waits for a search.
-            desk.page().evaluate("() => htmx.ajax('GET', location.pathname, {target: '#cloth', swap: 'morph'})");
+            // As the page does by itself while it waits for a search.
+            desk.page().waitForResponse(response -> response.url().contains("/cloth?cloth=0"), () -> desk.page().locator(".views a").first().click());
             desk.settle();
             assertThat(desk.page().locator("#corners-new")).hasValue(drawn);
             assertThat(desk.page().locator("#scrap-new")).hasAttribute("open", "");
