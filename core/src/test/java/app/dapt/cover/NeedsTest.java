@@ -1,0 +1,91 @@
+package app.dapt.cover;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.dapt.Cases;
+import app.dapt.RandomPlans;
+import app.dapt.fit.FitSchool;
+import app.dapt.form.Form;
+import app.dapt.measure.Length;
+import app.dapt.measure.Mark;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** What a cover takes besides cloth, how wide panels are joined, and which fit is recommended. */
+class NeedsTest {
+
+    private static CoverPlan square(int inches) {
+        return Fresh.plan("Bench", Mark.EIGHTH, ShapeKind.SQUARE, Form.overCrown(Length.inches(inches), Length.inches(inches)));
+    }
+
+    private static Sum thread(CoverPlan plan) {
+        return Reckoner.reckon(plan).needs().stream().filter(need -> need.what().code().equals("need.thread")).findFirst().orElseThrow().sum().orElseThrow();
+    }
+
+    @Test
+    void threadIsThreeTimesTheSeamsAndHemsAndAsMuchAgainForAZigzag() {
+        CoverPlan plan = square(20);
+        // Cut to the form it is sewn to nineteen: four seams and two hems of that; the raw edge of the four seams zigzagged.
+        assertThat(thread(plan).terms()).extracting(term -> term.amount().toInches()).containsExactly(3.0 * 6 * 19, 3.0 * 4 * 19);
+        CoverPlan overlocked = plan.withSeam(new Seam(plan.seam().chosen(), SeamFinish.OVERLOCKED));
+        assertThat(thread(overlocked).terms().get(1).amount()).isEqualTo(Length.inches(12 * 4 * 19));
+        CoverPlan pinked = plan.withSeam(new Seam(plan.seam().chosen(), SeamFinish.PINKED));
+        assertThat(thread(pinked).terms().get(1).amount()).isEqualTo(Length.ZERO);
+    }
+
+    static Stream<Arguments> plans() {
+        return Cases.of(60, RandomPlans::plan);
+    }
+
+    /** Whatever is bought by length is at least what its sum says, and by less than one of the shop's steps more. */
+    @ParameterizedTest
+    @MethodSource("plans")
+    void nothingIsBoughtTooShort(CoverPlan plan) {
+        Length step = plan.unit().pick(Length.cm(10), Length.inches(4, 1, 2));
+        for (Need need : Reckoner.glance(plan, plan.mark()).needs()) {
+            if (need.amount().code().equals("need.length") && need.sum().isPresent()) {
+                Length bought = (Length) need.amount().args().get(0);
+                Length needed = need.sum().get().total();
+                assertThat(bought).isGreaterThanOrEqualTo(needed).isLessThan(needed.plus(step));
+            }
+        }
+    }
+
+    /** Twice the join's allowance goes into every seam: the drops together are the panel and that. */
+    @ParameterizedTest
+    @CsvSource({"60, MIDDLE, 2", "60, SIDES, 3", "110, MIDDLE, 3", "90, SIDES, 3"})
+    void dropsSewnTogetherAreThePanel(int inches, JoiningKind kind, int drops) {
+        CoverPlan plan = square(inches).withJoining(kind.usual(Unit.INCH));
+        Reckoned reckoned = Reckoner.glance(plan, Mark.EIGHTH);
+        List<Length> widths = reckoned.pieces().stream().filter(piece -> piece.id().startsWith("front-")).map(piece -> piece.cutWidth()).toList();
+        assertThat(widths).hasSize(drops).allSatisfy(width -> assertThat(width).isLessThanOrEqualTo(plan.cloths().front().usableWidth()));
+        Length together = widths.stream().reduce(Length.ZERO, Length::plus).minus(reckoned.allowance().times(2L * (drops - 1)));
+        Length panel = reckoned.front().cutWidth();
+        assertThat(together).isBetween(panel, panel.plus(Length.inches(0, drops, 8)));
+        assertThat(reckoned.isJoined()).isTrue();
+    }
+
+    @Test
+    void aCoverThatGoesOnItsClothIsNotJoined() {
+        CoverPlan plan = square(20).withJoining(JoiningKind.MIDDLE.usual(Unit.INCH));
+        assertThat(Reckoner.glance(plan, Mark.EIGHTH).isJoined()).isFalse();
+    }
+
+    @ParameterizedTest
+    @MethodSource("plans")
+    void whatIsRecommendedIsTheNearestToPlump(CoverPlan plan) {
+        Recommendation recommended = Recommendation.of(plan, plan.mark());
+        assertThat(recommended.bySchool()).hasSize(FitSchool.values().length);
+        double off = Math.abs(recommended.bySchool().get(recommended.school()).fullness().ratio() - .9);
+        for (FitSchool school : List.of(FitSchool.CUT_TO_FORM, FitSchool.FINISH_TO_FORM, FitSchool.SIZE_DOWN)) {
+            assertThat(off).isLessThanOrEqualTo(Math.abs(recommended.bySchool().get(school).fullness().ratio() - .9));
+        }
+    }
+}
