@@ -4,15 +4,8 @@ import app.dapt.cloth.Laid;
 import app.dapt.drawing.ClothSheet;
 import app.dapt.files.ClothFiles;
 import app.dapt.files.TemplatePdf.Paper;
-import app.dapt.web.Entries;
-import app.dapt.web.Reader;
-import app.dapt.web.Wording;
-import app.dapt.web.cloth.Cutting.Table;
-import app.dapt.web.workroom.Owner;
-import app.dapt.words.Words;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Map;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -20,35 +13,29 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
 
 /** A layout as a file: the one that is the best so far. */
 @Controller
 class LayoutController {
 
-    private final Cutting cutting;
     private final ClothViews views;
-    private final Wording wording;
 
-    LayoutController(Cutting cutting, ClothViews views, Wording wording) {
-        this.cutting = cutting;
+    LayoutController(ClothViews views) {
         this.views = views;
-        this.wording = wording;
     }
 
     @GetMapping("/{whose:covers|sets}/{id}/cloth/layout/{form}")
-    ResponseEntity<byte[]> layout(@PathVariable String whose, @PathVariable long id, @PathVariable String form, @RequestParam(defaultValue = "0") int cloth, Reader reader) {
-        Table table = cutting.table(new Owner(whose.equals("sets"), id), reader);
-        Words words = wording.words(reader, table.mark());
-        ClothPage page = views.page(table, table.known(cloth), "", words, new Entries(Map.of(), words));
+    ResponseEntity<byte[]> layout(@ModelAttribute(name = "at", binding = false) At at, @PathVariable String form) {
+        ClothPage page = views.page(at.table(), at.cloth(), "", at.words(), at.nothing());
         if (page.isBare()) {
             throw new ResponseStatusException(HttpStatus.NOT_FOUND);
         }
         Laid laid = page.laid();
         List<ClothSheet> sheets = ClothSheet.of(laid);
-        ClothFiles files = new ClothFiles(words, words.say("cloth.title", table.name()));
+        ClothFiles files = new ClothFiles(at.words(), at.words().say("cloth.title", at.table().name()));
         return switch (form) {
             case "a4.pdf" -> file("layout-a4.pdf", MediaType.APPLICATION_PDF, files.pdf(laid, sheets, Paper.A4, page.said(), page.cuts()));
             case "letter.pdf" -> file("layout-letter.pdf", MediaType.APPLICATION_PDF, files.pdf(laid, sheets, Paper.LETTER, page.said(), page.cuts()));
