@@ -166,6 +166,7 @@
     resting = setTimeout(function () {
       const form = document.getElementById('slide');
       if (!form || !(slid.right || slid.down)) return;
+      if (form.classList.contains('htmx-request')) return rest(150);
       form.elements.right.value = slid.right.toFixed(4);
       form.elements.down.value = slid.down.toFixed(4);
       slid = { right: 0, down: 0 };
