@@ -112,25 +112,16 @@ public record Laid(Cloth cloth, LayPlan plan, List<Spot> spots, List<Wanted> lef
     }
 
     /**
-     * How often to fold what is bought, along and across its length, so that it lies on the table: the fewest layers.
+     * How to fold what is bought, along and across its length, so that it lies on the table in as few layers as can be; a
+     * cloth with an up is not folded across its length, which would turn the up of every other layer about.
      *
-     * @return layers the length is folded into, and layers the width is folded into; nothing where four and two are not enough
+     * @return nothing where even eight layers are too large
      */
     public Optional<Folding> folding() {
-        for (int layers : new int[] {1, 2, 4, 8}) {
-            for (int overWidth : new int[] {1, 2}) {
-                int overLength = layers / overWidth;
-                if (overWidth > layers || overLength > 4 || overLength > 1 && cloth.hasUp() && overWidth == 1 && layers == 2) {
-                    continue;
-                }
-                Length wide = toBuy.total().times(1, overLength);
-                Length deep = cloth.width().times(1, overWidth);
-                if (fits(wide, deep) || fits(deep, wide)) {
-                    return Optional.of(new Folding(overLength, overWidth, wide, deep));
-                }
-            }
-        }
-        return Optional.empty();
+        return Stream.of(new int[] {1, 1}, new int[] {1, 2}, new int[] {2, 1}, new int[] {2, 2}, new int[] {4, 1}, new int[] {4, 2})
+                .filter(folds -> folds[0] == 1 || !cloth.hasUp())
+                .map(folds -> new Folding(folds[0], folds[1], toBuy.total().times(1, folds[0]), cloth.width().times(1, folds[1])))
+                .filter(folding -> fits(folding.wide(), folding.deep()) || fits(folding.deep(), folding.wide())).findFirst();
     }
 
     private boolean fits(Length wide, Length deep) {

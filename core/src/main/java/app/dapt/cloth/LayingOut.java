@@ -3,7 +3,9 @@ package app.dapt.cloth;
 import app.dapt.cloth.Laying.Placed;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.ToLongFunction;
 import java.util.stream.IntStream;
 
@@ -21,8 +23,11 @@ public final class LayingOut {
     private static final int MOST_BOUNDED = 22;
     /** Rounds that the search for a layout has before that for a bound. */
     private static final int BOUND_AFTER = 5;
+    /** What growing one beginning costs, of laying out a whole order. */
+    private static final double GROWING = .1;
     /** Askings of the budget that one turn of the annealing may take before the beam has its turn. */
     private static final int TURN = 400;
+    /** The same for laying by outlines, which takes longer. */
     private static final int OUTLINE_TURN = 150;
     /** The same on remnants, where the annealing is alone. */
     private static final int LONG_TURN = 20_000;
@@ -31,16 +36,21 @@ public final class LayingOut {
 
     private final Task task;
     private final Dice dice;
-    private volatile int least;
-    private volatile Laying best;
     private final OrderAnnealing annealing;
     private final SkylineBeam skylines;
     private final StackBeam stacks;
+    /** Nothing where outlines make no difference. */
+    private final OutlineAnnealing outlines;
+    private volatile int least;
+    private volatile Laying best;
+    /** The rectangles within each remnant, once they were asked for. */
+    private final Map<Integer, List<Patch>> within = new HashMap<>();
     private double beamTime;
     private double annealingTime;
-    private final OutlineAnnealing outlines;
     private double outlineTime;
     private int rounds;
+    /** How many ways to do with one remnant less were tried, and whether that was all of them. */
+    private int fewerTried;
     private boolean fewestTried;
     private boolean bounded;
 
@@ -120,17 +130,16 @@ public final class LayingOut {
 
     /** Everything is laid: tries to do with one remnant less, on the largest there are or on those used but one, as long as that goes. */
     private void onFewerRemnants(Budget budget) {
-        for (List<Integer> fewer : fewerRemnants()) {
-            OrderAnnealing again = new OrderAnnealing(task, dice);
-            if (again.search(cloth(0, fewer), turn(FEWER_TURN, budget)) == 0) {
-                best = new Laying(again.placed(), 0);
-                return;
-            }
-            if (budget.isSpent()) {
-                return;
-            }
+        List<List<Integer>> fewer = fewerRemnants();
+        if (fewerTried == fewer.size()) {
+            fewestTried = true;
+            return;
         }
-        fewestTried = true;
+        OrderAnnealing again = new OrderAnnealing(task, dice);
+        if (again.search(cloth(0, fewer.get(fewerTried++)), turn(FEWER_TURN, budget)) == 0) {
+            best = new Laying(again.placed(), 0);
+            fewerTried = 0;
+        }
     }
 
     private List<List<Integer>> fewerRemnants() {
@@ -170,8 +179,7 @@ public final class LayingOut {
                 return budget.isSpent();
             };
             best = task.edgeToEdge() ? stacks.round(best, beam, counted) : skylines.round(best, beam, counted);
-            // One growing of a beginning costs about as much as a tenth of laying out a whole order.
-            beamTime += asked[0] * .1 + 1;
+            beamTime += asked[0] * GROWING + 1;
         } else {
             if (annealing.search(cloth(best.length() - 1, List.of()), turn(TURN, budget)) == 0) {
                 best = Laying.of(annealing.placed(), task);
@@ -220,7 +228,7 @@ public final class LayingOut {
             whole.addAll(FreeRectangles.strip(task.width(), length));
         }
         for (int remnant : remnants) {
-            whole.addAll(FreeRectangles.of(task.remnants().get(remnant), remnant));
+            whole.addAll(within.computeIfAbsent(remnant, index -> FreeRectangles.of(task.remnants().get(index), index)));
         }
         FreeRectangles free = new FreeRectangles(whole);
         task.taken().forEach(free::take);
