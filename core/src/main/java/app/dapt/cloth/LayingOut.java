@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.ToLongFunction;
 import java.util.stream.IntStream;
 
@@ -36,11 +37,8 @@ public final class LayingOut {
 
     private final Task task;
     private final Dice dice;
-    private final OrderAnnealing annealing;
-    private final SkylineBeam skylines;
-    private final StackBeam stacks;
-    /** Nothing where outlines make no difference. */
-    private final OutlineAnnealing outlines;
+    /** Nothing until a search begins: the first layout is wanted far more often. */
+    private Means means;
     private volatile int least;
     private volatile Laying best;
     /** The rectangles within each remnant, once they were asked for. */
@@ -67,10 +65,19 @@ public final class LayingOut {
             this.least = 0;
         }
         this.best = plain();
-        this.annealing = new OrderAnnealing(task, dice);
-        this.skylines = new SkylineBeam(task, dice);
-        this.stacks = new StackBeam(task, dice);
-        this.outlines = OutlineAnnealing.helps(task) ? new OutlineAnnealing(task, dice) : null;
+    }
+
+    /**
+     * What a cloth off the bolt is searched with.
+     *
+     * @param outlines where outlines make a difference
+     */
+    private record Means(OrderAnnealing annealing, SkylineBeam skylines, StackBeam stacks, Optional<OutlineAnnealing> outlines) {
+
+        static Means of(Task task, Dice dice) {
+            return new Means(new OrderAnnealing(task, dice), new SkylineBeam(task, dice), new StackBeam(task, dice),
+                    OutlineAnnealing.helps(task) ? Optional.of(new OutlineAnnealing(task, dice)) : Optional.empty());
+        }
     }
 
     public Laying best() {
@@ -102,6 +109,9 @@ public final class LayingOut {
 
     /** Goes on until the budget is spent or there is nothing more to try. */
     public Laying improve(Budget budget) {
+        if (means == null && isOnTheBolt()) {
+            means = Means.of(task, dice);
+        }
         while (!isDone() && !budget.isSpent()) {
             if (isOnTheBolt()) {
                 onTheBolt(budget);
@@ -111,7 +121,9 @@ public final class LayingOut {
                 onRemnants(budget);
             }
         }
-        skylines.rest();
+        if (means != null) {
+            means.skylines().rest();
+        }
         return best;
     }
 
@@ -165,8 +177,8 @@ public final class LayingOut {
     /** The beam and the annealing take turns: repeats are the annealing's, many pieces the beam's. Once both had theirs, it is seen what cannot be. */
     private void onTheBolt(Budget budget) {
         double beamShare = beamShare();
-        if (outlines != null && outlineTime <= beamTime + annealingTime) {
-            best = outlines.search(best, turn(OUTLINE_TURN, budget));
+        if (means.outlines().isPresent() && outlineTime <= beamTime + annealingTime) {
+            best = means.outlines().get().search(best, turn(OUTLINE_TURN, budget));
             outlineTime += 2 * TURN;
         } else if (!bounded && rounds >= BOUND_AFTER) {
             bounded = true;
@@ -178,11 +190,11 @@ public final class LayingOut {
                 asked[0]++;
                 return budget.isSpent();
             };
-            best = task.edgeToEdge() ? stacks.round(best, beam, counted) : skylines.round(best, beam, counted);
+            best = task.edgeToEdge() ? means.stacks().round(best, beam, counted) : means.skylines().round(best, beam, counted);
             beamTime += asked[0] * GROWING + 1;
         } else {
-            if (annealing.search(cloth(best.length() - 1, List.of()), turn(TURN, budget)) == 0) {
-                best = Laying.of(annealing.placed(), task);
+            if (means.annealing().search(cloth(best.length() - 1, List.of()), turn(TURN, budget)) == 0) {
+                best = Laying.of(means.annealing().placed(), task);
             }
             annealingTime += TURN;
             rounds += beamShare == 0 ? 1 : 0;
