@@ -22,8 +22,10 @@ public final class LayingOut {
     private static final int WIDEST_BEAM = 8192;
     /** With more kinds of pieces, bars say little more than the area does and take long. */
     private static final int MOST_BOUNDED = 22;
-    /** Rounds that the search for a layout has before that for a bound. */
+    /** Rounds that the search for a layout has before that for a bound, and what that may take; less where each takes longer. */
     private static final int BOUND_AFTER = 5;
+    private static final int BOUND_ROUNDS = 300;
+    private static final int FEW = 10;
     /** What growing one beginning costs, of laying out a whole order. */
     private static final double GROWING = .1;
     /** Askings of the budget that one turn of the annealing may take before the beam has its turn. */
@@ -182,7 +184,7 @@ public final class LayingOut {
             outlineTime += 2 * TURN;
         } else if (!bounded && rounds >= BOUND_AFTER) {
             bounded = true;
-            bound(budget);
+            bound();
         } else if (beamShare > 0 && beamTime * (1 - beamShare) <= annealingTime * beamShare) {
             int beam = Math.min(WIDEST_BEAM, FIRST_BEAM << Math.min(10, rounds++ / ROUNDS));
             long[] asked = {0};
@@ -212,15 +214,17 @@ public final class LayingOut {
     }
 
     /** Raises the least length by chains of pieces and by their bars: across the cloth, and along it for as long as no layout so long is possible. */
-    private void bound(Budget budget) {
+    private void bound() {
         if (task.items().size() > MOST_BOUNDED || task.items().stream().anyMatch(item -> item.outline().isPresent())) {
             return;
         }
-        least = Math.max(Math.max(least, ChainBound.of(task)), BarBound.across(task, budget));
+        // Counted in its own rounds, so that it comes to the same however short the slices are that a search is cut into.
+        Budget rounds = Budget.steps(task.items().size() <= FEW ? BOUND_ROUNDS : BOUND_ROUNDS / 3);
+        least = Math.max(Math.max(least, ChainBound.of(task)), BarBound.across(task, rounds));
         int possible = best.length();
-        while (least < possible && !budget.isSpent()) {
+        while (least < possible && !rounds.isSpent()) {
             int middle = least + (possible - least) / 2;
-            if (BarBound.isTooShort(task, middle, budget)) {
+            if (BarBound.isTooShort(task, middle, rounds)) {
                 least = middle + 1;
             } else {
                 possible = middle;
