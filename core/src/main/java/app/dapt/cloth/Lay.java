@@ -12,7 +12,6 @@ import app.dapt.measure.Unit;
 import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Contour;
 import app.dapt.piece.Outline;
-import app.dapt.piece.Side;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -52,8 +51,7 @@ public final class Lay {
         this.cloth = cloth;
         this.plan = plan;
         this.unit = unit;
-        Map<String, List<Wanted>> panels = new HashMap<>();
-        wanted.forEach(each -> panels.computeIfAbsent(panel(each), key -> new ArrayList<>()).add(each));
+        PrintWindows windows = new PrintWindows(cloth, plan, wanted);
         for (Wanted each : wanted) {
             if (!each.piece().cutWidth().isPositive() || !each.piece().cutHeight().isPositive()) {
                 // The plan says what is wrong with it; there is nothing to lay.
@@ -62,7 +60,7 @@ public final class Lay {
             if (!plan.onRemnants() && cloth.usableWidth().under(cloth.leastAcross(each.piece()))) {
                 tooWide.add(each);
             } else {
-                group(each, window(each, panels.get(panel(each))));
+                group(each, windows.of(each));
             }
         }
         this.grain = grain();
@@ -84,50 +82,6 @@ public final class Lay {
     /** How cloth is sold: by the eighth of a yard, or by ten centimetres. */
     public static Length soldBy(Unit unit) {
         return unit.pick(SOLD_BY_METRIC, SOLD_BY_IMPERIAL);
-    }
-
-    /** The panel that a drop is a part of; a piece that is no drop is its own. */
-    private static String panel(Wanted wanted) {
-        return isDrop(wanted) ? wanted.key().substring(0, wanted.key().lastIndexOf('-')) : wanted.key();
-    }
-
-    private static boolean isDrop(Wanted wanted) {
-        return wanted.piece().name().code().equals("piece.drop");
-    }
-
-    /** The point of the print that a piece has to show in its middle: its own, or the one that all fronts and all drops share. */
-    private Optional<Window> window(Wanted wanted, List<Wanted> drops) {
-        if (!plan.onRemnants() && cloth.usableWidth().under(cloth.across(wanted.piece()))) {
-            // It goes on the cloth a quarter turn round only, where it cannot meet the print.
-            return Optional.empty();
-        }
-        Optional<Window> own = Optional.ofNullable(plan.windows().get(wanted.key()));
-        Optional<Window> shared = cloth.repeat().filter(repeat -> plan.matched()).map(repeat -> plan.window().orElse(repeat.middle()));
-        if (own.isPresent() && cloth.repeat().isPresent()) {
-            return own;
-        }
-        if (wanted.piece().id().equals("front")) {
-            return shared;
-        }
-        return isDrop(wanted) ? shared.map(middle -> ofDrop(wanted, drops, middle)) : Optional.empty();
-    }
-
-    /** Where the print lies on a drop, if it is to run on over the joins of its panel. */
-    private Window ofDrop(Wanted wanted, List<Wanted> drops, Window middle) {
-        Length left = Length.ZERO;
-        Length at = Length.ZERO;
-        for (Wanted drop : drops) {
-            Length width = drop.piece().cutWidth();
-            if (drop != drops.get(0)) {
-                left = left.minus(drop.piece().edge(Side.LEFT).eats());
-            }
-            if (drop == wanted) {
-                at = left.plus(width.half());
-            }
-            left = left.plus(width).minus(drop == drops.get(drops.size() - 1) ? Length.ZERO : drop.piece().edge(Side.RIGHT).eats());
-        }
-        Length off = at.minus(left.half());
-        return cloth.sideways() ? new Window(middle.across(), middle.along().minus(off)) : new Window(middle.across().plus(off), middle.along());
     }
 
     private void group(Wanted wanted, Optional<Window> window) {

@@ -2,7 +2,6 @@ package app.dapt.cloth;
 
 import app.dapt.cloth.Laying.Placed;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -56,126 +55,6 @@ final class SkylineBeam {
         }
     }
 
-    /** Every piece that could be laid next on any beginning, in arrays, since there are a great many; only the most promising become beginnings. */
-    private static final class Moves {
-        private double[] rank = new double[1024];
-        private long[] waste = new long[1024];
-        private int[] node = new int[1024];
-        /** Twice the kind, and one more where it is turned. */
-        private int[] piece = new int[1024];
-        private int[] order = new int[1024];
-        private int count;
-
-        private void clear() {
-            count = 0;
-        }
-
-        private void add(int from, int what, long wasted, double promise) {
-            if (count == rank.length) {
-                rank = Arrays.copyOf(rank, 2 * count);
-                waste = Arrays.copyOf(waste, 2 * count);
-                node = Arrays.copyOf(node, 2 * count);
-                piece = Arrays.copyOf(piece, 2 * count);
-                order = new int[2 * count];
-            }
-            rank[count] = promise;
-            waste[count] = wasted;
-            node[count] = from;
-            piece[count++] = what;
-        }
-
-        /** Puts so many of the most promising in front, the best first, and says how many those are. */
-        private int best(int wanted) {
-            for (int i = 0; i < count; i++) {
-                order[i] = i;
-            }
-            if (wanted < count) {
-                select(wanted);
-            }
-            int found = Math.min(wanted, count);
-            sort(0, found - 1);
-            return found;
-        }
-
-        /** Hoare's selection: no move before this place is worse than one after it. */
-        private void select(int place) {
-            int from = 0;
-            int to = count - 1;
-            while (from < to) {
-                int cut = part(from, to);
-                if (place <= cut) {
-                    to = cut;
-                } else {
-                    from = cut + 1;
-                }
-            }
-        }
-
-        private void sort(int from, int to) {
-            int left = from;
-            int right = to;
-            while (right - left > 12) {
-                int cut = part(left, right);
-                sort(left, cut);
-                left = cut + 1;
-            }
-            for (int i = left + 1; i <= right; i++) {
-                int move = order[i];
-                int at = i;
-                while (at > left && rank[order[at - 1]] > rank[move]) {
-                    order[at] = order[at - 1];
-                    at--;
-                }
-                order[at] = move;
-            }
-        }
-
-        private int part(int from, int to) {
-            double middle = rank[order[(from + to) >>> 1]];
-            int i = from - 1;
-            int j = to + 1;
-            while (true) {
-                do {
-                    i++;
-                } while (rank[order[i]] < middle);
-                do {
-                    j--;
-                } while (rank[order[j]] > middle);
-                if (i >= j) {
-                    return j;
-                }
-                int swap = order[i];
-                order[i] = order[j];
-                order[j] = swap;
-            }
-        }
-    }
-
-    /** Beginnings met, by their hashes; nought stands for an empty place. */
-    private static final class Hashes {
-        private long[] places = new long[64];
-
-        private void clear(int expected) {
-            int size = Integer.highestOneBit(Math.max(32, expected)) * 4;
-            if (places.length < size) {
-                places = new long[size];
-            } else {
-                Arrays.fill(places, 0);
-            }
-        }
-
-        /** Whether it was not there yet. */
-        private boolean add(long hash) {
-            int at = (int) (hash >>> 32) & places.length - 1;
-            while (places[at] != 0 && places[at] != hash) {
-                at = at + 1 & places.length - 1;
-            }
-            boolean isNew = places[at] == 0;
-            places[at] = hash;
-            return isNew;
-        }
-    }
-
     private final Task task;
     private final int width;
     private final int[] across;
@@ -184,8 +63,8 @@ final class SkylineBeam {
     private final Task.Repeat[] repeats;
     private final long area;
     private final Dice dice;
-    private Moves moves = new Moves();
-    private Hashes seen = new Hashes();
+    private BeamMoves moves = new BeamMoves();
+    private BeamHashes seen = new BeamHashes();
     private int best;
     private Laying laying;
 
@@ -208,8 +87,8 @@ final class SkylineBeam {
 
     /** Gives back the room that rounds have taken. */
     void rest() {
-        moves = new Moves();
-        seen = new Hashes();
+        moves = new BeamMoves();
+        seen = new BeamHashes();
     }
 
     /** One round; the shorter of what is known and what it finds. */
@@ -253,8 +132,7 @@ final class SkylineBeam {
         List<Node> kept = new ArrayList<>(Math.min(beam, found));
         seen.clear(found);
         for (int i = 0; i < found && kept.size() < beam; i++) {
-            int move = moves.order[i];
-            Node node = lay(level.get(moves.node[move]), moves.piece[move] >> 1, (moves.piece[move] & 1) == 1, moves.waste[move]);
+            Node node = lay(level.get(moves.node(i)), moves.kind(i), moves.turned(i), moves.waste(i));
             if (seen.add(node.hash())) {
                 kept.add(node);
             }
@@ -295,7 +173,7 @@ final class SkylineBeam {
                         boolean meetsRight = at + h == wallRight && (!leftwards || w == gap);
                         int steps = node.steps + (w == gap ? 0 : 1) - (meetsLeft ? 1 : 0) - (meetsRight ? 1 : 0);
                         double rank = (waste + weight * area) / power(node.laid + (long) w * h, power) * (1 + ragged * steps);
-                        moves.add(number, 2 * kind + turn, waste, rank);
+                        moves.add(number, kind, turn == 1, waste, rank);
                     }
                 }
             }
