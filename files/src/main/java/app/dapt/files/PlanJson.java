@@ -29,7 +29,6 @@ import app.dapt.measure.Unit;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
-import java.util.regex.Pattern;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.databind.DeserializationFeature;

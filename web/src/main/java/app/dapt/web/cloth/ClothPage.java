@@ -10,7 +10,6 @@ import app.dapt.cloth.LayPlan;
 import app.dapt.cloth.Scrap;
 import app.dapt.cloth.Task;
 import app.dapt.cloth.Wanted;
-import app.dapt.cloth.Window;
 import app.dapt.cover.ClothUse;
 import app.dapt.cover.WhatWouldDo.Offer;
 import app.dapt.drawing.ClothSheet;
