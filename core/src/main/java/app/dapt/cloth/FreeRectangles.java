@@ -1,14 +1,19 @@
 package app.dapt.cloth;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.TreeSet;
-import java.util.function.ToIntFunction;
 
 /**
  * What is left free of a cloth, as the largest upright rectangles that fit in it; they may overlap each other.
  */
 final class FreeRectangles implements Room {
+
+    /** A slanting side is looked at in so many parts, and all of an outline on about so many lines. */
+    private static final int MOST_PARTS = 12;
+    private static final int MOST_LINES = 96;
+    private static final double HAIR = 1e-9;
 
     private List<Patch> free;
 
@@ -21,43 +26,79 @@ final class FreeRectangles implements Room {
         return List.of(new Patch(0, 0, 0, width, length));
     }
 
-    /** The largest rectangles in a remnant whose corners lie on its own corners' lines, and some between on slanting sides. */
+    /**
+     * The largest rectangles in a remnant that begin and end on its corners' lines, and on some between where sides slant:
+     * of every band between two such lines, whatever lies between the sides that pass through it.
+     */
     static List<Patch> of(Task.Remnant remnant, int index) {
-        int[] xs = lines(remnant, Task.Corner::x);
-        int[] ys = lines(remnant, Task.Corner::y);
+        int[] ys = lines(remnant);
         List<Patch> found = new ArrayList<>();
         for (int top = 0; top < ys.length; top++) {
             for (int bottom = top + 1; bottom < ys.length; bottom++) {
-                for (int left = 0; left < xs.length; left++) {
-                    // The widest to the right that still lies inside.
-                    for (int right = xs.length - 1; right > left; right--) {
-                        Patch rectangle = new Patch(index, xs[left], ys[top], xs[right], ys[bottom]);
-                        if (Inside.lies(remnant.corners(), rectangle)) {
-                            found.add(rectangle);
-                            break;
-                        }
-                    }
-                }
+                band(remnant, index, ys[top], ys[bottom], found);
             }
         }
         return largest(found);
     }
 
-    /** The corners' own lines; where sides slant, lines between as well. */
-    private static int[] lines(Task.Remnant remnant, ToIntFunction<Task.Corner> axis) {
+    /** The corners' own lines along the cloth; where sides slant, lines between as well, fewer where there are many. */
+    private static int[] lines(Task.Remnant remnant) {
         List<Task.Corner> corners = remnant.corners();
+        int parts = Math.max(1, Math.min(MOST_PARTS, MOST_LINES / corners.size()));
         TreeSet<Integer> lines = new TreeSet<>();
-        int size = corners.size();
-        for (int i = 0; i < size; i++) {
+        for (int i = 0; i < corners.size(); i++) {
             Task.Corner a = corners.get(i);
-            Task.Corner b = corners.get((i + 1) % size);
-            lines.add(axis.applyAsInt(a));
+            Task.Corner b = corners.get((i + 1) % corners.size());
+            lines.add(a.y());
             boolean slants = a.x() != b.x() && a.y() != b.y();
-            for (int part = 1; slants && part < 8; part++) {
-                lines.add(axis.applyAsInt(a) + (axis.applyAsInt(b) - axis.applyAsInt(a)) * part / 8);
+            for (int part = 1; slants && part < parts; part++) {
+                lines.add(a.y() + (int) ((long) (b.y() - a.y()) * part / parts));
             }
         }
         return lines.stream().mapToInt(Integer::intValue).toArray();
+    }
+
+    /** What lies free in a band from side to side. */
+    private static void band(Task.Remnant remnant, int index, int top, int bottom, List<Patch> found) {
+        List<double[]> sides = new ArrayList<>();
+        List<Task.Corner> corners = remnant.corners();
+        for (int i = 0; i < corners.size(); i++) {
+            Task.Corner a = corners.get(i);
+            Task.Corner b = corners.get((i + 1) % corners.size());
+            if (Math.min(a.y(), b.y()) < bottom && Math.max(a.y(), b.y()) > top) {
+                double one = at(a, b, Math.max(top, Math.min(bottom, a.y())), a.x());
+                double other = at(a, b, Math.max(top, Math.min(bottom, b.y())), b.x());
+                sides.add(new double[] {Math.min(one, other), Math.max(one, other)});
+            }
+        }
+        sides.sort(Comparator.comparingDouble(side -> side[0]));
+        double reached = Double.NEGATIVE_INFINITY;
+        for (double[] side : sides) {
+            int left = reached == Double.NEGATIVE_INFINITY ? Integer.MAX_VALUE : (int) Math.ceil(reached - HAIR);
+            int right = (int) Math.floor(side[0] + HAIR);
+            if (left < right && isInside(corners, (left + (double) right) / 2, (top + (double) bottom) / 2)) {
+                found.add(new Patch(index, left, top, right, bottom));
+            }
+            reached = Math.max(reached, side[1]);
+        }
+    }
+
+    /** Where a side is at a height; a level one where it begins or ends. */
+    private static double at(Task.Corner a, Task.Corner b, int y, int level) {
+        return a.y() == b.y() ? level : a.x() + (double) (b.x() - a.x()) * (y - a.y()) / (b.y() - a.y());
+    }
+
+    /** Counts how often a line to the right meets the outline. */
+    private static boolean isInside(List<Task.Corner> corners, double x, double y) {
+        boolean inside = false;
+        for (int i = 0; i < corners.size(); i++) {
+            Task.Corner a = corners.get(i);
+            Task.Corner b = corners.get((i + 1) % corners.size());
+            if (a.y() > y != b.y() > y && x < a.x() + (double) (b.x() - a.x()) * (y - a.y()) / (b.y() - a.y())) {
+                inside = !inside;
+            }
+        }
+        return inside;
     }
 
     private static List<Patch> largest(List<Patch> rectangles) {
@@ -132,49 +173,5 @@ final class FreeRectangles implements Room {
             }
         }
         free = whole;
-    }
-
-    /** Whether an upright rectangle lies within a polygon, exactly. */
-    private static final class Inside {
-
-        private Inside() {
-        }
-
-        static boolean lies(List<Task.Corner> polygon, Patch r) {
-            boolean inside = false;
-            long middleX = (long) r.left() + r.right();
-            long middleY = (long) r.top() + r.bottom();
-            int size = polygon.size();
-            for (int i = 0; i < size; i++) {
-                Task.Corner a = polygon.get(i);
-                Task.Corner b = polygon.get((i + 1) % size);
-                if (crosses(a, b, r)) {
-                    return false;
-                }
-                // Counts how often a ray from the doubled middle meets the outline.
-                long ay = 2L * a.y();
-                long by = 2L * b.y();
-                if (ay > middleY != by > middleY) {
-                    double at = 2.0 * a.x() + (2.0 * b.x() - 2.0 * a.x()) * (middleY - ay) / (by - ay);
-                    inside ^= middleX < at;
-                }
-            }
-            return inside;
-        }
-
-        private static boolean crosses(Task.Corner a, Task.Corner b, Patch r) {
-            if (Math.max(a.x(), b.x()) <= r.left() || Math.min(a.x(), b.x()) >= r.right() || Math.max(a.y(), b.y()) <= r.top()
-                    || Math.min(a.y(), b.y()) >= r.bottom()) {
-                return false;
-            }
-            int least = 1;
-            int most = -1;
-            for (int[] c : new int[][] {{r.left(), r.top()}, {r.right(), r.top()}, {r.left(), r.bottom()}, {r.right(), r.bottom()}}) {
-                long side = (long) (b.x() - a.x()) * (c[1] - a.y()) - (long) (b.y() - a.y()) * (c[0] - a.x());
-                least = Math.min(least, Long.signum(side));
-                most = Math.max(most, Long.signum(side));
-            }
-            return least < 0 && most > 0;
-        }
     }
 }

@@ -116,6 +116,17 @@ class LayingOutTest {
     }
 
     @Test
+    void aRemnantWithManySlantingSidesIsLaidOnAtOnce() {
+        List<Corner> star = new ArrayList<>();
+        for (int i = 0; i < 40; i++) {
+            double far = i % 2 == 0 ? 9_000 : 7_000;
+            star.add(new Corner((int) (10_000 + far * Math.cos(i * Math.PI / 20)), (int) (10_000 + far * Math.sin(i * Math.PI / 20))));
+        }
+        Task task = new Task(0, List.of(new Item("front", 4_000, 4_000, 4, true, Optional.empty())), List.of(new Remnant("star", star)));
+        assertThat(new LayingOut(task, 1).best().placed()).hasSize(4);
+    }
+
+    @Test
     void piecesThatFillTheClothAreLaidWithoutWasteAndProvedSo() {
         Task task = new Task(300, List.of(new Item("wide", 200, 100, 1, false, Optional.empty()), new Item("tall", 100, 150, 1, false, Optional.empty()),
                 new Item("low", 200, 50, 1, false, Optional.empty())), List.of());
