@@ -243,6 +243,10 @@ class ClothJourneyTest {
             assertThat(page.locator(".picture .refusal").first()).containsText("not a PNG or JPEG");
             upload(desk, "huge.png", hugePng());
             assertThat(page.locator(".picture .refusal").first()).containsText("40 megapixels");
+            String here = page.url();
+            upload(desk, "heavy.png", new byte[11 * 1024 * 1024]);
+            assertThat(page.locator("main")).containsText("the file was too large");
+            page.navigate(here.replace("/picture", ""));
             upload(desk, "cloth.png", png(1800, 1200));
             page.locator("#f-apart").fill("8");
             page.getByText("Set the scale").click();
