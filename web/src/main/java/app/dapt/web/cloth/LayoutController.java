@@ -4,10 +4,9 @@ import app.dapt.cloth.Laid;
 import app.dapt.drawing.ClothSheet;
 import app.dapt.files.ClothFiles;
 import app.dapt.files.TemplatePdf.Paper;
+import app.dapt.web.Download;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -37,17 +36,12 @@ class LayoutController {
         List<ClothSheet> sheets = ClothSheet.of(laid);
         ClothFiles files = new ClothFiles(at.words(), at.words().say("cloth.title", at.table().name()));
         return switch (form) {
-            case "a4.pdf" -> file("layout-a4.pdf", MediaType.APPLICATION_PDF, files.pdf(laid, sheets, Paper.A4, page.said(), page.cuts()));
-            case "letter.pdf" -> file("layout-letter.pdf", MediaType.APPLICATION_PDF, files.pdf(laid, sheets, Paper.LETTER, page.said(), page.cuts()));
-            case "svg" -> file("layout.svg", MediaType.valueOf("image/svg+xml"), files.svg(sheets).getBytes(StandardCharsets.UTF_8));
-            case "dxf" -> file("layout.dxf", MediaType.valueOf("image/vnd.dxf"), files.dxf(sheets).getBytes(StandardCharsets.US_ASCII));
-            case "csv" -> file("layout.csv", new MediaType("text", "csv", StandardCharsets.UTF_8), files.csv(laid).getBytes(StandardCharsets.UTF_8));
+            case "a4.pdf" -> Download.file("layout-a4.pdf", MediaType.APPLICATION_PDF, files.pdf(laid, sheets, Paper.A4, page.said(), page.cuts()));
+            case "letter.pdf" -> Download.file("layout-letter.pdf", MediaType.APPLICATION_PDF, files.pdf(laid, sheets, Paper.LETTER, page.said(), page.cuts()));
+            case "svg" -> Download.file("layout.svg", MediaType.valueOf("image/svg+xml"), files.svg(sheets).getBytes(StandardCharsets.UTF_8));
+            case "dxf" -> Download.file("layout.dxf", MediaType.valueOf("image/vnd.dxf"), files.dxf(sheets).getBytes(StandardCharsets.US_ASCII));
+            case "csv" -> Download.file("layout.csv", new MediaType("text", "csv", StandardCharsets.UTF_8), files.csv(laid).getBytes(StandardCharsets.UTF_8));
             default -> throw new ResponseStatusException(HttpStatus.NOT_FOUND);
         };
-    }
-
-    private static ResponseEntity<byte[]> file(String name, MediaType type, byte[] content) {
-        return ResponseEntity.ok().contentType(type).header(HttpHeaders.CONTENT_DISPOSITION,
-                ContentDisposition.attachment().filename(name).build().toString()).body(content);
     }
 }

@@ -8,14 +8,13 @@ import app.dapt.files.TemplateDxf;
 import app.dapt.files.TemplatePdf.Paper;
 import app.dapt.files.TemplatePdf;
 import app.dapt.files.TemplateSvg;
+import app.dapt.web.Download;
 import app.dapt.web.Reader;
 import app.dapt.web.Wording;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.words.Words;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -46,18 +45,13 @@ class TemplatesController {
         }
         Words words = wording.words(reader, reckoned.mark());
         return switch (form) {
-            case "a4.pdf" -> file("a4.pdf", MediaType.APPLICATION_PDF, new TemplatePdf(words, Paper.A4).write(plan.name(), templates));
-            case "letter.pdf" -> file("letter.pdf", MediaType.APPLICATION_PDF, new TemplatePdf(words, Paper.LETTER).write(plan.name(), templates));
-            case "svg" -> file("templates.svg", MediaType.valueOf("image/svg+xml"),
+            case "a4.pdf" -> Download.file("a4.pdf", MediaType.APPLICATION_PDF, new TemplatePdf(words, Paper.A4).write(plan.name(), templates));
+            case "letter.pdf" -> Download.file("letter.pdf", MediaType.APPLICATION_PDF, new TemplatePdf(words, Paper.LETTER).write(plan.name(), templates));
+            case "svg" -> Download.file("templates.svg", MediaType.valueOf("image/svg+xml"),
                     new TemplateSvg(words).write(plan.name(), templates).getBytes(StandardCharsets.UTF_8));
-            case "dxf" -> file("templates.dxf", MediaType.valueOf("image/vnd.dxf"),
+            case "dxf" -> Download.file("templates.dxf", MediaType.valueOf("image/vnd.dxf"),
                     new TemplateDxf(words).write(templates).getBytes(StandardCharsets.US_ASCII));
             default -> throw new ResponseStatusException(HttpStatus.NOT_FOUND);
         };
-    }
-
-    private static ResponseEntity<byte[]> file(String name, MediaType type, byte[] content) {
-        return ResponseEntity.ok().contentType(type).header(HttpHeaders.CONTENT_DISPOSITION,
-                ContentDisposition.attachment().filename(name).build().toString()).body(content);
     }
 }
