@@ -140,7 +140,7 @@ class ClothViews {
         CoverPlan plan = table.members().get(0).cover().plan();
         String key = String.valueOf(table.owner().id());
         return found.done() ? searches.once(new Question(plan, table.mark(), use.cloth(), lay),
-                () -> WhatWouldDo.offers(plan, table.mark(), key, use.cloth(), lay)) : Optional.empty();
+                () -> WhatWouldDo.offers(plan, table.mark(), key, use.cloth(), lay), List.<Offer>of()) : Optional.empty();
     }
 
     /** The offer by this name as the page shows it. */

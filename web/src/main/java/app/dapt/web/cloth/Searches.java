@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
@@ -74,21 +75,36 @@ class Searches implements DisposableBean {
         return search;
     }
 
-    /** Lets a search go on. */
+    /** Lets a search go on; where too many wait already it has its turn when it is asked for again. */
     void goOn(Search search) {
-        if (!search.isDone() && !workers.isShutdown() && search.queue()) {
-            workers.execute(() -> slice(search));
+        if (!search.isDone() && search.queue()) {
+            try {
+                workers.execute(() -> slice(search));
+            } catch (RejectedExecutionException full) {
+                search.unqueue();
+            }
         }
     }
 
-    /** Something that takes a moment, worked out once in the background; nothing until it is there. */
-    <T> Optional<T> once(Object question, Supplier<T> answer) {
+    /**
+     * Something that takes a moment, worked out once in the background; nothing until it is there.
+     *
+     * @param broken the answer where working it out breaks off
+     */
+    <T> Optional<T> once(Object question, Supplier<T> answer, T broken) {
         CompletableFuture<Object> asked;
         synchronized (answers) {
-            asked = answers.computeIfAbsent(question, key -> CompletableFuture.supplyAsync(answer::get, workers));
+            try {
+                asked = answers.computeIfAbsent(question, key -> CompletableFuture.<Object>supplyAsync(answer::get, workers).exceptionally(e -> {
+                    LOG.error("An answer broke off", e);
+                    return broken;
+                }));
+            } catch (RejectedExecutionException full) {
+                return Optional.empty();
+            }
         }
         @SuppressWarnings("unchecked")
-        T known = asked.isDone() && !asked.isCompletedExceptionally() ? (T) asked.join() : null;
+        T known = (T) asked.getNow(null);
         return Optional.ofNullable(known);
     }
 

@@ -8,6 +8,8 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -107,9 +109,33 @@ class SearchesTest {
         BooleanSupplier answered = () -> searches.once("what would do", () -> {
             asked.add("once");
             return List.of("an overlap");
-        }).isPresent();
+        }, List.of()).isPresent();
         assertThat(comesTrue(answered)).isTrue();
         assertThat(answered.getAsBoolean()).isTrue();
         assertThat(asked).hasSize(1);
+    }
+
+    @Test
+    void anAnswerThatBreaksOffIsTheOneForThat() throws InterruptedException {
+        assertThat(comesTrue(() -> searches.once("what breaks", () -> {
+            throw new IllegalStateException("no such cloth");
+        }, "nothing").filter("nothing"::equals).isPresent())).isTrue();
+    }
+
+    @Test
+    void whereTooManyWaitASearchHasItsTurnWhenItIsAskedForAgain() throws InterruptedException {
+        CountDownLatch free = new CountDownLatch(1);
+        for (int i = 0; i < 3 * Searches.MOST; i++) {
+            searches.once("question " + i, () -> {
+                try {
+                    return free.await(5, TimeUnit.SECONDS);
+                } catch (InterruptedException e) {
+                    return false;
+                }
+            }, false);
+        }
+        assertThat(searches.of(hard(200), 5).best().placed()).as("a layout is there all the same").hasSize(40);
+        free.countDown();
+        assertThat(comesTrue(() -> searches.of(hard(200), 5).taken() > 0)).isTrue();
     }
 }
