@@ -4,43 +4,78 @@ import java.util.Arrays;
 
 /** Every piece that could be laid next on any beginning, in arrays, since there are a great many; only the most promising become beginnings. */
 final class BeamMoves {
-    private double[] rank = new double[1024];
-    private long[] waste = new long[1024];
-    private int[] node = new int[1024];
-    /** Twice the kind, and one more where it is turned. */
-    private int[] piece = new int[1024];
-    private int[] order = new int[1024];
-    private int count;
 
-    void clear() {
+    /** So many times as many as are wanted are taken down before the least promising are struck out. */
+    private static final int SPARE = 4;
+
+    private double[] rank = {};
+    private long[] waste = {};
+    private int[] node = {};
+    private int[] way = {};
+    private int[] order = {};
+    private int count;
+    private int wanted;
+    /** No move with this rank or a higher one is among those wanted. */
+    private double limit;
+
+    /** Begins anew, for so many of the most promising. */
+    void clear(int most) {
         count = 0;
+        wanted = most;
+        limit = Double.POSITIVE_INFINITY;
+        if (rank.length < SPARE * most) {
+            rank = new double[SPARE * most];
+            waste = new long[SPARE * most];
+            node = new int[SPARE * most];
+            way = new int[SPARE * most];
+            order = new int[SPARE * most];
+        }
     }
 
-    void add(int from, int kind, boolean turned, long wasted, double promise) {
-        if (count == rank.length) {
-            rank = Arrays.copyOf(rank, 2 * count);
-            waste = Arrays.copyOf(waste, 2 * count);
-            node = Arrays.copyOf(node, 2 * count);
-            piece = Arrays.copyOf(piece, 2 * count);
-            order = new int[2 * count];
+    /** @param laid which piece, and which way round */
+    void add(int from, int laid, long wasted, double promise) {
+        if (promise >= limit) {
+            return;
         }
         rank[count] = promise;
         waste[count] = wasted;
         node[count] = from;
-        piece[count++] = 2 * kind + (turned ? 1 : 0);
+        way[count++] = laid;
+        if (count == SPARE * wanted) {
+            strike();
+        }
     }
 
-    /** Puts so many of the most promising in front, the best first, and says how many those are. */
-    int best(int wanted) {
-        for (int i = 0; i < count; i++) {
-            order[i] = i;
+    /** Strikes out all but those wanted, each where it was among the others. */
+    private void strike() {
+        inOrder();
+        select(wanted - 1);
+        limit = rank[order[wanted - 1]];
+        Arrays.sort(order, 0, wanted);
+        for (int i = 0; i < wanted; i++) {
+            rank[i] = rank[order[i]];
+            waste[i] = waste[order[i]];
+            node[i] = node[order[i]];
+            way[i] = way[order[i]];
         }
+        count = wanted;
+    }
+
+    /** Puts those wanted in front, the best first, and says how many there are. */
+    int best() {
+        inOrder();
         if (wanted < count) {
             select(wanted);
         }
         int found = Math.min(wanted, count);
         sort(0, found - 1);
         return found;
+    }
+
+    private void inOrder() {
+        for (int i = 0; i < count; i++) {
+            order[i] = i;
+        }
     }
 
     /** Hoare's selection: no move before this place is worse than one after it. */
@@ -101,12 +136,8 @@ final class BeamMoves {
         return node[order[place]];
     }
 
-    int kind(int place) {
-        return piece[order[place]] >> 1;
-    }
-
-    boolean turned(int place) {
-        return (piece[order[place]] & 1) == 1;
+    int way(int place) {
+        return way[order[place]];
     }
 
     long waste(int place) {

@@ -17,7 +17,7 @@ import java.util.stream.IntStream;
 public final class LayingOut {
 
     /** The beam is doubled after so many rounds. */
-    private static final int ROUNDS = 4;
+    private static final int ROUNDS = 6;
     private static final int FIRST_BEAM = 8;
     private static final int WIDEST_BEAM = 8192;
     /** With more kinds of pieces, bars say little more than the area does and take long. */
@@ -111,7 +111,7 @@ public final class LayingOut {
 
     /** Goes on until the budget is spent or there is nothing more to try. */
     public Laying improve(Budget budget) {
-        if (means == null && isOnTheBolt()) {
+        if (means == null && isOnTheBolt() && !isDone()) {
             means = Means.of(task, dice);
         }
         while (!isDone() && !budget.isSpent()) {

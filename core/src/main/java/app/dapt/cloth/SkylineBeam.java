@@ -2,6 +2,7 @@ package app.dapt.cloth;
 
 import app.dapt.cloth.Laying.Placed;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -12,83 +13,101 @@ import java.util.List;
 final class SkylineBeam {
 
     private static final double[] POWERS = {1, 1.5, 2, 3};
-
-    /** A beginning: the skyline it has come to and what is left to lay. */
-    private static final class Node {
-        private final Node parent;
-        private final Placed placed;
-        /** Where each step of the skyline begins, from the left. */
-        private final int[] x;
-        private final int[] y;
-        private int steps;
-        private final int[] left;
-        private long waste;
-        private final long laid;
-        private final int top;
-        /** The place that is filled next: which step, how wide, and whether from its left wall on. */
-        private int low;
-        private int gap;
-        private boolean leftwards;
-
-        private Node(Node parent, Placed placed, int[] x, int[] y, int steps, int[] left, long waste, long laid, int top) {
-            this.parent = parent;
-            this.placed = placed;
-            this.x = x;
-            this.y = y;
-            this.steps = steps;
-            this.left = left;
-            this.waste = waste;
-            this.laid = laid;
-            this.top = top;
-        }
-
-        private long hash() {
-            long hash = 1;
-            for (int i = 0; i < steps; i++) {
-                hash = hash * 1_000_003 + x[i];
-                hash = hash * 1_000_003 + y[i];
-            }
-            for (int count : left) {
-                hash = hash * 31 + count;
-            }
-            return hash * 0x9E3779B97F4A7C15L;
-        }
-    }
+    private static final int MOST_IN_BLOCK = 8;
 
     private final Task task;
     private final int width;
-    private final int[] across;
-    private final int[] along;
-    private final boolean[] turns;
-    private final Task.Repeat[] repeats;
     private final long area;
+    private final Ways single;
+    private final Ways blocks;
     private final Dice dice;
-    private BeamMoves moves = new BeamMoves();
-    private BeamHashes seen = new BeamHashes();
+    private BeamMoves moves;
+    private BeamHashes seen;
+    private BeamTraces traces;
+    private Skylines level;
+    private Skylines next;
+    private Ways ways;
     private int best;
     private Laying laying;
+
+    /**
+     * Equal pieces laid together as if they were one.
+     *
+     * @param turned  whether they lie a quarter turn round
+     * @param abreast how many lie side by side
+     * @param behind  how many lie one after another
+     */
+    private record Block(int kind, boolean turned, int abreast, int behind, Task.Item item) {
+
+        int wide() {
+            return abreast * (turned ? item.along() : item.across());
+        }
+
+        int deep() {
+            return behind * (turned ? item.across() : item.along());
+        }
+
+        int count() {
+            return abreast * behind;
+        }
+    }
+
+    /** Every block that may be laid, the narrowest first, in arrays, since they are gone through for every beginning. */
+    private static final class Ways {
+        private final List<Block> block;
+        private final int[] kind;
+        private final int[] count;
+        private final int[] wide;
+        private final int[] deep;
+        /** Nothing for what may begin anywhere. */
+        private final Task.Repeat[] repeat;
+
+        private Ways(List<Block> blocks) {
+            block = blocks.stream().sorted(Comparator.comparingInt(Block::wide)).toList();
+            kind = block.stream().mapToInt(Block::kind).toArray();
+            count = block.stream().mapToInt(Block::count).toArray();
+            wide = block.stream().mapToInt(Block::wide).toArray();
+            deep = block.stream().mapToInt(Block::deep).toArray();
+            repeat = block.stream().map(each -> each.item().repeat().orElse(null)).toArray(Task.Repeat[]::new);
+        }
+
+        static Ways of(Task task, int mostInBlock) {
+            List<Block> blocks = new ArrayList<>();
+            for (int kind = 0; kind < task.items().size(); kind++) {
+                Task.Item item = task.items().get(kind);
+                int most = Math.min(mostInBlock, item.count());
+                for (int turn = 0; turn < (item.mayTurn() && item.across() != item.along() ? 2 : 1); turn++) {
+                    for (int abreast = 1; abreast <= most; abreast++) {
+                        for (int behind = 1; behind == 1 || abreast * behind <= most && item.repeat().isEmpty(); behind++) {
+                            blocks.add(new Block(kind, turn == 1, abreast, behind, item));
+                        }
+                    }
+                }
+            }
+            blocks.removeIf(block -> block.wide() > task.width());
+            return new Ways(blocks);
+        }
+    }
 
     SkylineBeam(Task task, Dice dice) {
         this.task = task;
         this.width = task.width();
-        int kinds = task.items().size();
-        across = task.items().stream().mapToInt(Task.Item::across).toArray();
-        along = task.items().stream().mapToInt(Task.Item::along).toArray();
-        turns = new boolean[kinds];
-        repeats = new Task.Repeat[kinds];
-        for (int i = 0; i < kinds; i++) {
-            Task.Item item = task.items().get(i);
-            repeats[i] = item.repeat().orElse(null);
-            turns[i] = item.mayTurn() && across[i] != along[i];
-        }
         this.area = task.area();
+        this.single = Ways.of(task, 1);
+        this.blocks = Ways.of(task, MOST_IN_BLOCK);
         this.dice = dice;
+        rest();
     }
 
     /** Gives back the room that rounds have taken. */
     void rest() {
+        // A piece adds a step at the most, and between two pieces there is one that is narrower than both at the most.
+        int mostSteps = Math.min(task.count() + 1, 2 * (width / single.wide[0]) + 3);
+        level = new Skylines(width, task.items().size(), mostSteps);
+        next = new Skylines(width, task.items().size(), mostSteps);
         moves = new BeamMoves();
         seen = new BeamHashes();
+        traces = new BeamTraces();
     }
 
     /** One round; the shorter of what is known and what it finds. */
@@ -96,149 +115,104 @@ final class SkylineBeam {
         laying = known;
         best = known.length();
         double power = POWERS[dice.below(POWERS.length)];
-        double weight = dice.between(.003, .045);
-        double ragged = dice.between(0, .08);
-        int[] counts = task.items().stream().mapToInt(Task.Item::count).toArray();
-        List<Node> level = List.of(new Node(null, null, new int[] {0}, new int[] {0}, 1, counts, 0, 0, 0));
-        for (int laid = 0; laid < task.count() && !level.isEmpty(); laid++) {
-            moves.clear();
+        boolean even = dice.below(2) == 0;
+        double weight = even ? dice.between(.002, .012) : dice.between(.003, .045);
+        double ragged = even ? dice.between(.03, .15) : dice.between(0, .08);
+        ways = dice.below(2) == 0 ? blocks : single;
+        level.begin(task.items().stream().mapToInt(Task.Item::count).toArray());
+        traces.clear();
+        while (level.size() > 0) {
+            moves.clear(beam + beam / 4 + 4);
             for (int i = 0; i < level.size(); i++) {
                 if (budget.isSpent()) {
                     return laying;
                 }
-                grow(level.get(i), i, power, weight, ragged);
+                grow(i, power, weight, ragged);
             }
-            level = keep(level, beam);
-        }
-        for (Node node : level) {
-            finish(node);
+            keep(beam);
         }
         return laying;
     }
 
-    private void finish(Node node) {
-        if (node.top < best) {
-            best = node.top;
+    /** Everything is laid. */
+    private void finish(int top, int trace) {
+        if (top < best) {
+            best = top;
             List<Placed> placed = new ArrayList<>();
-            for (Node at = node; at.placed != null; at = at.parent) {
-                placed.add(at.placed);
+            for (int at = trace; at != BeamTraces.NONE; at = traces.before(at)) {
+                Block block = ways.block.get(traces.way(at));
+                for (int copy = 0; copy < block.count(); copy++) {
+                    int x = traces.x(at) + copy % block.abreast() * (block.wide() / block.abreast());
+                    int y = traces.y(at) + copy / block.abreast() * (block.deep() / block.behind());
+                    placed.add(new Placed(block.kind(), x, y, block.turned(), 0));
+                }
             }
             laying = Laying.of(placed, task);
         }
     }
 
-    private List<Node> keep(List<Node> level, int beam) {
-        int found = moves.best(beam + beam / 4 + 4);
-        List<Node> kept = new ArrayList<>(Math.min(beam, found));
+    private void keep(int beam) {
+        int found = moves.best();
         seen.clear(found);
-        for (int i = 0; i < found && kept.size() < beam; i++) {
-            Node node = lay(level.get(moves.node(i)), moves.kind(i), moves.turned(i), moves.waste(i));
-            if (seen.add(node.hash())) {
-                kept.add(node);
-            }
+        next.clear();
+        for (int i = 0; i < found && next.size() < beam; i++) {
+            lay(moves.node(i), moves.way(i), moves.waste(i));
         }
-        return kept;
+        Skylines before = level;
+        level = next;
+        next = before;
     }
 
     /** Everything that can be laid at the lowest place; where nothing can, the place is raised to its lower neighbour. */
-    private void grow(Node node, int number, double power, double weight, double ragged) {
+    private void grow(int i, double power, double weight, double ragged) {
         long room = (long) width * (best - 1) - area;
-        int[] x = node.x;
-        int[] y = node.y;
-        while (node.waste <= room) {
-            int low = lowest(y, node.steps);
-            int gap = (low + 1 < node.steps ? x[low + 1] : width) - x[low];
-            int wallLeft = low > 0 ? y[low - 1] : Integer.MAX_VALUE;
-            int wallRight = low + 1 < node.steps ? y[low + 1] : Integer.MAX_VALUE;
-            boolean leftwards = wallLeft >= wallRight;
-            node.low = low;
-            node.gap = gap;
-            node.leftwards = leftwards;
+        int[] wide = ways.wide;
+        while (level.waste(i) <= room) {
+            int gap = level.gap(i);
+            int low = level.lowest(i);
             boolean any = false;
-            for (int kind = 0; kind < across.length; kind++) {
-                if (node.left[kind] == 0) {
+            for (int way = 0; way < wide.length && wide[way] <= gap; way++) {
+                if (level.left(i, ways.kind[way]) < ways.count[way]) {
                     continue;
                 }
-                for (int turn = 0; turn < (turns[kind] ? 2 : 1); turn++) {
-                    int w = turn == 0 ? across[kind] : along[kind];
-                    int h = turn == 0 ? along[kind] : across[kind];
-                    if (w > gap) {
-                        continue;
-                    }
-                    any = true;
-                    int at = repeats[kind] == null ? y[low] : repeats[kind].after(y[low]);
-                    long waste = node.waste + (long) (at - y[low]) * w;
-                    if (at + h < best && waste <= room) {
-                        boolean meetsLeft = at + h == wallLeft && (leftwards || w == gap);
-                        boolean meetsRight = at + h == wallRight && (!leftwards || w == gap);
-                        int steps = node.steps + (w == gap ? 0 : 1) - (meetsLeft ? 1 : 0) - (meetsRight ? 1 : 0);
-                        double rank = (waste + weight * area) / power(node.laid + (long) w * h, power) * (1 + ragged * steps);
-                        moves.add(number, kind, turn == 1, waste, rank);
-                    }
+                any = true;
+                int begins = begins(way, low);
+                int ends = begins + ways.deep[way];
+                long waste = level.waste(i) + (long) (begins - low) * wide[way];
+                if (ends < best && waste <= room) {
+                    int steps = level.stepsWith(i, wide[way], ends);
+                    double laid = power(level.laid(i) + (long) wide[way] * ways.deep[way], power);
+                    moves.add(i, way, waste, (waste + weight * area) / laid * (1 + ragged * steps));
                 }
             }
-            if (any || node.steps == 1) {
+            if (any || level.steps(i) == 1) {
                 // Nothing but a repeat may keep what fits from being laid; then the place is given up as well.
                 return;
             }
-            int rise = Math.min(wallLeft, wallRight);
-            node.waste += (long) (rise - y[low]) * gap;
-            y[low] = rise;
-            node.steps = merged(x, y, node.steps);
+            level.raise(i);
         }
+    }
+
+    private int begins(int way, int low) {
+        return ways.repeat[way] == null ? low : ways.repeat[way].after(low);
     }
 
     private static double power(double base, double power) {
         return power == 1 ? base : power == 2 ? base * base : power == 3 ? base * base * base : base * Math.sqrt(base);
     }
 
-    private static int lowest(int[] y, int steps) {
-        int low = 0;
-        for (int i = 1; i < steps; i++) {
-            if (y[i] < y[low]) {
-                low = i;
-            }
+    private void lay(int i, int way, long waste) {
+        int y = begins(way, level.lowest(i));
+        int x = level.placeFor(i, ways.wide[way]);
+        if (level.laid(i) + (long) ways.wide[way] * ways.deep[way] == area) {
+            finish(Math.max(level.top(i), y + ways.deep[way]), traces.add(level.trace(i), way, x, y));
+            return;
         }
-        return low;
-    }
-
-    private Node lay(Node node, int kind, boolean turned, long waste) {
-        int w = turned ? along[kind] : across[kind];
-        int h = turned ? across[kind] : along[kind];
-        int low = node.low;
-        int at = repeats[kind] == null ? node.y[low] : repeats[kind].after(node.y[low]);
-        int end = node.x[low] + node.gap;
-        int[] newX = new int[node.steps + 1];
-        int[] newY = new int[node.steps + 1];
-        System.arraycopy(node.x, 0, newX, 0, low + 1);
-        System.arraycopy(node.y, 0, newY, 0, low + 1);
-        int placedX = node.leftwards ? node.x[low] : end - w;
-        int count = low + 1;
-        if (w == node.gap || node.leftwards) {
-            newY[low] = at + h;
+        next.add(level, i, ways.kind[way], ways.count[way], x, y, ways.wide[way], ways.deep[way], waste);
+        if (seen.add(next.hash())) {
+            next.cameFrom(traces.add(level.trace(i), way, x, y));
+        } else {
+            next.drop();
         }
-        if (w < node.gap) {
-            newX[count] = node.leftwards ? placedX + w : placedX;
-            newY[count++] = node.leftwards ? node.y[low] : at + h;
-        }
-        System.arraycopy(node.x, low + 1, newX, count, node.steps - low - 1);
-        System.arraycopy(node.y, low + 1, newY, count, node.steps - low - 1);
-        count += node.steps - low - 1;
-        int[] left = node.left.clone();
-        left[kind]--;
-        return new Node(node, new Placed(kind, placedX, at, turned, 0), newX, newY, merged(newX, newY, count), left,
-                waste, node.laid + (long) w * h, Math.max(node.top, at + h));
-    }
-
-    /** Neighbouring steps of the same height are one. */
-    private static int merged(int[] x, int[] y, int steps) {
-        int count = 1;
-        for (int i = 1; i < steps; i++) {
-            if (y[i] != y[count - 1]) {
-                x[count] = x[i];
-                y[count++] = y[i];
-            }
-        }
-        return count;
     }
 }
