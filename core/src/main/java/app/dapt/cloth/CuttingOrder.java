@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * The order in which a layout is cut: straight cuts from edge to edge first, across the cloth and then along it, from
@@ -39,16 +40,20 @@ final class CuttingOrder {
 
     /** How to cut these pieces, all that lie on it, out of a rectangle of cloth. */
     static List<Cut> of(List<Patch> pieces, Patch cloth) {
+        return of(pieces, cloth, Axis.ACROSS);
+    }
+
+    private static List<Cut> of(List<Patch> pieces, Patch cloth, Axis first) {
         CuttingOrder order = new CuttingOrder(pieces);
-        order.part(cloth, on(pieces, cloth.remnant()), Axis.ACROSS);
+        order.part(cloth, on(pieces, cloth.remnant()), first);
         return order.cuts;
     }
 
-    /** How to cut out what lies on a remnant: where its own edges are not straight each piece is cut round. */
+    /** How to cut out what lies on a remnant, in as few cuts as may be: where its own edges are not straight each piece is cut round. */
     static List<Cut> on(Task.Remnant remnant, int index, List<Patch> pieces) {
         Optional<Patch> rectangle = remnant.asRectangle(index);
         if (rectangle.isPresent()) {
-            return of(pieces, rectangle.get());
+            return Stream.of(Axis.ACROSS, Axis.UP_DOWN).map(first -> of(pieces, rectangle.get(), first)).min(Comparator.comparingInt(List::size)).orElseThrow();
         }
         CuttingOrder order = new CuttingOrder(pieces);
         order.round(on(pieces, index));

@@ -112,19 +112,25 @@ public final class Lay {
         boolean turned = pin.turned() && cloth.turns();
         Length wide = turned ? cloth.along(wanted.piece()) : cloth.across(wanted.piece());
         Length deep = turned ? cloth.across(wanted.piece()) : cloth.along(wanted.piece());
-        Spot spot = new Spot(wanted, copy, 0, pin.across(), pin.along(), wide, deep, turned, false, true);
-        boolean holds = !plan.onRemnants() && !pin.across().isNegative() && !pin.along().isNegative() && cloth.usableWidth().atLeast(pin.across().plus(wide))
-                && pinned.stream().noneMatch(other -> overlap(other, spot));
+        Spot spot = new Spot(wanted, copy, pin.remnant(), pin.across(), pin.along(), wide, deep, turned, false, true);
+        boolean holds = isOnCloth(spot) && pinned.stream().noneMatch(other -> overlap(other, spot));
         if (holds) {
             pinned.add(spot);
-        } else if (!plan.onRemnants()) {
+        } else {
             loose.add(copy);
         }
         return holds;
     }
 
+    private boolean isOnCloth(Spot spot) {
+        if (plan.onRemnants()) {
+            return spot.remnant() < plan.remnants().size() && plan.remnants().get(spot.remnant()).holds(spot.across(), spot.along(), spot.wide(), spot.deep());
+        }
+        return !spot.across().isNegative() && !spot.along().isNegative() && cloth.usableWidth().atLeast(spot.across().plus(spot.wide()));
+    }
+
     private static boolean overlap(Spot one, Spot other) {
-        return one.across().under(other.across().plus(other.wide())) && other.across().under(one.across().plus(one.wide()))
+        return one.remnant() == other.remnant() && one.across().under(other.across().plus(other.wide())) && other.across().under(one.across().plus(one.wide()))
                 && one.along().under(other.along().plus(other.deep())) && other.along().under(one.along().plus(one.deep()));
     }
 
@@ -190,7 +196,7 @@ public final class Lay {
         }
         List<Task.Remnant> remnants = plan.remnants().stream().map(scrap -> new Task.Remnant(scrap.name(),
                 scrap.corners().stream().map(c -> new Task.Corner(count(c.across()), count(c.along()))).toList())).toList();
-        List<Patch> taken = new ArrayList<>();
+        List<Patch> taken = new ArrayList<>(pinned.stream().map(this::patch).toList());
         for (int i = 0; i < plan.remnants().size(); i++) {
             for (Scrap.Spoilt spot : plan.remnants().get(i).spots()) {
                 taken.add(patch(i, spot.across(), spot.along(), spot.wide(), spot.deep()));

@@ -33,8 +33,12 @@ public record LayPlan(boolean edgeToEdge, boolean matched, boolean cutAtRepeat, 
 
     public static final int MOST_REMNANTS = 12;
 
-    /** Where a copy stays: its corner nearest the cut end and the left selvage. */
-    public record Pin(Length across, Length along, boolean turned) {
+    /**
+     * Where a copy stays: its corner nearest the cut end and the left selvage.
+     *
+     * @param remnant which remnant it stays on; nought on a cloth off the bolt
+     */
+    public record Pin(Length across, Length along, boolean turned, int remnant) {
     }
 
     public LayPlan {
@@ -97,7 +101,23 @@ public record LayPlan(boolean edgeToEdge, boolean matched, boolean cutAtRepeat, 
 
     /** Laid on these remnants, or on the bolt with these kept at hand. */
     public LayPlan at(boolean hand, List<Scrap> what) {
-        return new LayPlan(edgeToEdge, matched, cutAtRepeat, window, windows, hand == onRemnants ? pins : Map.of(), turned, out, joined, hand, what, prices, tableWide, tableDeep);
+        return new LayPlan(edgeToEdge, matched, cutAtRepeat, window, windows, hand == onRemnants ? pinsOn(what) : Map.of(), turned, out, joined, hand, what, prices, tableWide, tableDeep);
+    }
+
+    /** A remnant's pins move with it in the list of what is at hand, and go when it goes. */
+    private Map<String, Pin> pinsOn(List<Scrap> what) {
+        if (!onRemnants) {
+            return pins;
+        }
+        Map<String, Pin> kept = new TreeMap<>();
+        pins.forEach((copy, pin) -> {
+            int there = pin.remnant() < remnants.size() ? what.indexOf(remnants.get(pin.remnant())) : -1;
+            boolean isEdited = there < 0 && what.size() == remnants.size();
+            if (there >= 0 || isEdited) {
+                kept.put(copy, new Pin(pin.across(), pin.along(), pin.turned(), isEdited ? pin.remnant() : there));
+            }
+        });
+        return kept;
     }
 
     public LayPlan priced(Length width, Optional<Integer> price) {

@@ -1,6 +1,7 @@
 package app.dapt.cloth;
 
 import app.dapt.measure.Length;
+import app.dapt.piece.Contour;
 import java.util.List;
 
 /**
@@ -15,6 +16,8 @@ public record Scrap(String name, List<Corner> corners, List<Spoilt> spots) {
     public static final int LONGEST_NAME = 40;
     public static final int MOST_CORNERS = 40;
     public static final int MOST_SPOTS = 20;
+    /** Square millimetres that reckoning with floating numbers may miss. */
+    private static final double HAIR = 1;
 
     /** A corner. */
     public record Corner(Length across, Length along) {
@@ -48,6 +51,16 @@ public record Scrap(String name, List<Corner> corners, List<Spoilt> spots) {
     /** In grains, for checks. */
     private static Task.Remnant remnant(List<Corner> corners) {
         return new Task.Remnant("", corners.stream().map(c -> new Task.Corner(Math.toIntExact(c.across().grains()), Math.toIntExact(c.along().grains()))).toList());
+    }
+
+    /** Whether a rectangle lies within it and on no place that is cut round. */
+    boolean holds(Length left, Length top, Length wide, Length deep) {
+        Contour outline = new Contour(corners.stream().map(c -> new Contour.Point(c.across().toMm(), c.along().toMm())).toList()).sound();
+        Length right = left.plus(wide);
+        Length bottom = top.plus(deep);
+        double missing = wide.toMm() * deep.toMm() - outline.within(left.toMm(), top.toMm(), right.toMm(), bottom.toMm()).area();
+        return missing < HAIR && spots.stream().allMatch(spot -> spot.across().atLeast(right) || left.atLeast(spot.across().plus(spot.wide()))
+                || spot.along().atLeast(bottom) || top.atLeast(spot.along().plus(spot.deep())));
     }
 
     /** How far it reaches across. */

@@ -28,7 +28,7 @@ public enum Limits {
     ZIP(Length.cm(5), Length.cm(300), Length.inches(2), Length.inches(120)),
     REPEAT(Length.mm(5), Length.cm(150), Length.inches(0, 1, 4), Length.inches(60)),
     PICTURED(Length.mm(5), Length.cm(500), Length.inches(0, 1, 4), Length.inches(200)),
-    LAID(Length.ZERO, Length.cm(100_000), Length.ZERO, Length.inches(40_000)),
+    LAID(Length.cm(-300), Length.cm(100_000), Length.inches(-120), Length.inches(40_000)),
     AT_HAND(Length.cm(-300), Length.cm(600), Length.inches(-120), Length.inches(240)),
     CLOTH_WIDTH(Length.cm(20), Length.cm(500), Length.inches(8), Length.inches(200));
 

@@ -64,6 +64,8 @@ class CuttingOrderTest {
         Task.Remnant torn = new Task.Remnant("B", List.of(new Corner(0, 0), new Corner(100, 10), new Corner(90, 100), new Corner(0, 100)));
         List<Patch> pieces = List.of(patch(5, 5, 55, 65), new Patch(1, 10, 20, 60, 60));
         assertThat(CuttingOrder.on(straight, 0, pieces)).containsExactly(along(55, 5, 65));
+        List<Patch> row = List.of(patch(5, 5, 55, 45), patch(5, 45, 55, 65));
+        assertThat(CuttingOrder.on(straight, 0, row)).as("one cut along them both rather than one for each").containsExactly(along(55, 5, 65), across(45, 5, 55));
         assertThat(CuttingOrder.on(torn, 1, pieces)).singleElement().returns(1, Cut::round).returns(1, Cut::remnant);
     }
 

@@ -95,7 +95,7 @@ class LayTest {
     @Test
     void aPinnedPieceStaysAndTheOthersGoRoundIt() {
         Cloth cloth = cloth(Print.PLAIN, 45);
-        LayPlan.Pin pin = new LayPlan.Pin(Length.inches(7), Length.inches(3), false);
+        LayPlan.Pin pin = new LayPlan.Pin(Length.inches(7), Length.inches(3), false, 0);
         Laid laid = laid(cloth, usual(cloth).pinned("1/front.1", Optional.of(pin)), wanted("front", FRONT, FRONT, 3));
         Spot pinned = laid.spot("1/front.1").orElseThrow();
         assertThat(pinned).returns(Length.inches(7), Spot::across).returns(Length.inches(3), Spot::along).returns(true, Spot::pinned);
@@ -106,7 +106,7 @@ class LayTest {
     @Test
     void aPinThatCannotHoldIsLetGoAndSaidSo() {
         Cloth cloth = cloth(Print.PLAIN, 45);
-        LayPlan.Pin off = new LayPlan.Pin(Length.inches(40), Length.ZERO, false);
+        LayPlan.Pin off = new LayPlan.Pin(Length.inches(40), Length.ZERO, false, 0);
         Laid laid = laid(cloth, usual(cloth).pinned("1/front.1", Optional.of(off)), wanted("front", FRONT, FRONT, 1));
         assertThat(laid.loose()).containsExactly("1/front.1");
         assertThat(laid.spots()).hasSize(1);
@@ -161,6 +161,33 @@ class LayTest {
         assertThat(laid.spots().size() + laid.leftOut().stream().mapToInt(Wanted::copies).sum()).isEqualTo(copies);
         assertThat(laid.verdict().known()).isEqualTo(laid.leftOut().isEmpty() ? Known.ALL_PLACED : Known.LEFT_OUT);
         laid.leftOut().forEach(left -> assertThat(laid.shortfall(left)).isPresent());
+    }
+
+    @Test
+    void aPinOnARemnantHoldsWithinItsOutlineOffItsSpotsAndMovesWithIt() {
+        Cloth cloth = cloth(Print.PLAIN, 45);
+        Length size = Length.inches(10);
+        Scrap slanting = new Scrap("slanting", List.of(corner(0, 0), corner(40, 0), corner(20, 40), corner(0, 40)),
+                List.of(new Scrap.Spoilt(Length.inches(2), Length.inches(2), Length.inches(1), Length.inches(1))));
+        Scrap other = Scrap.rectangle("other", Length.inches(12), Length.inches(12));
+        LayPlan plan = usual(cloth).at(true, List.of(other, slanting));
+        record At(int across, int along, int remnant, boolean holds) {
+        }
+        for (At at : List.of(new At(5, 5, 1, true), new At(15, 30, 1, false), new At(20, 10, 1, true), new At(21, 10, 1, false), new At(0, 0, 1, false), new At(3, 0, 1, true),
+                new At(2, 2, 0, true), new At(3, 2, 0, false), new At(0, 0, 7, false))) {
+            LayPlan.Pin pin = new LayPlan.Pin(Length.inches(at.across()), Length.inches(at.along()), false, at.remnant());
+            LayPlan pinned = plan.pinned("1/front.2", Optional.of(pin));
+            Laid laid = laid(cloth, pinned, wanted("front", size, size, 3));
+            assertThat(laid.spot("1/front.2").filter(Spot::pinned).isPresent()).as("%s", at).isEqualTo(at.holds());
+            assertThat(laid.loose()).hasSize(at.holds() ? 0 : 1);
+            assertThat(laid.spots()).hasSize(3);
+            assertApart(laid);
+        }
+        LayPlan pinned = plan.pinned("1/front.2", Optional.of(new LayPlan.Pin(size, size, false, 1)));
+        assertThat(pinned.at(true, List.of(slanting)).pins().get("1/front.2").remnant()).isZero();
+        assertThat(pinned.at(true, List.of(other)).pins()).isEmpty();
+        assertThat(pinned.at(true, List.of(other, Scrap.rectangle("cut smaller", size, size))).pins().get("1/front.2").remnant()).isEqualTo(1);
+        assertThat(pinned.at(false, List.of(other, slanting)).pins()).isEmpty();
     }
 
     @Test

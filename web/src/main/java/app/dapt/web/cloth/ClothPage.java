@@ -161,6 +161,10 @@ public record ClothPage(Table table, int cloth, Laid laid, int percent, LayStore
     public String verdict() {
         Laid.Verdict verdict = laid.verdict();
         String percent = verdict.tenths() / 10 + "." + verdict.tenths() % 10;
+        boolean isOnTheFewest = verdict.known() == Known.ALL_PLACED && laid.remnantsUsed() > 1 && !isLooking();
+        if (plan().onRemnants()) {
+            return isOnTheFewest ? w.say("cloth.verdict.all-placed") : "";
+        }
         return verdict.known() == Known.WITHIN ? w.say("cloth.verdict.within", percent) : w.say(Phrase.choice("cloth.verdict", verdict.known()));
     }
 
@@ -270,10 +274,6 @@ public record ClothPage(Table table, int cloth, Laid laid, int percent, LayStore
         return spot().filter(Spot::pinned).isPresent();
     }
 
-    public boolean canPin() {
-        return !plan().onRemnants();
-    }
-
     /** Whether a quarter turn is allowed: neither print nor nap forbids it, and the piece has not to meet the print. */
     public boolean canTurn() {
         return use().turns() && !isPinned();
@@ -317,8 +317,13 @@ public record ClothPage(Table table, int cloth, Laid laid, int percent, LayStore
 
     /** The cuts, in their order. */
     public List<String> cuts() {
-        return laid.cuts().stream().map(cut -> cut.round().map(spot -> w.say("cloth.cut.round", number(spot), spot.wanted().piece().name()))
-                .orElseGet(() -> w.say(cut.runs() == Axis.ACROSS ? "cloth.cut.across" : plan().onRemnants() ? "cloth.cut.along-scrap" : "cloth.cut.along", cut.at(), cut.from(), cut.to()))).toList();
+        return laid.cuts().stream().map(cut -> laid.remnantsUsed() > 1 ? w.say("cloth.cut.of", plan().remnants().get(cut.remnant()).name(), cut(cut)) : cut(cut)).toList();
+    }
+
+    private String cut(Laid.Cut cut) {
+        String straight = cut.runs() == Axis.ACROSS ? "cloth.cut.across" : plan().onRemnants() ? "cloth.cut.along-scrap" : "cloth.cut.along";
+        return cut.round().map(spot -> w.say("cloth.cut.round", number(spot), spot.wanted().piece().name()))
+                .orElseGet(() -> w.say(straight, cut.at(), cut.from(), cut.to()));
     }
 
     private int number(Spot spot) {
