@@ -3,6 +3,10 @@ package app.dapt.cloth;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Sum;
+import app.dapt.piece.Contour.Point;
+import app.dapt.piece.Contour;
+import app.dapt.piece.Outline;
+import app.dapt.piece.Piece;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -30,6 +34,30 @@ public record Laid(Cloth cloth, LayPlan plan, List<Spot> spots, List<Wanted> lef
 
     /** A copy where it lies. {@code turned} is a quarter turn against the cloth's own way, to the left; {@code about} is upside down before that. */
     public record Spot(Wanted wanted, String copy, int remnant, Length across, Length along, Length wide, Length deep, boolean turned, boolean about, boolean pinned) {
+
+        /** Whether the piece's own up runs across the cloth: a quarter turn is to the left, so that it points at the left selvage. */
+        public boolean isQuarter(Cloth on) {
+            return on.sideways() != turned;
+        }
+
+        /** Whether it is turned about before that; two quarter turns are a half. */
+        public boolean isAbout(Cloth on) {
+            return wanted.piece().turned() ^ about ^ (on.sideways() && turned);
+        }
+
+        /** An outline of the piece as it lies on the cloth, in millimetres. */
+        public Contour lying(Contour own, Cloth on) {
+            double width = wanted.piece().cutWidth().toMm();
+            double height = wanted.piece().cutHeight().toMm();
+            return new Contour(own.points().stream().map(p -> isAbout(on) ? new Point(width - p.x(), height - p.y()) : p)
+                    .map(p -> isQuarter(on) ? new Point(p.y(), width - p.x()) : p).toList()).moved(across.toMm(), along.toMm());
+        }
+
+        /** What is cut, as it lies on the cloth, in millimetres. */
+        public Contour cut(Cloth on) {
+            Piece piece = wanted.piece();
+            return lying(piece.outline().map(Outline::cut).orElse(Contour.rectangle(0, 0, piece.cutWidth().toMm(), piece.cutHeight().toMm())), on);
+        }
     }
 
     /** A rectangle that is left. */

@@ -9,9 +9,7 @@ import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
-import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Contour;
-import app.dapt.piece.Outline;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -31,6 +29,8 @@ public final class Lay {
     private static final Length KEPT_IMPERIAL = Length.inches(6);
     private static final Length KEPT_METRIC = Length.cm(15);
     private static final int MOST_OFFCUTS = 5;
+    /** Square millimetres that reckoning with floating numbers may miss. */
+    private static final double HAIR = 1;
 
     /** Copies of one piece that lie under the same conditions. */
     private record Group(Wanted wanted, List<String> copies, boolean turned, Length across, Length along, boolean turns, Optional<Window> window) {
@@ -112,7 +112,7 @@ public final class Lay {
         boolean turned = pin.turned() && cloth.turns();
         Length wide = turned ? cloth.along(wanted.piece()) : cloth.across(wanted.piece());
         Length deep = turned ? cloth.across(wanted.piece()) : cloth.along(wanted.piece());
-        Spot spot = new Spot(wanted, copy, pin.remnant(), pin.across(), pin.along(), wide, deep, turned, false, true);
+        Spot spot = new Spot(wanted, copy, pin.remnant(), pin.across(), pin.along(), wide, deep, turned, pin.about() && !cloth.hasUp(), true);
         boolean holds = isOnCloth(spot) && pinned.stream().noneMatch(other -> overlap(other, spot));
         if (holds) {
             pinned.add(spot);
@@ -129,9 +129,11 @@ public final class Lay {
         return !spot.across().isNegative() && !spot.along().isNegative() && cloth.usableWidth().atLeast(spot.across().plus(spot.wide()));
     }
 
-    private static boolean overlap(Spot one, Spot other) {
+    /** Whether two pieces would share cloth, in the rectangles about them and in their outlines too. */
+    private boolean overlap(Spot one, Spot other) {
         return one.remnant() == other.remnant() && one.across().under(other.across().plus(other.wide())) && other.across().under(one.across().plus(one.wide()))
-                && one.along().under(other.along().plus(other.deep())) && other.along().under(one.along().plus(one.deep()));
+                && one.along().under(other.along().plus(other.deep())) && other.along().under(one.along().plus(one.deep()))
+                && one.cut(cloth).shared(other.cut(cloth)) > HAIR;
     }
 
     /** The largest number of grains that measures every length of the task. */
@@ -191,15 +193,15 @@ public final class Lay {
                     outline(group), !cloth.hasUp());
         }).toList();
         if (!plan.onRemnants()) {
-            List<Patch> taken = pinned.stream().map(this::patch).toList();
-            return new Task(count(cloth.usableWidth()), items, List.of(), taken, taken.stream().mapToInt(Patch::bottom).max().orElse(0), plan.edgeToEdge());
+            int used = pinned.stream().mapToInt(spot -> patch(spot).bottom()).max().orElse(0);
+            return new Task(count(cloth.usableWidth()), items, List.of(), pinned.stream().map(this::taken).toList(), used, plan.edgeToEdge());
         }
         List<Task.Remnant> remnants = plan.remnants().stream().map(scrap -> new Task.Remnant(scrap.name(),
                 scrap.corners().stream().map(c -> new Task.Corner(count(c.across()), count(c.along()))).toList())).toList();
-        List<Patch> taken = new ArrayList<>(pinned.stream().map(this::patch).toList());
+        List<Task.Taken> taken = new ArrayList<>(pinned.stream().map(this::taken).toList());
         for (int i = 0; i < plan.remnants().size(); i++) {
             for (Scrap.Spoilt spot : plan.remnants().get(i).spots()) {
-                taken.add(patch(i, spot.across(), spot.along(), spot.wide(), spot.deep()));
+                taken.add(Task.Taken.box(patch(i, spot.across(), spot.along(), spot.wide(), spot.deep())));
             }
         }
         return new Task(0, items, remnants, taken, 0, false);
@@ -207,15 +209,12 @@ public final class Lay {
 
     /** A piece's own outline as it lies upright on the cloth, in the task's units. */
     private Optional<Contour> outline(Group group) {
-        boolean quarter = cloth.sideways() != group.turned();
-        double unit = length(1).toMm();
-        double width = group.wanted().piece().cutWidth().toMm();
-        double height = group.wanted().piece().cutHeight().toMm();
-        // Two quarter turns are a half.
-        boolean about = group.wanted().piece().turned() != (cloth.sideways() && group.turned());
-        return group.wanted().piece().outline().map(Outline::cut).map(cut -> new Contour(cut.points().stream()
-                .map(p -> about ? new Point(width - p.x(), height - p.y()) : p).map(p -> quarter ? new Point(p.y(), width - p.x()) : p)
-                .map(p -> new Point(p.x() / unit, p.y() / unit)).toList()));
+        Spot spot = new Spot(group.wanted(), "", 0, Length.ZERO, Length.ZERO, group.across(), group.along(), group.turned(), false, false);
+        return group.wanted().piece().outline().map(outline -> spot.cut(cloth).scaled(1 / length(1).toMm()));
+    }
+
+    private Task.Taken taken(Spot spot) {
+        return new Task.Taken(patch(spot), spot.cut(cloth).scaled(1 / length(1).toMm()));
     }
 
     private Patch patch(Spot spot) {
@@ -297,7 +296,7 @@ public final class Lay {
             cloths.addAll(FreeRectangles.strip(count(cloth.usableWidth()), count(cloth.shrinkage().washedLength(bought))));
         }
         FreeRectangles free = new FreeRectangles(cloths);
-        task.taken().forEach(free::take);
+        task.taken().forEach(taken -> free.take(taken.patch()));
         pieces.forEach(free::take);
         int kept = count(unit.pick(KEPT_METRIC, KEPT_IMPERIAL));
         List<Offcut> offcuts = new ArrayList<>();

@@ -36,9 +36,10 @@ public record LayPlan(boolean edgeToEdge, boolean matched, boolean cutAtRepeat, 
     /**
      * Where a copy stays: its corner nearest the cut end and the left selvage.
      *
+     * @param about   upside down before it is turned
      * @param remnant which remnant it stays on; nought on a cloth off the bolt
      */
-    public record Pin(Length across, Length along, boolean turned, int remnant) {
+    public record Pin(Length across, Length along, boolean turned, boolean about, int remnant) {
     }
 
     public LayPlan {
@@ -114,7 +115,7 @@ public record LayPlan(boolean edgeToEdge, boolean matched, boolean cutAtRepeat, 
             int there = pin.remnant() < remnants.size() ? what.indexOf(remnants.get(pin.remnant())) : -1;
             boolean isEdited = there < 0 && what.size() == remnants.size();
             if (there >= 0 || isEdited) {
-                kept.put(copy, new Pin(pin.across(), pin.along(), pin.turned(), isEdited ? pin.remnant() : there));
+                kept.put(copy, new Pin(pin.across(), pin.along(), pin.turned(), pin.about(), isEdited ? pin.remnant() : there));
             }
         });
         return kept;

@@ -247,13 +247,13 @@ public final class LayingOut {
             whole.addAll(within.computeIfAbsent(remnant, index -> FreeRectangles.of(task.remnants().get(index), index)));
         }
         FreeRectangles free = new FreeRectangles(whole);
-        task.taken().forEach(free::take);
+        task.taken().forEach(taken -> free.take(taken.patch()));
         return free.free();
     }
 
     /** The best of a few plain orders, each piece as near the cut end as it goes: never longer than all one after another. */
     private Laying plain() {
-        int whole = task.taken().stream().mapToInt(Patch::bottom).max().orElse(0);
+        int whole = task.taken().stream().mapToInt(taken -> taken.patch().bottom()).max().orElse(0);
         for (Task.Item item : task.items()) {
             int repeat = item.repeat().map(Task.Repeat::every).orElse(0);
             whole += item.count() * (Math.max(item.across(), item.along()) + repeat);

@@ -55,10 +55,10 @@ public record Scrap(String name, List<Corner> corners, List<Spoilt> spots) {
 
     /** Whether a rectangle lies within it and on no place that is cut round. */
     boolean holds(Length left, Length top, Length wide, Length deep) {
-        Contour outline = new Contour(corners.stream().map(c -> new Contour.Point(c.across().toMm(), c.along().toMm())).toList()).sound();
+        Contour outline = new Contour(corners.stream().map(c -> new Contour.Point(c.across().toMm(), c.along().toMm())).toList());
         Length right = left.plus(wide);
         Length bottom = top.plus(deep);
-        double missing = wide.toMm() * deep.toMm() - outline.within(left.toMm(), top.toMm(), right.toMm(), bottom.toMm()).area();
+        double missing = wide.toMm() * deep.toMm() - outline.shared(Contour.rectangle(left.toMm(), top.toMm(), right.toMm(), bottom.toMm()));
         return missing < HAIR && spots.stream().allMatch(spot -> spot.across().atLeast(right) || left.atLeast(spot.across().plus(spot.wide()))
                 || spot.along().atLeast(bottom) || top.atLeast(spot.along().plus(spot.deep())));
     }

@@ -1,5 +1,6 @@
 package app.dapt.cloth;
 
+import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Contour;
 import java.util.List;
 import java.util.Optional;
@@ -14,7 +15,7 @@ import java.util.Optional;
  * @param used     how much of the length is needed in any case
  * @param edgeToEdge whether every cut has to run from edge to edge of what it cuts
  */
-public record Task(int width, List<Item> items, List<Remnant> remnants, List<Patch> taken, int used, boolean edgeToEdge) {
+public record Task(int width, List<Item> items, List<Remnant> remnants, List<Taken> taken, int used, boolean edgeToEdge) {
 
     /**
      * A piece, so many times.
@@ -43,6 +44,12 @@ public record Task(int width, List<Item> items, List<Remnant> remnants, List<Pat
         /** What one of it takes of the cloth at the least. */
         long least() {
             return outline.map(own -> (long) Math.floor(own.area())).orElse((long) across * along);
+        }
+
+        /** Its outline as it lies, turned about first and then a quarter turn to the left. */
+        Optional<Contour> lying(boolean quarter, boolean about) {
+            return outline.map(own -> new Contour(own.points().stream().map(p -> about ? new Point(across - p.x(), along - p.y()) : p)
+                    .map(p -> quarter ? new Point(p.y(), across - p.x()) : p).toList()));
         }
 
         /** Whether it may lie a quarter turn round: a piece that has to meet the print never may. */
@@ -77,6 +84,18 @@ public record Task(int width, List<Item> items, List<Remnant> remnants, List<Pat
         /** The next place at or after y where a piece may begin. */
         int after(int y) {
             return y + Math.floorMod(offset - y, every);
+        }
+    }
+
+    /**
+     * A place where nothing may lie.
+     *
+     * @param outline what of it is taken
+     */
+    public record Taken(Patch patch, Contour outline) {
+
+        static Taken box(Patch patch) {
+            return new Taken(patch, Contour.rectangle(patch.left(), patch.top(), patch.right(), patch.bottom()));
         }
     }
 

@@ -98,31 +98,9 @@ public record ClothSheet(Cloth cloth, Optional<String> name, double across, doub
         return Contour.rectangle(across.toMm(), along.toMm(), across.plus(wide).toMm(), along.plus(deep).toMm());
     }
 
-    /** A quarter turn is to the left, so that the piece's up points at the left selvage; a piece cut upside down is turned about first. */
     private static Lain lain(int number, Spot spot, Cloth cloth) {
-        double width = spot.wanted().piece().cutWidth().toMm();
-        double height = spot.wanted().piece().cutHeight().toMm();
-        boolean quarter = cloth.sideways() != spot.turned();
-        // Two quarter turns are a half.
-        boolean about = spot.wanted().piece().turned() ^ spot.about() ^ (cloth.sideways() && spot.turned());
-        Place place = (x, y) -> {
-            double u = about ? width - x : x;
-            double v = about ? height - y : y;
-            return quarter ? new Point(spot.across().toMm() + v, spot.along().toMm() + width - u) : new Point(spot.across().toMm() + u, spot.along().toMm() + v);
-        };
-        Optional<Outline> outline = spot.wanted().piece().outline();
-        Contour cut = outline.map(Outline::cut).orElse(Contour.rectangle(0, 0, width, height));
-        int up = about ? 1 : -1;
-        return new Lain(number, spot, place.all(cut), outline.map(Outline::seam).map(place::all), quarter ? up : 0, quarter ? 0 : up);
-    }
-
-    /** From a piece's own place to the cloth's. */
-    private interface Place {
-
-        Point at(double x, double y);
-
-        default Contour all(Contour contour) {
-            return new Contour(contour.points().stream().map(p -> at(p.x(), p.y())).toList());
-        }
+        Optional<Contour> seam = spot.wanted().piece().outline().map(Outline::seam).map(own -> spot.lying(own, cloth));
+        int up = spot.isAbout(cloth) ? 1 : -1;
+        return new Lain(number, spot, spot.cut(cloth), seam, spot.isQuarter(cloth) ? up : 0, spot.isQuarter(cloth) ? 0 : up);
     }
 }

@@ -68,6 +68,15 @@ public record Contour(List<Point> points) {
         return of(polygon().intersection(rectangle(left, top, right, bottom).polygon()));
     }
 
+    /** The area that lies within both, in square millimetres. */
+    public double shared(Contour other) {
+        return sound().polygon().intersection(other.sound().polygon()).getArea();
+    }
+
+    public Contour scaled(double factor) {
+        return new Contour(points.stream().map(p -> new Point(p.x() * factor, p.y() * factor)).toList());
+    }
+
     public Contour moved(double right, double down) {
         return new Contour(points.stream().map(p -> new Point(p.x() + right, p.y() + down)).toList());
     }

@@ -95,7 +95,7 @@ class LayTest {
     @Test
     void aPinnedPieceStaysAndTheOthersGoRoundIt() {
         Cloth cloth = cloth(Print.PLAIN, 45);
-        LayPlan.Pin pin = new LayPlan.Pin(Length.inches(7), Length.inches(3), false, 0);
+        LayPlan.Pin pin = new LayPlan.Pin(Length.inches(7), Length.inches(3), false, false, 0);
         Laid laid = laid(cloth, usual(cloth).pinned("1/front.1", Optional.of(pin)), wanted("front", FRONT, FRONT, 3));
         Spot pinned = laid.spot("1/front.1").orElseThrow();
         assertThat(pinned).returns(Length.inches(7), Spot::across).returns(Length.inches(3), Spot::along).returns(true, Spot::pinned);
@@ -106,7 +106,7 @@ class LayTest {
     @Test
     void aPinThatCannotHoldIsLetGoAndSaidSo() {
         Cloth cloth = cloth(Print.PLAIN, 45);
-        LayPlan.Pin off = new LayPlan.Pin(Length.inches(40), Length.ZERO, false, 0);
+        LayPlan.Pin off = new LayPlan.Pin(Length.inches(40), Length.ZERO, false, false, 0);
         Laid laid = laid(cloth, usual(cloth).pinned("1/front.1", Optional.of(off)), wanted("front", FRONT, FRONT, 1));
         assertThat(laid.loose()).containsExactly("1/front.1");
         assertThat(laid.spots()).hasSize(1);
@@ -175,7 +175,7 @@ class LayTest {
         }
         for (At at : List.of(new At(5, 5, 1, true), new At(15, 30, 1, false), new At(20, 10, 1, true), new At(21, 10, 1, false), new At(0, 0, 1, false), new At(3, 0, 1, true),
                 new At(2, 2, 0, true), new At(3, 2, 0, false), new At(0, 0, 7, false))) {
-            LayPlan.Pin pin = new LayPlan.Pin(Length.inches(at.across()), Length.inches(at.along()), false, at.remnant());
+            LayPlan.Pin pin = new LayPlan.Pin(Length.inches(at.across()), Length.inches(at.along()), false, false, at.remnant());
             LayPlan pinned = plan.pinned("1/front.2", Optional.of(pin));
             Laid laid = laid(cloth, pinned, wanted("front", size, size, 3));
             assertThat(laid.spot("1/front.2").filter(Spot::pinned).isPresent()).as("%s", at).isEqualTo(at.holds());
@@ -183,7 +183,7 @@ class LayTest {
             assertThat(laid.spots()).hasSize(3);
             assertApart(laid);
         }
-        LayPlan pinned = plan.pinned("1/front.2", Optional.of(new LayPlan.Pin(size, size, false, 1)));
+        LayPlan pinned = plan.pinned("1/front.2", Optional.of(new LayPlan.Pin(size, size, false, false, 1)));
         assertThat(pinned.at(true, List.of(slanting)).pins().get("1/front.2").remnant()).isZero();
         assertThat(pinned.at(true, List.of(other)).pins()).isEmpty();
         assertThat(pinned.at(true, List.of(other, Scrap.rectangle("cut smaller", size, size))).pins().get("1/front.2").remnant()).isEqualTo(1);
@@ -324,6 +324,23 @@ class LayTest {
         Laid staggered = laid(cloth, usual(cloth), rounds);
         assertApart(staggered);
         assertThat(staggered.length()).isLessThan(Length.mm(3 * 430 - 100));
+    }
+
+    @Test
+    void whatNestsMayBePinnedAndTheOthersNestWithIt() {
+        Cloth cloth = cloth(Print.PLAIN, 45);
+        Contour half = new Contour(List.of(new Contour.Point(0, 0), new Contour.Point(500, 0), new Contour.Point(0, 500)));
+        Wanted halves = outlined(wanted("half", Length.mm(500), Length.mm(500), 4), half);
+        Laid nested = laid(cloth, usual(cloth), halves);
+        LayPlan plan = usual(cloth);
+        for (Spot spot : nested.spots().subList(0, 3)) {
+            plan = plan.pinned(spot.copy(), Optional.of(new LayPlan.Pin(spot.across(), spot.along(), spot.turned(), spot.about(), 0)));
+        }
+        Laid again = laid(cloth, plan, halves);
+        assertThat(again.loose()).isEmpty();
+        assertThat(again.spots()).filteredOn(Spot::pinned).hasSize(3);
+        assertThat(again.length()).isLessThanOrEqualTo(Length.mm(510));
+        assertApart(again);
     }
 
     private static Wanted outlined(Wanted wanted, Contour contour) {

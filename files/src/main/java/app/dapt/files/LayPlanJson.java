@@ -75,7 +75,7 @@ public final class LayPlanJson {
         Map<String, LayPlan.Pin> pins = new HashMap<>();
         for (String key : at.names()) {
             Cursor pin = at.object(key);
-            pins.put(key, new LayPlan.Pin(pin.length("across", Limits.LAID), pin.length("along", Limits.LAID), pin.flag("turned"),
+            pins.put(key, new LayPlan.Pin(pin.length("across", Limits.LAID), pin.length("along", Limits.LAID), pin.flag("turned"), pin.flag("about"),
                     pin.number("remnant", 0, LayPlan.MOST_REMNANTS - 1)));
             pin.done();
         }
@@ -121,7 +121,7 @@ public final class LayPlanJson {
             plan.windows().forEach((key, window) -> window(windows.putObject(key), window));
             ObjectNode pins = root.putObject("pins");
             plan.pins().forEach((key, pin) -> pins.putObject(key).put("across", length(pin.across())).put("along", length(pin.along())).put("turned", pin.turned())
-                    .put("remnant", pin.remnant()));
+                    .put("about", pin.about()).put("remnant", pin.remnant()));
             new TreeSet<>(plan.turned()).forEach(root.putArray("turned")::add);
             new TreeSet<>(plan.out()).forEach(root.putArray("out")::add);
             new TreeSet<>(plan.joined()).forEach(root.putArray("joined")::add);

@@ -76,7 +76,7 @@ class ClothFilesTest {
     @Test
     void decisionsAreReadAsTheyWereWritten() throws BadPlanFile {
         LayPlan plan = new LayPlan(true, true, false, Optional.of(new Window(Length.inches(3, 1, 16), Length.ZERO)), Map.of("1/front", new Window(Length.mm(7), Length.mm(11))),
-                Map.of("1/back.2", new LayPlan.Pin(Length.inches(4), Length.cm(33), true, 1)), Set.of("1/back.1"), Set.of("2/front.1"), Set.of("1/back-lower"), true,
+                Map.of("1/back.2", new LayPlan.Pin(Length.inches(4), Length.cm(33), true, false, 1)), Set.of("1/back.1"), Set.of("2/front.1"), Set.of("1/back-lower"), true,
                 List.of(Scrap.rectangle("Awning", Length.cm(64), Length.inches(20, 3, 8)), new Scrap("torn", List.of(corner(0, 0), corner(30, 2), corner(5, 28)),
                         List.of(new Scrap.Spoilt(Length.cm(3), Length.cm(4), Length.cm(2), Length.cm(1))))),
                 Map.of(Length.inches(54), 1250), Length.inches(60), Length.inches(30));

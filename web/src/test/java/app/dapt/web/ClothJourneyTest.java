@@ -161,6 +161,10 @@ class ClothJourneyTest {
             assertThat(page.locator(".missing")).containsText("too short");
             page.getByText("Plan that overlap").click();
             assertThat(sentence(desk)).containsText("It will do: all 2 pieces lie on 1");
+            page.locator(".lain-list ol a").last().click();
+            page.getByText("Pin it here").click();
+            assertThat(page.locator(".lain-list .state").filter(new Locator.FilterOptions().setHasText("pinned"))).hasCount(1);
+            assertThat(sentence(desk)).containsText("It will do: all 2 pieces lie on 1");
             page.locator("#scrap-0 summary").click();
             page.locator("#scrap-0").getByText("Take it away").click();
             assertThat(sentence(desk)).containsText("Nothing at hand yet");

@@ -122,7 +122,7 @@ class ClothController {
             @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Model model) {
         Optional<Spot> spot = views.laid(AtTable.needed(at).table(), at.cloth()).spot(at.piece());
         return change(at, plan -> switch (what) {
-            case "pin" -> spot.map(s -> plan.pinned(at.piece(), Optional.of(new LayPlan.Pin(s.across(), s.along(), s.turned(), s.remnant())))).orElse(plan);
+            case "pin" -> spot.map(s -> plan.pinned(at.piece(), Optional.of(new LayPlan.Pin(s.across(), s.along(), s.turned(), s.about(), s.remnant())))).orElse(plan);
             case "unpin" -> plan.pinned(at.piece(), Optional.empty());
             case "turn" -> plan.turning(at.piece(), !spot.map(Spot::turned).orElse(false));
             case "out" -> plan.without(at.piece(), true);
