@@ -10,6 +10,7 @@ import app.dapt.piece.Contour;
 import app.dapt.words.Words;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 
 /**
  * Writes cloth with pieces on it as SVG for a page: unrolled from left to right, the cut end at the left, the left
@@ -23,6 +24,11 @@ import java.util.function.Function;
 public record SvgCloth(Words words, double scale, String id, Optional<Function<String, String>> link, String current) {
 
     private static final double TAPE = 17;
+    /** How far apart the figures on a tape may be, by what there is room for. */
+    private static final int[] FIGURED_INCHES = {9, 18, 36, 72};
+    private static final int[] FIGURED_CM = {10, 20, 50, 100};
+    private static final int FARTHEST = 200;
+    private static final double CLOSEST = 56;
     private static final double MARGIN = 12;
     private static final double CHARACTER = 6.4;
 
@@ -164,13 +170,13 @@ public record SvgCloth(Words words, double scale, String id, Optional<Function<S
         svg.saying("text", String.valueOf(cut.number()), "class", "t-cut", "x", x, "y", y + 4d, "text-anchor", "middle");
     }
 
-    /** A tape along the cloth, with a figure every half yard or half metre. */
+    /** A tape along the cloth, with figures as close as they can be read. */
     private void tape(Markup svg, double length) {
         boolean metric = words.mark().unit().metric();
         double unit = metric ? scale / 2.54 : scale;
         svg.empty("rect", "class", "tape", "width", length, "height", TAPE);
         int small = unit > 4 ? 1 : metric ? 10 : 3;
-        int figured = metric ? unit * 50 > 60 ? 50 : 100 : unit * 18 > 60 ? 18 : 36;
+        int figured = IntStream.of(metric ? FIGURED_CM : FIGURED_INCHES).filter(every -> every * unit > CLOSEST).findFirst().orElse(FARTHEST);
         StringBuilder ticks = new StringBuilder();
         for (int i = small; i * unit < length - .5; i += small) {
             double deep = i % (metric ? 10 : 9) == 0 ? 7.5 : 4;

@@ -41,7 +41,7 @@ public record ClothPage(Table table, int cloth, Laid laid, int percent, LayStore
                         String piece, Words w, Entries entries) {
 
     private static final double WIDE = 800;
-    private static final double HIGH = 540;
+    private static final double HIGH = 505;
     private static final double WINDOW = 300;
     /** Most drops of a pointer are no finer. */
     private static final double STEP_INCHES = .5;
