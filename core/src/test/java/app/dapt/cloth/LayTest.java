@@ -343,6 +343,35 @@ class LayTest {
         assertApart(again);
     }
 
+    @ParameterizedTest
+    @CsvSource({"2, 60, 36, 1, 1", "4, 72, 36, 1, 2", "4, 60, 36, 2, 1", "6, 60, 36, 2, 2", "6, 36, 60, 2, 2", "12, 60, 36, 4, 2", "60, 60, 36, 0, 0"})
+    void theClothIsFoldedInAsFewLayersAsFitTheTable(int copies, int tableWide, int tableDeep, int overLength, int overWidth) {
+        Cloth cloth = cloth(Print.PLAIN, 45);
+        LayPlan plan = usual(cloth).onTable(Length.inches(tableWide), Length.inches(tableDeep));
+        Optional<Laid.Folding> folding = laid(cloth, plan, wanted("front", Length.inches(20), Length.inches(30), copies)).folding();
+        assertThat(folding.map(Laid.Folding::overLength).orElse(0)).isEqualTo(overLength);
+        assertThat(folding.map(Laid.Folding::overWidth).orElse(0)).isEqualTo(overWidth);
+        folding.ifPresent(folded -> assertThat(folded.wide().times(overLength, 1)).isEqualTo(laid(cloth, plan, wanted("front", Length.inches(20), Length.inches(30), copies)).toBuy().total()));
+    }
+
+    @Test
+    void aClothWithAnUpIsFoldedAlongItsLengthOnly() {
+        Cloth napped = new Cloth("Velvet", "#31507e", Print.PLAIN, Length.inches(45), true);
+        assertThat(laid(napped, usual(napped), wanted("front", FRONT, FRONT, 6)).folding()).isEmpty();
+        assertThat(laid(napped, usual(napped), wanted("front", FRONT, FRONT, 4)).folding().orElseThrow()).returns(1, Laid.Folding::overLength).returns(2, Laid.Folding::overWidth);
+    }
+
+    @Test
+    void whatIsLeftOutIsSaidToBeShortOfTheNearestPlace() {
+        Cloth cloth = cloth(Print.PLAIN, 45);
+        Wanted long30 = wanted("front", FRONT, Length.inches(30), 1);
+        Laid laid = laid(cloth, usual(cloth).at(true, List.of(Scrap.rectangle("small", Length.inches(19), Length.inches(28)), Scrap.rectangle("tiny", Length.inches(9), Length.inches(9)))), long30);
+        assertThat(laid.leftOut()).hasSize(1);
+        assertThat(laid.shortfall(laid.leftOut().get(0)).orElseThrow()).returns(Length.inches(1), Laid.Shortfall::across).returns(Length.inches(2), Laid.Shortfall::along);
+        Laid turned = laid(cloth, usual(cloth).at(true, List.of(Scrap.rectangle("wide", Length.inches(28), Length.inches(19)))), long30);
+        assertThat(turned.shortfall(turned.leftOut().get(0)).orElseThrow()).as("turned a quarter").returns(Length.inches(2), Laid.Shortfall::across).returns(Length.inches(1), Laid.Shortfall::along);
+    }
+
     private static Wanted outlined(Wanted wanted, Contour contour) {
         return new Wanted(wanted.key(), wanted.cover(), wanted.piece().outlined(Optional.of(new Outline.Traced(contour, contour))), wanted.copies());
     }

@@ -12,8 +12,11 @@ import app.dapt.words.Words;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
@@ -27,8 +30,32 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 public record ClothFiles(Words words, String title) {
 
     private static final double GAP = 60;
-    private static final List<String> LAYERS = List.of("CUT", "SEAM", "CLOTH", "STRAIGHT", "WORDS");
     private static final double MARGIN = 12;
+    private static final String WORDS = "WORDS";
+    /** An arrow's length, of the piece's shorter side, and the least that is worth drawing, in millimetres. */
+    private static final double UP_SHARE = .18;
+    private static final double LEAST_UP = 14;
+
+    /** The kinds of lines, each on a layer of its own and told apart by its dashes. */
+    private enum Layer {
+        CLOTH(.8, 6, 4), SPOILT(.8, 1, 2), CUT(1.2), SEAM(.6, 3, 2), UP(.6), STRAIGHT(.4);
+
+        private final double thick;
+        private final float[] dashes;
+
+        Layer(double thick, float... dashes) {
+            this.thick = thick;
+            this.dashes = dashes;
+        }
+    }
+
+    /** A line, closed unless it is a straight cut. */
+    private record Line(Layer layer, Contour contour) {
+
+        boolean closed() {
+            return layer != Layer.STRAIGHT;
+        }
+    }
 
     /** Along to the right, across upwards, for a drawing whose y runs downwards. */
     private static List<Point> seen(Contour contour, ClothSheet sheet) {
@@ -45,6 +72,30 @@ public record ClothFiles(Words words, String title) {
         return new Point((contour.top() + contour.bottom()) / 2 - sheet.outline().top(), sheet.outline().right() - (contour.left() + contour.right()) / 2);
     }
 
+    private static List<Line> lines(ClothSheet sheet) {
+        List<Line> lines = new ArrayList<>();
+        lines.add(new Line(Layer.CLOTH, sheet.outline()));
+        sheet.spoilt().forEach(spot -> lines.add(new Line(Layer.SPOILT, spot)));
+        for (Lain lain : sheet.pieces()) {
+            lines.add(new Line(Layer.CUT, lain.cut()));
+            lain.seam().ifPresent(seam -> lines.add(new Line(Layer.SEAM, seam)));
+            up(lain).ifPresent(up -> lines.add(new Line(Layer.UP, up)));
+        }
+        sheet.cuts().forEach(cut -> lines.add(new Line(Layer.STRAIGHT, line(cut))));
+        return lines;
+    }
+
+    /** An arrow towards the piece's up, beside its name, where there is room for one. */
+    private static Optional<Contour> up(Lain lain) {
+        Contour cut = lain.cut();
+        double size = Math.min(cut.right() - cut.left(), cut.bottom() - cut.top()) * UP_SHARE;
+        double x = (cut.left() + cut.right()) / 2 + lain.upX() * size;
+        double y = (cut.top() + cut.bottom()) / 2 + lain.upY() * size;
+        double half = size / 3;
+        return size < LEAST_UP ? Optional.empty() : Optional.of(new Contour(List.of(new Point(x + lain.upX() * size, y + lain.upY() * size),
+                new Point(x - lain.upY() * half, y + lain.upX() * half), new Point(x + lain.upY() * half, y - lain.upX() * half))));
+    }
+
     /** True to size, in millimetres. */
     public String svg(List<ClothSheet> sheets) {
         double width = sheets.stream().mapToDouble(ClothSheet::along).max().orElse(0);
@@ -55,19 +106,25 @@ public record ClothFiles(Words words, String title) {
         svg.saying("title", title);
         double down = 0;
         for (ClothSheet sheet : sheets) {
-            svg.open("g", "transform", "translate(0 " + Markup.number(down) + ")", "fill", "none", "stroke", "#000", "stroke-width", ".8");
-            svg.empty("path", "class", "cloth", "stroke-dasharray", "6 4", "d", path(seen(sheet.outline(), sheet), true));
-            for (Lain lain : sheet.pieces()) {
-                svg.empty("path", "class", "cut", "d", path(seen(lain.cut(), sheet), true));
-                lain.seam().ifPresent(seam -> svg.empty("path", "class", "seam", "stroke-dasharray", "3 2", "d", path(seen(seam, sheet), true)));
-                Point at = middle(lain.cut(), sheet);
-                svg.saying("text", said(lain), "x", at.x(), "y", at.y(), "fill", "#000", "stroke", "none", "text-anchor", "middle", "font-family", "sans-serif", "font-size", "16");
+            svg.open("g", "transform", "translate(0 " + Markup.number(down) + ")", "fill", "none", "stroke", "#000");
+            for (Line line : lines(sheet)) {
+                Layer layer = line.layer();
+                String dashes = layer.dashes.length == 0 ? "none" : layer.dashes[0] + " " + layer.dashes[1];
+                svg.empty("path", "class", layer.name().toLowerCase(Locale.ROOT), "stroke-width", layer.thick, "stroke-dasharray", dashes,
+                        "d", path(seen(line.contour(), sheet), line.closed()));
             }
-            sheet.cuts().forEach(cut -> svg.empty("path", "class", "straight", "stroke-width", ".4", "d", path(seen(line(cut), sheet), false)));
+            for (Lain lain : sheet.pieces()) {
+                text(svg, said(lain), middle(lain.cut(), sheet), "middle");
+            }
+            sheet.name().ifPresent(name -> text(svg, name, new Point(0, sheet.across() + GAP / 3), "start"));
             svg.close("g");
             down += sheet.across() + GAP;
         }
         return svg.close("svg").toString();
+    }
+
+    private static void text(Markup svg, String words, Point at, String anchor) {
+        svg.saying("text", words, "x", at.x(), "y", at.y(), "fill", "#000", "stroke", "none", "text-anchor", anchor, "font-family", "sans-serif", "font-size", "16");
     }
 
     private String said(Lain lain) {
@@ -82,20 +139,18 @@ public record ClothFiles(Words words, String title) {
 
     /** True to size, in millimetres, every kind of line on a layer of its own. */
     public String dxf(List<ClothSheet> sheets) {
-        Dxf dxf = new Dxf(LAYERS);
+        Dxf dxf = new Dxf(Stream.concat(Stream.of(Layer.values()).map(Layer::name), Stream.of(WORDS)).toList());
         double down = 0;
         for (ClothSheet sheet : sheets) {
-            dxf.polyline("CLOTH", seen(sheet.outline(), sheet), true, 0, down);
-            for (Lain lain : sheet.pieces()) {
-                dxf.polyline("CUT", seen(lain.cut(), sheet), true, 0, down);
-                if (lain.seam().isPresent()) {
-                    dxf.polyline("SEAM", seen(lain.seam().get(), sheet), true, 0, down);
-                }
-                Point at = middle(lain.cut(), sheet);
-                dxf.text("WORDS", said(lain), at.x(), at.y() + down, 16);
+            for (Line line : lines(sheet)) {
+                dxf.polyline(line.layer().name(), seen(line.contour(), sheet), line.closed(), 0, down);
             }
-            for (Stroke cut : sheet.cuts()) {
-                dxf.polyline("STRAIGHT", seen(line(cut), sheet), false, 0, down);
+            for (Lain lain : sheet.pieces()) {
+                Point at = middle(lain.cut(), sheet);
+                dxf.text(WORDS, said(lain), at.x(), at.y() + down, 16);
+            }
+            if (sheet.name().isPresent()) {
+                dxf.text(WORDS, sheet.name().get(), 0, sheet.across() + GAP / 3 + down, 16);
             }
             down += sheet.across() + GAP;
         }
@@ -145,19 +200,16 @@ public record ClothFiles(Words words, String title) {
     }
 
     private void drawn(PdfSheet page, ClothSheet sheet, double scale) throws IOException {
-        page.dashes(6, 4);
-        page.stroke(scaled(sheet.outline(), sheet, scale), true, MARGIN, MARGIN + 12);
+        for (Line line : lines(sheet)) {
+            page.dashes(line.layer().dashes);
+            page.stream().setLineWidth((float) line.layer().thick);
+            page.stroke(scaled(line.contour(), sheet, scale), line.closed(), MARGIN, MARGIN + 12);
+        }
         page.dashes();
         for (Lain lain : sheet.pieces()) {
-            page.stream().setLineWidth(1.4f);
-            page.stroke(scaled(lain.cut(), sheet, scale), true, MARGIN, MARGIN + 12);
             Point at = middle(lain.cut(), sheet);
             double wide = (lain.cut().bottom() - lain.cut().top()) * scale;
             page.say(wide > 40 ? said(lain) : String.valueOf(lain.number()), MARGIN + at.x() * scale - Math.min(18, wide / 3), MARGIN + 12 + at.y() * scale, 9);
-        }
-        page.stream().setLineWidth(.6f);
-        for (Stroke cut : sheet.cuts()) {
-            page.stroke(scaled(line(cut), sheet, scale), false, MARGIN, MARGIN + 12);
         }
     }
 

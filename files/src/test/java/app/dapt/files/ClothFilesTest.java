@@ -2,8 +2,10 @@ package app.dapt.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import app.dapt.RandomPlans;
+import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Laid;
 import app.dapt.cloth.Lay;
 import app.dapt.cloth.LayPlan;
@@ -13,6 +15,7 @@ import app.dapt.cloth.Window;
 import app.dapt.cover.ClothUse;
 import app.dapt.cover.Reckoner;
 import app.dapt.drawing.ClothSheet;
+import app.dapt.files.TemplatePdf.Paper;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Unit;
@@ -28,6 +31,9 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javax.xml.parsers.DocumentBuilderFactory;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -63,6 +69,34 @@ class ClothFilesTest {
 
     private static int count(String text, String what) {
         return (text.length() - text.replace(what, "").length()) / what.length();
+    }
+
+    @Test
+    void remnantsAndWhatIsCutRoundStandInEveryFormToo() throws Exception {
+        ClothUse use = uses().filter(each -> each.wanted().size() > 1).findFirst().orElseThrow();
+        Cloth cloth = use.cloth().withWidth(Length.inches(60));
+        Scrap torn = new Scrap("Awning & torn", List.of(corner(0, 0), corner(280, 10), corner(250, 300), corner(0, 290)),
+                List.of(new Scrap.Spoilt(Length.cm(100), Length.cm(20), Length.cm(12), Length.cm(9))));
+        LayPlan plan = LayPlan.usual(cloth, Unit.INCH).cutting(false, false, false).at(true, List.of(torn, Scrap.rectangle("spare", Length.cm(200), Length.cm(200))));
+        Laid laid = Lay.of(cloth, use.wanted(), plan, Unit.INCH).atOnce();
+        List<ClothSheet> sheets = ClothSheet.of(laid);
+        ClothFiles files = new ClothFiles(WORDS, "Wren");
+        assertThat(laid.spots()).isNotEmpty();
+        assertThat(sheets).hasSize(2);
+        assertThat(count(files.svg(sheets), "class=\"cut\"")).isEqualTo(laid.spots().size());
+        assertThat(files.svg(sheets)).contains("Awning &amp; torn").doesNotContain("Awning & torn");
+        assertThat(count(files.dxf(sheets), "POLYLINE\r\n  8\r\nCUT\r\n")).isEqualTo(laid.spots().size());
+        assertThat(files.csv(laid).lines().skip(1)).allMatch(line -> line.contains("Awning & torn") || line.contains("spare"));
+        assertThat(count(files.svg(sheets), "class=\"spoilt\"")).isEqualTo(1);
+        assertThat(files.dxf(sheets)).contains("Awning & torn");
+        assertThat(count(files.dxf(sheets), "POLYLINE\r\n  8\r\nSPOILT\r\n")).isEqualTo(1);
+        for (Paper paper : Paper.values()) {
+            try (PDDocument pdf = Loader.loadPDF(files.pdf(laid, sheets, paper, List.of("Front  20 × 20"), List.of("Cut round 1, Front")))) {
+                String text = new PDFTextStripper().getText(pdf);
+                assertThat(text).contains("Wren", "Awning & torn", "spare", "Cut round 1, Front");
+                assertThat(pdf.getPage(0).getMediaBox().getWidth()).isEqualTo(paper == Paper.A4 ? 841.89f : 792f, within(1f));
+            }
+        }
     }
 
     @Test

@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -68,6 +69,31 @@ class LayoutCommandTest {
         String bow = GOOD.replace("\"width\": 680, \"step\": 72", "\"remnants\": [{ \"id\": \"bow\", \"polygon\": [[0,0],[500,500],[500,0],[0,500]] }]");
         assertThat(run(bow)).isEqualTo(2);
         assertThat(err.toString(StandardCharsets.UTF_8)).contains("cross itself");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"[[0,0],[9,0]]", "[[0,0],[9,0],[9]]", "[[0,0],[9,0],[9.5,4]]", "[[0,0],[9,0],[\"a\",4]]", "7"})
+    void refusesARemnantWithoutAnOutline(String polygon) throws IOException {
+        assertThat(run(GOOD.replace("\"width\": 680, \"step\": 72", "\"remnants\": [{ \"id\": \"odd\", \"polygon\": " + polygon + " }]"))).isEqualTo(2);
+        assertThat(err.toString(StandardCharsets.UTF_8)).contains("remnants[0].polygon");
+    }
+
+    @Test
+    void laysOutOnRemnantsAndSaysWhatIsLeftOut() throws IOException {
+        assertThat(run(GOOD.replace("\"width\": 680, \"step\": 72", "\"remnants\": [{ \"id\": \"A\", \"w\": 700, \"h\": 310 }, { \"id\": \"B\", \"polygon\": [[0,0],[360,0],[345,210],[0,210]] }]"))).isZero();
+        JsonNode layout = JsonMapper.builder().build().readTree(out.toString(StandardCharsets.UTF_8));
+        assertThat(layout.get("placed").intValue()).isEqualTo(3);
+        assertThat(layout.get("leftOut").intValue()).isEqualTo(1);
+        assertThat(layout.get("placements")).extracting(at -> at.get("remnant").stringValue()).containsExactlyInAnyOrder("A", "A", "B");
+        assertThat(layout.has("length")).isFalse();
+    }
+
+    @Test
+    void piecesMeetThePrintWhereTheyHaveTo() throws IOException {
+        assertThat(run(GOOD.replace("\"rotate\": false", "\"match\": { \"repeat\": 110, \"offset\": 30 }"))).isZero();
+        JsonNode layout = JsonMapper.builder().build().readTree(out.toString(StandardCharsets.UTF_8));
+        assertThat(layout.get("placements")).filteredOn(at -> at.get("piece").stringValue().equals("front")).hasSize(2).allMatch(at -> at.get("y").intValue() % 110 == 30);
+        assertThat(run(GOOD.replace("\"rotate\": false", "\"match\": { \"repeat\": 110, \"offset\": 110 }"))).as("beyond its repeat").isEqualTo(2);
     }
 
     @Test

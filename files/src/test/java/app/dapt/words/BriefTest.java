@@ -1,0 +1,131 @@
+package app.dapt.words;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.dapt.cover.Brief;
+import app.dapt.cover.Brief.Decision;
+import app.dapt.cover.CoverPlan;
+import app.dapt.cover.EdgingKind;
+import app.dapt.cover.FaceKind;
+import app.dapt.cover.Fresh;
+import app.dapt.cover.JoiningKind;
+import app.dapt.cover.OpeningKind;
+import app.dapt.cover.Reckoner;
+import app.dapt.cover.ShapeKind;
+import app.dapt.fit.FitSchool;
+import app.dapt.fit.Fit;
+import app.dapt.form.Filling;
+import app.dapt.form.Form;
+import app.dapt.form.LabelMeans;
+import app.dapt.form.Reading;
+import app.dapt.form.Readings;
+import app.dapt.measure.Length;
+import app.dapt.measure.Mark;
+import app.dapt.measure.Unit;
+import app.dapt.words.Wordbook.English;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** The plan as a sentence: every decision is a phrase of it, as a sewist would say it. */
+class BriefTest {
+
+    private static final Words WORDS = new Words(Wordbook.load(English.US, "craft"), Mark.EIGHTH);
+
+    private static CoverPlan bench(ShapeKind shape) {
+        return Fresh.plan("Bench", Mark.EIGHTH, shape, Form.overCrown(Length.inches(20), Length.inches(shape == ShapeKind.OBLONG ? 14 : 20)));
+    }
+
+    private static Brief brief(CoverPlan plan) {
+        return Brief.of(Reckoner.reckon(plan));
+    }
+
+    private static String phrase(CoverPlan plan, Decision decision) {
+        return brief(plan).parts().stream().filter(part -> part.decision().filter(decision::equals).isPresent())
+                .map(part -> WORDS.say(part.words())).collect(Collectors.joining(" / "));
+    }
+
+    private static CoverPlan withOpening(String kind) {
+        return bench(ShapeKind.SQUARE).withOpening(OpeningKind.valueOf(kind).usual(Unit.INCH));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            SQUARE | A square cover for a form that measures 20 in across and 20 in up and down, over the crown, cut to the form, with an envelope back
+            OBLONG | An oblong cover for a form that measures 20 in across and 14 in up and down, over the crown, cut to the form, with an envelope back
+            ROUND  | A round cover for a form that measures 20 in across and 20 in up and down, over the crown, cut to the form, with an envelope back
+            VEE    | A V-shaped cover for a form that measures 20 in across and 20 in up and down, over the crown, cut to the form, with an upright envelope
+            RUN    | A long, 3-pocket cover for forms that together measure 20 in across and 20 in up and down, over the crown, cut to the form, with an envelope back
+            """)
+    void isOneSentence(ShapeKind kind, String begins) {
+        assertThat(WORDS.say(brief(bench(kind)))).startsWith(begins + " overlapping 4 in and ½ in seams, zigzagged")
+                .endsWith(", no trim yet, the front plain, nothing added yet, in plain cotton and the back in plain linen.");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            ENVELOPE   | an envelope back overlapping 4 in
+            BANDED     | a banded envelope overlapping 4 in
+            WRAP       | a wrap overlapping 4 in
+            PILLOWCASE | a flap of 5½ in tucked in under
+            EDGE_ZIP   | a zip 16 in long in the bottom seam
+            BACK_ZIP   | a zip 16 in long across the back, 2 in up
+            HIDDEN_ZIP | a zip 18 in long hidden under a band, 6 in up
+            ARM_FLAP   | a flap of 6 in tucked in at one arm
+            SEWN_SHUT  | an opening of 15 in sewn shut by hand
+            """)
+    void saysHowItOpens(String kind, String said) {
+        assertThat(phrase(withOpening(kind), Decision.OPENING)).isEqualTo(said);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            NONE      | no trim yet
+            PIPING    | piped with 5⁄32 in (4 mm) cord
+            BY_LENGTH | edged with fringe
+            RUFFLE    | with a 2-in ruffle
+            FLANGE    | with a 2-in flange
+            CORNERS   | with tassels at the corners
+            """)
+    void saysWhatIsRoundTheEdge(EdgingKind kind, String said) {
+        assertThat(phrase(bench(ShapeKind.SQUARE).withEdging(kind.usual(Unit.INCH)), Decision.EDGE)).isEqualTo(said);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            CUT_TO_FORM     | cut to the form
+            FINISH_TO_FORM  | finished to the form
+            SIZE_DOWN       | 2 in down from the form
+            STRAIGHT_ACROSS | finished to the straight-across width
+            MY_OWN          | with my own ease of −1 in
+            """)
+    void saysHowItFits(FitSchool school, String said) {
+        assertThat(phrase(bench(ShapeKind.SQUARE).withFit(new Fit(school, Length.inches(2), Length.inches(-1))), Decision.FIT)).isEqualTo(said);
+    }
+
+    @ParameterizedTest
+    @EnumSource(value = JoiningKind.class, names = {"SIDES", "MIDDLE", "OWN"})
+    void speaksOfAJoinOnlyWhereThereIsOne(JoiningKind kind) {
+        CoverPlan plan = bench(ShapeKind.SQUARE);
+        assertThat(brief(plan).parts()).noneMatch(part -> part.decision().filter(Decision.JOIN::equals).isPresent());
+        assertThat(phrase(plan.withJoining(kind.usual(Unit.INCH)), Decision.JOIN)).startsWith("joined");
+    }
+
+    @Test
+    void everyDecisionIsAPhraseOnce() {
+        CoverPlan plan = bench(ShapeKind.SQUARE).withFace(FaceKind.PIECED.usual(Unit.INCH)).withJoining(JoiningKind.MIDDLE.usual(Unit.INCH));
+        assertThat(brief(plan).parts().stream().flatMap(part -> part.decision().stream())).containsExactlyInAnyOrder(Decision.values());
+        assertThat(phrase(plan, Decision.FACE)).isEqualTo("pieced");
+    }
+
+    @Test
+    void saysTwoWaysOfMeasuringWhereTheyDiffer() {
+        Form form = new Form(new Readings(Map.of(Reading.OVER_CROWN, Length.inches(21))), new Readings(Map.of(Reading.LABEL, Length.inches(14))),
+                Optional.empty(), LabelMeans.FORM, Filling.UNKNOWN);
+        assertThat(phrase(bench(ShapeKind.OBLONG).withForm(form), Decision.MEASURE)).isEqualTo("21 in across, over the crown, and 14 in up and down, by its label");
+    }
+}
