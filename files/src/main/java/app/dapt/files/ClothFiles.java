@@ -13,9 +13,11 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
@@ -35,6 +37,14 @@ public record ClothFiles(Words words, String title) {
     /** An arrow's length, of the piece's shorter side, and the least that is worth drawing, in millimetres. */
     private static final double UP_SHARE = .18;
     private static final double LEAST_UP = 14;
+    /** Where its tip is, from the middle, of the piece's side. */
+    private static final double NEAR_EDGE = .46;
+    /** From line to line of a list, in millimetres. */
+    private static final double LINE = 7.5;
+
+    /** What is to be done, line by line. */
+    public record Listing(String heading, List<String> lines) {
+    }
 
     /** The kinds of lines, each on a layer of its own and told apart by its dashes. */
     private enum Layer {
@@ -85,15 +95,19 @@ public record ClothFiles(Words words, String title) {
         return lines;
     }
 
-    /** An arrow towards the piece's up, beside its name, where there is room for one. */
+    /** An arrow towards the piece's up, by that edge of it, where there is room for one. */
     private static Optional<Contour> up(Lain lain) {
         Contour cut = lain.cut();
-        double size = Math.min(cut.right() - cut.left(), cut.bottom() - cut.top()) * UP_SHARE;
-        double x = (cut.left() + cut.right()) / 2 + lain.upX() * size;
-        double y = (cut.top() + cut.bottom()) / 2 + lain.upY() * size;
-        double half = size / 3;
-        return size < LEAST_UP ? Optional.empty() : Optional.of(new Contour(List.of(new Point(x + lain.upX() * size, y + lain.upY() * size),
-                new Point(x - lain.upY() * half, y + lain.upX() * half), new Point(x + lain.upY() * half, y - lain.upX() * half))));
+        double wide = cut.right() - cut.left();
+        double deep = cut.bottom() - cut.top();
+        double size = Math.min(wide, deep) * UP_SHARE;
+        double tip = (lain.upX() == 0 ? deep : wide) * NEAR_EDGE;
+        double x = (cut.left() + cut.right()) / 2 + lain.upX() * tip;
+        double y = (cut.top() + cut.bottom()) / 2 + lain.upY() * tip;
+        double baseX = x - lain.upX() * size;
+        double baseY = y - lain.upY() * size;
+        return size < LEAST_UP ? Optional.empty() : Optional.of(new Contour(List.of(new Point(x, y),
+                new Point(baseX - lain.upY() * size / 3, baseY + lain.upX() * size / 3), new Point(baseX + lain.upY() * size / 3, baseY - lain.upX() * size / 3))));
     }
 
     /** True to size, in millimetres. */
@@ -178,7 +192,7 @@ public record ClothFiles(Words words, String title) {
     }
 
     /** One page a cloth, drawn as large as the paper lets, with its pieces and its cuts in words. */
-    public byte[] pdf(Laid laid, List<ClothSheet> sheets, Paper paper, List<String> pieces, List<String> cuts) {
+    public byte[] pdf(Laid laid, List<ClothSheet> sheets, Paper paper, List<Listing> listings) {
         PDRectangle landscape = new PDRectangle(paper.size().getHeight(), paper.size().getWidth());
         double wide = landscape.getWidth() / PdfSheet.POINTS - 2 * MARGIN;
         double high = landscape.getHeight() / PdfSheet.POINTS - 2 * MARGIN;
@@ -189,8 +203,7 @@ public record ClothFiles(Words words, String title) {
                     drawn(page, sheet, Math.min(wide / sheet.along(), (high - 14) / sheet.across()));
                 }
             }
-            listed(document, landscape, pieces, high);
-            listed(document, landscape, cuts, high);
+            listed(document, landscape, listings, high);
             document.getDocumentInformation().setTitle(title);
             document.save(out);
             return out.toByteArray();
@@ -217,17 +230,27 @@ public record ClothFiles(Words words, String title) {
         return seen(contour, sheet).stream().map(p -> new Point(p.x() * scale, p.y() * scale)).toList();
     }
 
-    /** Lines with a box to tick, in columns, on as many pages as it takes. */
-    private static void listed(PDDocument document, PDRectangle size, List<String> lines, double high) throws IOException {
-        int perColumn = (int) (high / 7);
+    /** Lines with a box to tick under their headings, in columns, on as many pages as it takes. */
+    private static void listed(PDDocument document, PDRectangle size, List<Listing> listings, double high) throws IOException {
+        List<String> lines = listings.stream().flatMap(listing -> Stream.concat(Stream.of(listing.heading()), listing.lines().stream())).toList();
+        Set<Integer> headings = new HashSet<>();
+        listings.stream().map(listing -> listing.lines().size() + 1).reduce(0, (at, length) -> {
+            headings.add(at);
+            return at + length;
+        });
+        int perColumn = (int) (high / LINE);
         double column = size.getWidth() / PdfSheet.POINTS / 2 - MARGIN;
         for (int from = 0; from < lines.size(); from += 2 * perColumn) {
             try (PdfSheet page = new PdfSheet(document, size)) {
                 for (int i = from; i < Math.min(lines.size(), from + 2 * perColumn); i++) {
                     double x = MARGIN + (i - from) / perColumn * column;
-                    double y = MARGIN + (i - from) % perColumn * 7 + 5;
-                    page.box(x, y - 3.2, 3.5, 3.5);
-                    page.say(i + 1 + "  " + lines.get(i), x + 6, y, 9);
+                    double y = MARGIN + (i - from) % perColumn * LINE + 5;
+                    if (headings.contains(i)) {
+                        page.say(lines.get(i), x, y, 14);
+                    } else {
+                        page.box(x, y - 3.4, 3.8, 3.8);
+                        page.say(lines.get(i), x + 6, y, 11);
+                    }
                 }
             }
         }

@@ -91,9 +91,9 @@ class ClothFilesTest {
         assertThat(files.dxf(sheets)).contains("Awning & torn");
         assertThat(count(files.dxf(sheets), "POLYLINE\r\n  8\r\nSPOILT\r\n")).isEqualTo(1);
         for (Paper paper : Paper.values()) {
-            try (PDDocument pdf = Loader.loadPDF(files.pdf(laid, sheets, paper, List.of("Front  20 × 20"), List.of("Cut round 1, Front")))) {
+            try (PDDocument pdf = Loader.loadPDF(files.pdf(laid, sheets, paper, List.of(new ClothFiles.Listing("Pieces", List.of("1  Front  20 × 20")), new ClothFiles.Listing("Cutting", List.of("1  Cut round 1, Front")))))) {
                 String text = new PDFTextStripper().getText(pdf);
-                assertThat(text).contains("Wren", "Awning & torn", "spare", "Cut round 1, Front");
+                assertThat(text).contains("Wren", "Awning & torn", "spare", "Pieces", "Front  20 × 20", "Cutting", "Cut round 1, Front");
                 assertThat(pdf.getPage(0).getMediaBox().getWidth()).isEqualTo(paper == Paper.A4 ? 841.89f : 792f, within(1f));
             }
         }

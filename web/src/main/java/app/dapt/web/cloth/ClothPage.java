@@ -13,6 +13,7 @@ import app.dapt.cloth.Wanted;
 import app.dapt.cover.ClothUse;
 import app.dapt.cover.WhatWouldDo.Offer;
 import app.dapt.drawing.ClothSheet;
+import app.dapt.files.ClothFiles.Listing;
 import app.dapt.files.SvgCloth;
 import app.dapt.files.SvgWindow;
 import app.dapt.measure.Axis;
@@ -232,9 +233,12 @@ public record ClothPage(Table table, int cloth, Laid laid, int percent, LayStore
         return new PieceLine(number, copy, w.say(wanted.piece().name()), isSet() ? wanted.cover() : "", size, state, copy.equals(piece));
     }
 
-    /** The pieces in words, for paper. */
-    List<String> said() {
-        return pieces().stream().map(line -> line.name() + "  " + line.size() + "  " + line.cover() + "  " + line.state()).toList();
+    /** The pieces and the cuts in words, for paper. */
+    List<Listing> listings() {
+        List<String> cuts = cuts();
+        return List.of(new Listing(w.say("cloth.pieces-title"), pieces().stream()
+                        .map(line -> line.number() + "  " + line.name() + "  " + line.size() + "  " + line.cover() + "  " + line.state()).toList()),
+                new Listing(w.say("cloth.cutting"), IntStream.range(0, cuts.size()).mapToObj(i -> i + 1 + "  " + cuts.get(i)).toList()));
     }
 
     /** What was taken out by hand. */
