@@ -11,6 +11,7 @@ import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Contour;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -251,7 +252,7 @@ public final class Lay {
         Length length = length(laying.length());
         Sum toBuy = toBuy(length);
         List<Patch> patches = spots.stream().map(this::patch).toList();
-        return new Laid(cloth, plan, spots, leftOut, tooWide, loose, groups.stream().filter(this::isOffPrint).map(Group::wanted).toList(), length, toBuy, verdict(laying, least, leftOut), offcuts(patches, toBuy.total()),
+        return new Laid(cloth, plan, spots, leftOut, tooWide, loose, groups.stream().filter(this::isOffPrint).map(Group::wanted).toList(), length, toBuy, verdict(laying, least, leftOut), offcuts(spots, toBuy.total()),
                 cuts(spots, patches), onFold(spots, patches));
     }
 
@@ -286,31 +287,40 @@ public final class Lay {
     }
 
     /** Rectangles that are left on what is bought, the largest first, none of them too narrow to be worth keeping. */
-    private List<Offcut> offcuts(List<Patch> pieces, Length bought) {
-        List<Patch> cloths = new ArrayList<>();
-        if (plan.onRemnants()) {
-            for (int i = 0; i < task.remnants().size(); i++) {
-                cloths.addAll(FreeRectangles.of(task.remnants().get(i), i));
+    private List<Offcut> offcuts(List<Spot> spots, Length bought) {
+        FreeRectangles free = new FreeRectangles(whole(bought));
+        for (int i = 0; i < plan.remnants().size() && plan.onRemnants(); i++) {
+            for (Scrap.Spoilt spot : plan.remnants().get(i).spots()) {
+                free.take(inGrains(i, spot.across(), spot.along(), spot.wide(), spot.deep()));
             }
-        } else {
-            cloths.addAll(FreeRectangles.strip(count(cloth.usableWidth()), count(cloth.shrinkage().washedLength(bought))));
         }
-        FreeRectangles free = new FreeRectangles(cloths);
-        task.taken().forEach(taken -> free.take(taken.patch()));
-        pieces.forEach(free::take);
-        int kept = count(unit.pick(KEPT_METRIC, KEPT_IMPERIAL));
+        spots.forEach(spot -> free.take(inGrains(spot.remnant(), spot.across(), spot.along(), spot.wide(), spot.deep())));
+        long kept = unit.pick(KEPT_METRIC, KEPT_IMPERIAL).grains();
         List<Offcut> offcuts = new ArrayList<>();
         while (offcuts.size() < MOST_OFFCUTS) {
             Optional<Patch> largest = free.free().stream().filter(patch -> patch.across() >= kept && patch.along() >= kept)
-                    .max((a, b) -> Long.compare((long) a.across() * a.along(), (long) b.across() * b.along()));
+                    .max(Comparator.comparingLong(patch -> (long) patch.across() * patch.along()));
             if (largest.isEmpty()) {
                 break;
             }
             Patch patch = largest.get();
             free.take(patch);
-            offcuts.add(new Offcut(patch.remnant(), length(patch.left()), length(patch.top()), length(patch.across()), length(patch.along())));
+            offcuts.add(new Offcut(patch.remnant(), new Length(patch.left()), new Length(patch.top()), new Length(patch.across()), new Length(patch.along())));
         }
         return offcuts;
+    }
+
+    /** All of the cloth, in grains: what is bought or left is no whole number of the task's units. */
+    private List<Patch> whole(Length bought) {
+        if (!plan.onRemnants()) {
+            return FreeRectangles.strip(Math.toIntExact(cloth.usableWidth().grains()), Math.toIntExact(cloth.shrinkage().washedLength(bought).grains()));
+        }
+        return IntStream.range(0, plan.remnants().size()).boxed().flatMap(i -> FreeRectangles.of(plan.remnants().get(i).inGrains(), i).stream()).toList();
+    }
+
+    private static Patch inGrains(int remnant, Length across, Length along, Length wide, Length deep) {
+        return new Patch(remnant, Math.toIntExact(across.grains()), Math.toIntExact(along.grains()),
+                Math.toIntExact(across.plus(wide).grains()), Math.toIntExact(along.plus(deep).grains()));
     }
 
     private List<Laid.Cut> cuts(List<Spot> spots, List<Patch> patches) {

@@ -48,7 +48,11 @@ public record Scrap(String name, List<Corner> corners, List<Spoilt> spots) {
         return remnant(corners).crossesItself();
     }
 
-    /** In grains, for checks. */
+    /** Its outline in grains. */
+    Task.Remnant inGrains() {
+        return remnant(corners);
+    }
+
     private static Task.Remnant remnant(List<Corner> corners) {
         return new Task.Remnant("", corners.stream().map(c -> new Task.Corner(Math.toIntExact(c.across().grains()), Math.toIntExact(c.along().grains()))).toList());
     }

@@ -355,6 +355,15 @@ class LayTest {
     }
 
     @Test
+    void whatIsLeftIsSaidToTheLastThread() {
+        Cloth cloth = cloth(Print.PLAIN, 45);
+        Laid one = laid(cloth, usual(cloth), wanted("front", FRONT, FRONT, 1));
+        assertThat(one.offcuts()).singleElement().returns(Length.inches(20), Laid.Offcut::across).returns(Length.ZERO, Laid.Offcut::along)
+                .returns(Length.inches(24), Laid.Offcut::wide).returns(Length.inches(22, 1, 2), Laid.Offcut::deep);
+        assertThat(laid(cloth, usual(cloth), wanted("front", FRONT, FRONT, 2)).offcuts()).as("four inches are not worth keeping").isEmpty();
+    }
+
+    @Test
     void aClothWithAnUpIsFoldedAlongItsLengthOnly() {
         Cloth napped = new Cloth("Velvet", "#31507e", Print.PLAIN, Length.inches(45), true);
         assertThat(laid(napped, usual(napped), wanted("front", FRONT, FRONT, 6)).folding()).isEmpty();

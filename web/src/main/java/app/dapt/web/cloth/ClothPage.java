@@ -2,8 +2,6 @@ package app.dapt.web.cloth;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Laid.Known;
-import app.dapt.cloth.Laid.Offcut;
-import app.dapt.cloth.Laid.OnFold;
 import app.dapt.cloth.Laid.Spot;
 import app.dapt.cloth.Laid;
 import app.dapt.cloth.LayPlan;
@@ -16,7 +14,6 @@ import app.dapt.drawing.ClothSheet;
 import app.dapt.files.ClothFiles.Listing;
 import app.dapt.files.SvgCloth;
 import app.dapt.files.SvgWindow;
-import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
@@ -30,6 +27,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * The cloth view, ready for its template.
@@ -233,12 +231,11 @@ public record ClothPage(Table table, int cloth, Laid laid, int percent, LayStore
         return new PieceLine(number, copy, w.say(wanted.piece().name()), isSet() ? wanted.cover() : "", size, state, copy.equals(piece));
     }
 
-    /** The pieces and the cuts in words, for paper. */
+    /** The pieces, the folds and the cuts in words, for paper. */
     List<Listing> listings() {
-        List<String> cuts = cuts();
-        return List.of(new Listing(w.say("cloth.pieces-title"), pieces().stream()
-                        .map(line -> line.number() + "  " + line.name() + "  " + line.size() + "  " + line.cover() + "  " + line.state()).toList()),
-                new Listing(w.say("cloth.cutting"), IntStream.range(0, cuts.size()).mapToObj(i -> i + 1 + "  " + cuts.get(i)).toList()));
+        Listing pieces = new Listing(w.say("cloth.pieces-title"), pieces().stream()
+                .map(line -> line.number() + "  " + line.name() + "  " + line.size() + "  " + line.cover() + "  " + line.state()).toList());
+        return Stream.concat(Stream.of(pieces), cutting().listings().stream()).toList();
     }
 
     /** What was taken out by hand. */
@@ -319,45 +316,9 @@ public record ClothPage(Table table, int cloth, Laid laid, int percent, LayStore
         return use().repeat().map(repeat -> w.say("cloth.repeat", repeat.across(), repeat.along())).orElse("");
     }
 
-    /** The cuts, in their order. */
-    public List<String> cuts() {
-        return laid.cuts().stream().map(cut -> laid.remnantsUsed() > 1 ? w.say("cloth.cut.of", plan().remnants().get(cut.remnant()).name(), cut(cut)) : cut(cut)).toList();
-    }
-
-    private String cut(Laid.Cut cut) {
-        String straight = cut.runs() == Axis.ACROSS ? "cloth.cut.across" : plan().onRemnants() ? "cloth.cut.along-scrap" : "cloth.cut.along";
-        return cut.round().map(spot -> w.say("cloth.cut.round", number(spot), spot.wanted().piece().name()))
-                .orElseGet(() -> w.say(straight, cut.at(), cut.from(), cut.to()));
-    }
-
-    private int number(Spot spot) {
-        return laid.spots().indexOf(spot) + 1;
-    }
-
-    /** How to fold it to fit the table, and what is cut double. */
-    public List<String> folds() {
-        List<String> lines = new ArrayList<>();
-        if (!plan().onRemnants() && !laid.spots().isEmpty()) {
-            lines.add(laid.folding().map(folding -> folding.overLength() * folding.overWidth() == 1 ? w.say("cloth.fold.flat", plan().tableWide(), plan().tableDeep())
-                    : w.say("cloth.fold.over", Phrase.of("cloth.fold.layers." + folding.overLength() + "." + folding.overWidth()), folding.wide(), folding.deep()))
-                    .orElseGet(() -> w.say("cloth.fold.too-long", plan().tableWide(), plan().tableDeep())));
-        }
-        if (laid.isEdgeToEdge() && laid.cuts().size() > 1) {
-            lines.add(w.say("cloth.parted"));
-        }
-        for (OnFold pair : laid.onFold()) {
-            lines.add(w.say(pair.runs() == Axis.UP_DOWN ? "cloth.fold.lengthwise" : "cloth.fold.crosswise", number(pair.one()), number(pair.other()), pair.at()));
-        }
-        return lines;
-    }
-
-    public List<String> offcuts() {
-        return laid.offcuts().stream().map(this::offcut).toList();
-    }
-
-    private String offcut(Offcut offcut) {
-        return plan().onRemnants() ? w.say("cloth.offcut-of", offcut.wide(), offcut.deep(), plan().remnants().get(offcut.remnant()).name())
-                : w.say("cloth.offcut", offcut.wide(), offcut.deep());
+    /** How it is cut, in words. */
+    public CuttingWords cutting() {
+        return new CuttingWords(laid, w);
     }
 
     public List<ScrapLine> scraps() {
