@@ -196,7 +196,7 @@
     const ways = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
     if (!pane || !ways[event.key]) return;
     event.preventDefault();
-    const step = event.shiftKey ? 1 : 0.125;
+    const step = Number(event.shiftKey ? pane.dataset.stride : pane.dataset.step);
     slid = { right: slid.right + ways[event.key][0] * step, down: slid.down + ways[event.key][1] * step };
     show(pane);
     rest(450);

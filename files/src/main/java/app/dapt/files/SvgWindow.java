@@ -27,6 +27,7 @@ public record SvgWindow(Words words, Cloth cloth, double units) {
         Markup svg = new Markup();
         svg.open("svg", "class", "drawing window", "id", "window", "viewBox", "0 0 " + Markup.number(width + 2 * around) + " " + Markup.number(height + 2 * around),
                 "width", width + 2 * around, "height", height + 2 * around, "role", "application", "tabindex", 0, "data-scale", scale,
+                "data-step", inches(Length.mm(2), Length.inches(0, 1, 8)), "data-stride", inches(Length.cm(2), Length.inches(1)),
                 "aria-label", words.say(Phrase.of("drawing.window", piece.name())));
         svg.open("defs");
         new Swatch(cloth, scale).writeAt(svg, "window-print", around + width / 2, around + height / 2, window.across().toInches() * scale, window.along().toInches() * scale);
@@ -41,6 +42,11 @@ public record SvgWindow(Words words, Cloth cloth, double units) {
         svg.empty("path", "class", "window-middle", "d", "M" + middleX + " " + Markup.number(around) + "v10M" + middleX + " " + Markup.number(around + height) + "v-10M"
                 + Markup.number(around) + " " + middleY + "h10M" + Markup.number(around + width) + " " + middleY + "h-10");
         return svg.close("svg").toString();
+    }
+
+    /** How far a key slides the print, for the reader's unit. */
+    private String inches(Length metric, Length imperial) {
+        return String.valueOf(words.mark().unit().pick(metric, imperial).toInches());
     }
 
     private static String outline(Piece piece, double scale, double around) {

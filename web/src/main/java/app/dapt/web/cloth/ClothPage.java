@@ -42,8 +42,6 @@ public record ClothPage(Table table, int cloth, Laid laid, int percent, LayStore
     private static final double WIDE = 800;
     private static final double HIGH = 505;
     private static final double WINDOW = 300;
-    /** Most drops of a pointer are no finer. */
-    private static final double STEP_INCHES = .5;
 
     /**
      * What a width comes to.
@@ -296,8 +294,13 @@ public record ClothPage(Table table, int cloth, Laid laid, int percent, LayStore
         return spot().filter(spot -> plan().windows().containsKey(spot.wanted().key())).isPresent();
     }
 
+    /** How far an arrow slides the print, in inches. */
     public double step() {
-        return STEP_INCHES;
+        return w.mark().unit().pick(Length.cm(1), Length.inches(0, 1, 2)).toInches();
+    }
+
+    public String windowKeys() {
+        return w.say(w.mark().unit().metric() ? "cloth.window-keys.cm" : "cloth.window-keys.in");
     }
 
     public boolean canMatch() {
