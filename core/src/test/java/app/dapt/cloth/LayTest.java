@@ -1,27 +1,24 @@
 package app.dapt.cloth;
 
+import static app.dapt.cloth.LayCases.FRONT;
+import static app.dapt.cloth.LayCases.assertApart;
+import static app.dapt.cloth.LayCases.cloth;
+import static app.dapt.cloth.LayCases.laid;
+import static app.dapt.cloth.LayCases.overlap;
+import static app.dapt.cloth.LayCases.usual;
+import static app.dapt.cloth.LayCases.wanted;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.dapt.RandomPlans;
 import app.dapt.cloth.Laid.Known;
 import app.dapt.cloth.Laid.Spot;
-import app.dapt.cloth.Scrap.Corner;
 import app.dapt.cover.ClothUse;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoner;
-import app.dapt.drawing.ClothSheet;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
-import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
-import app.dapt.piece.Contour;
-import app.dapt.piece.Outline;
-import app.dapt.piece.Piece.Material;
-import app.dapt.piece.Piece;
-import java.awt.geom.Area;
-import java.awt.geom.Path2D;
-import java.awt.geom.PathIterator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -35,27 +32,6 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** What lies on a cloth, as a person asks for it. */
 class LayTest {
-
-    private static final Length FRONT = Length.inches(20);
-
-    private static Wanted wanted(String id, Length wide, Length high, int copies) {
-        Piece piece = Piece.rectangle(id, Material.FRONT, Sum.of(Sum.term("term.front", wide)), Sum.of(Sum.term("term.front", high)), Piece.sewnAllRound(Length.inches(0, 1, 2)));
-        return new Wanted("1/" + id, "Bench", piece, copies);
-    }
-
-    private static Cloth cloth(Print print, int width) {
-        return new Cloth("Harbour", "#31507e", print, Length.inches(width), false, 1200);
-    }
-
-    private static Laid laid(Cloth cloth, LayPlan plan, Wanted... wanted) {
-        Lay lay = Lay.of(cloth, List.of(wanted), plan, Unit.INCH);
-        LayingOut search = new LayingOut(lay.asTask(), 1);
-        return lay.laid(search.improve(Budget.steps(3000)), search.least());
-    }
-
-    private static LayPlan usual(Cloth cloth) {
-        return LayPlan.usual(cloth, Unit.INCH);
-    }
 
     @Test
     void whatIsBoughtAddsUpFromWhatThePiecesTake() {
@@ -147,65 +123,6 @@ class LayTest {
         assertThat(Math.floorMod(first.along().minus(second.along()).grains(), every)).as("along").isZero();
     }
 
-    @ParameterizedTest
-    @CsvSource({"18, 22, 2", "30, 45, 1", "12, 12, 6"})
-    void remnantsHoldWhatIsLaidAndNothingLiesOnABadSpot(int wide, int deep, int copies) {
-        Cloth cloth = cloth(Print.PLAIN, 45);
-        Scrap spoilt = new Scrap("torn", List.of(corner(0, 0), corner(50, 0), corner(50, 50), corner(0, 50)),
-                List.of(new Scrap.Spoilt(Length.inches(24), Length.inches(20), Length.inches(2), Length.inches(3))));
-        LayPlan plan = usual(cloth).at(true, List.of(spoilt, Scrap.rectangle("straight", Length.inches(40), Length.inches(25))));
-        Laid laid = laid(cloth, plan, wanted("front", Length.inches(wide), Length.inches(deep), copies));
-        assertApart(laid);
-        assertThat(laid.spots()).filteredOn(spot -> spot.remnant() == 0).noneMatch(spot -> overlap(spot.across(), spot.wide(), Length.inches(24), Length.inches(2))
-                && overlap(spot.along(), spot.deep(), Length.inches(20), Length.inches(3)));
-        assertThat(laid.spots().size() + laid.leftOut().stream().mapToInt(Wanted::copies).sum()).isEqualTo(copies);
-        assertThat(laid.verdict().known()).isEqualTo(laid.leftOut().isEmpty() ? Known.ALL_PLACED : Known.LEFT_OUT);
-        laid.leftOut().forEach(left -> assertThat(laid.shortfall(left)).isPresent());
-    }
-
-    @Test
-    void aPinOnARemnantHoldsWithinItsOutlineOffItsSpotsAndMovesWithIt() {
-        Cloth cloth = cloth(Print.PLAIN, 45);
-        Length size = Length.inches(10);
-        Scrap slanting = new Scrap("slanting", List.of(corner(0, 0), corner(40, 0), corner(20, 40), corner(0, 40)),
-                List.of(new Scrap.Spoilt(Length.inches(2), Length.inches(2), Length.inches(1), Length.inches(1))));
-        Scrap other = Scrap.rectangle("other", Length.inches(12), Length.inches(12));
-        LayPlan plan = usual(cloth).at(true, List.of(other, slanting));
-        record At(int across, int along, int remnant, boolean holds) {
-        }
-        for (At at : List.of(new At(5, 5, 1, true), new At(15, 30, 1, false), new At(20, 10, 1, true), new At(21, 10, 1, false), new At(0, 0, 1, false), new At(3, 0, 1, true),
-                new At(2, 2, 0, true), new At(3, 2, 0, false), new At(0, 0, 7, false))) {
-            LayPlan.Pin pin = new LayPlan.Pin(Length.inches(at.across()), Length.inches(at.along()), false, false, at.remnant());
-            LayPlan pinned = plan.pinned("1/front.2", Optional.of(pin));
-            Laid laid = laid(cloth, pinned, wanted("front", size, size, 3));
-            assertThat(laid.spot("1/front.2").filter(Spot::pinned).isPresent()).as("%s", at).isEqualTo(at.holds());
-            assertThat(laid.loose()).hasSize(at.holds() ? 0 : 1);
-            assertThat(laid.spots()).hasSize(3);
-            assertApart(laid);
-        }
-        LayPlan pinned = plan.pinned("1/front.2", Optional.of(new LayPlan.Pin(size, size, false, false, 1)));
-        assertThat(pinned.at(true, List.of(slanting)).pins().get("1/front.2").remnant()).isZero();
-        assertThat(pinned.at(true, List.of(other)).pins()).isEmpty();
-        assertThat(pinned.at(true, List.of(other, Scrap.rectangle("cut smaller", size, size))).pins().get("1/front.2").remnant()).isEqualTo(1);
-        assertThat(pinned.at(false, List.of(other, slanting)).pins()).isEmpty();
-    }
-
-    @Test
-    void asFewRemnantsAreUsedAsWillDo() {
-        Cloth cloth = cloth(Print.PLAIN, 45);
-        LayPlan plan = usual(cloth).at(true, List.of(Scrap.rectangle("small", FRONT, FRONT), Scrap.rectangle("narrow", FRONT, Length.inches(21)),
-                Scrap.rectangle("large", Length.inches(41), FRONT)));
-        assertThat(laid(cloth, plan, wanted("front", FRONT, FRONT, 2)).remnantsUsed()).isEqualTo(1);
-    }
-
-    @Test
-    void aRemnantThatCrossesItselfOrEnclosesNothingIsRefused() {
-        List<Corner> bow = List.of(corner(0, 0), corner(10, 10), corner(10, 0), corner(0, 10));
-        assertThat(Scrap.crossesItself(bow)).isTrue();
-        assertThatThrownBy(() -> new Scrap("bow", bow, List.of())).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> new Scrap("line", List.of(corner(0, 0), corner(5, 0), corner(9, 0)), List.of())).isInstanceOf(IllegalArgumentException.class);
-    }
-
     @Test
     void moreThanFiveHundredPiecesAreRefused() {
         Cloth cloth = cloth(Print.PLAIN, 45);
@@ -250,99 +167,6 @@ class LayTest {
         return start.under(cut.at()) && cut.at().under(start.plus(size)) && overlap(from, reach, cut.from(), cut.to().minus(cut.from()));
     }
 
-    private static Corner corner(int across, int along) {
-        return new Corner(Length.inches(across), Length.inches(along));
-    }
-
-    private static boolean overlap(Length a, Length wide, Length b, Length other) {
-        return a.under(b.plus(other)) && b.under(a.plus(wide));
-    }
-
-    /** No two outlines have cloth in common, to a hair. */
-    private static void assertApart(Laid laid) {
-        List<ClothSheet> sheets = ClothSheet.of(laid);
-        for (ClothSheet sheet : sheets) {
-            List<ClothSheet.Lain> pieces = sheet.pieces();
-            for (int i = 0; i < pieces.size(); i++) {
-                for (int j = 0; j < i; j++) {
-                    assertThat(common(pieces.get(i).cut(), pieces.get(j).cut())).as("%s over %s", pieces.get(i).spot().copy(), pieces.get(j).spot().copy()).isLessThan(1);
-                }
-            }
-        }
-    }
-
-    /** Square millimetres that lie within both. */
-    private static double common(Contour one, Contour other) {
-        Area both = area(one);
-        both.intersect(area(other));
-        double twice = 0;
-        double[] at = new double[6];
-        double x = 0;
-        double y = 0;
-        double startX = 0;
-        double startY = 0;
-        for (PathIterator path = both.getPathIterator(null); !path.isDone(); path.next()) {
-            int kind = path.currentSegment(at);
-            if (kind == PathIterator.SEG_MOVETO) {
-                startX = at[0];
-                startY = at[1];
-            } else {
-                double toX = kind == PathIterator.SEG_CLOSE ? startX : at[0];
-                double toY = kind == PathIterator.SEG_CLOSE ? startY : at[1];
-                twice += x * toY - toX * y;
-                at[0] = toX;
-                at[1] = toY;
-            }
-            x = at[0];
-            y = at[1];
-        }
-        return Math.abs(twice) / 2;
-    }
-
-    private static Area area(Contour contour) {
-        Path2D path = new Path2D.Double();
-        contour.points().forEach(p -> {
-            if (path.getCurrentPoint() == null) {
-                path.moveTo(p.x(), p.y());
-            } else {
-                path.lineTo(p.x(), p.y());
-            }
-        });
-        path.closePath();
-        return new Area(path);
-    }
-
-    @Test
-    void halvesOfAVeeNestAndRoundsStagger() {
-        Cloth cloth = cloth(Print.PLAIN, 45);
-        Contour half = new Contour(List.of(new Contour.Point(0, 0), new Contour.Point(500, 0), new Contour.Point(0, 500)));
-        Wanted halves = outlined(wanted("half", Length.mm(500), Length.mm(500), 4), half);
-        assertThat(laid(cloth, usual(cloth), halves).length()).isLessThanOrEqualTo(Length.mm(510));
-        Cloth napped = new Cloth("Velvet", "#31507e", Print.PLAIN, Length.inches(45), true);
-        assertThat(laid(napped, usual(napped), halves).length()).as("none may lie upside down").isGreaterThan(Length.mm(900));
-        Wanted rounds = outlined(wanted("round", Length.mm(430), Length.mm(430), 5), Contour.circle(Length.mm(430)));
-        Laid staggered = laid(cloth, usual(cloth), rounds);
-        assertApart(staggered);
-        assertThat(staggered.length()).isLessThan(Length.mm(3 * 430 - 100));
-    }
-
-    @Test
-    void whatNestsMayBePinnedAndTheOthersNestWithIt() {
-        Cloth cloth = cloth(Print.PLAIN, 45);
-        Contour half = new Contour(List.of(new Contour.Point(0, 0), new Contour.Point(500, 0), new Contour.Point(0, 500)));
-        Wanted halves = outlined(wanted("half", Length.mm(500), Length.mm(500), 4), half);
-        Laid nested = laid(cloth, usual(cloth), halves);
-        LayPlan plan = usual(cloth);
-        for (Spot spot : nested.spots().subList(0, 3)) {
-            plan = plan.pinned(spot.copy(), Optional.of(new LayPlan.Pin(spot.across(), spot.along(), spot.turned(), spot.about(), 0)));
-        }
-        Laid again = laid(cloth, plan, halves);
-        assertThat(again.loose()).isEmpty();
-        assertThat(again.spots()).filteredOn(Spot::pinned).hasSize(3);
-        assertThat(again.length()).isLessThanOrEqualTo(Length.mm(510));
-        assertApart(again);
-    }
-
     @ParameterizedTest
     @CsvSource({"2, 60, 36, 1, 1", "4, 72, 36, 1, 2", "4, 60, 36, 2, 1", "6, 60, 36, 2, 2", "6, 36, 60, 2, 2", "12, 60, 36, 4, 2", "60, 60, 36, 0, 0"})
     void theClothIsFoldedInAsFewLayersAsFitTheTable(int copies, int tableWide, int tableDeep, int overLength, int overWidth) {
@@ -368,20 +192,5 @@ class LayTest {
         Cloth napped = new Cloth("Velvet", "#31507e", Print.PLAIN, Length.inches(45), true);
         assertThat(laid(napped, usual(napped), wanted("front", FRONT, FRONT, 6)).folding()).isEmpty();
         assertThat(laid(napped, usual(napped), wanted("front", FRONT, FRONT, 4)).folding().orElseThrow()).returns(1, Laid.Folding::overLength).returns(2, Laid.Folding::overWidth);
-    }
-
-    @Test
-    void whatIsLeftOutIsSaidToBeShortOfTheNearestPlace() {
-        Cloth cloth = cloth(Print.PLAIN, 45);
-        Wanted long30 = wanted("front", FRONT, Length.inches(30), 1);
-        Laid laid = laid(cloth, usual(cloth).at(true, List.of(Scrap.rectangle("small", Length.inches(19), Length.inches(28)), Scrap.rectangle("tiny", Length.inches(9), Length.inches(9)))), long30);
-        assertThat(laid.leftOut()).hasSize(1);
-        assertThat(laid.shortfall(laid.leftOut().get(0)).orElseThrow()).returns(Length.inches(1), Laid.Shortfall::across).returns(Length.inches(2), Laid.Shortfall::along);
-        Laid turned = laid(cloth, usual(cloth).at(true, List.of(Scrap.rectangle("wide", Length.inches(28), Length.inches(19)))), long30);
-        assertThat(turned.shortfall(turned.leftOut().get(0)).orElseThrow()).as("turned a quarter").returns(Length.inches(2), Laid.Shortfall::across).returns(Length.inches(1), Laid.Shortfall::along);
-    }
-
-    private static Wanted outlined(Wanted wanted, Contour contour) {
-        return new Wanted(wanted.key(), wanted.cover(), wanted.piece().outlined(Optional.of(new Outline.Traced(contour, contour))), wanted.copies());
     }
 }

@@ -13,7 +13,6 @@ import app.dapt.cover.WhatWouldDo.Offer;
 import app.dapt.drawing.ClothSheet;
 import app.dapt.files.ClothFiles.Listing;
 import app.dapt.files.SvgCloth;
-import app.dapt.files.SvgWindow;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
@@ -41,7 +40,6 @@ public record ClothPage(Table table, int cloth, Laid laid, int percent, LayStore
 
     private static final double WIDE = 800;
     private static final double HIGH = 505;
-    private static final double WINDOW = 300;
 
     /**
      * What a width comes to.
@@ -278,29 +276,9 @@ public record ClothPage(Table table, int cloth, Laid laid, int percent, LayStore
         return use().turns() && !isPinned();
     }
 
-    /** The piece as a window over the print that can be slid; nothing where there is no print to slide. */
-    public Optional<String> window() {
-        return spot().flatMap(spot -> PieceWindow.under(spot, use()).map(window -> new SvgWindow(w, use(), WINDOW).write(spot.wanted().piece(), window)));
-    }
-
-    public String windowWords() {
-        Spot spot = spot().orElseThrow();
-        boolean shared = plan().matched() && spot.wanted().piece().id().equals("front");
-        boolean fixed = shared || plan().windows().containsKey(spot.wanted().key());
-        return w.say(shared ? "cloth.window-all" : fixed ? "cloth.window-own" : "cloth.window-any");
-    }
-
-    public boolean hasOwnWindow() {
-        return spot().filter(spot -> plan().windows().containsKey(spot.wanted().key())).isPresent();
-    }
-
-    /** How far an arrow slides the print, in inches. */
-    public double step() {
-        return w.mark().unit().pick(Length.cm(1), Length.inches(0, 1, 2)).toInches();
-    }
-
-    public String windowKeys() {
-        return w.say(w.mark().unit().metric() ? "cloth.window-keys.cm" : "cloth.window-keys.in");
+    /** The piece that is looked at over its print; nothing where there is no print to slide. */
+    public Optional<PrintPane> pane() {
+        return spot().flatMap(spot -> PieceWindow.under(spot, use()).map(window -> new PrintPane(spot, use(), plan(), window, w)));
     }
 
     public boolean canMatch() {

@@ -1,0 +1,39 @@
+package app.dapt.web.cloth;
+
+import app.dapt.cloth.Cloth;
+import app.dapt.cloth.Laid.Spot;
+import app.dapt.cloth.LayPlan;
+import app.dapt.cloth.Window;
+import app.dapt.files.SvgWindow;
+import app.dapt.measure.Length;
+import app.dapt.words.Words;
+
+/** A piece as a window over its print, which can be slid under it. */
+public record PrintPane(Spot spot, Cloth cloth, LayPlan plan, Window window, Words w) {
+
+    private static final double WIDE = 300;
+
+    public String drawing() {
+        return new SvgWindow(w, cloth, WIDE).write(spot.wanted().piece(), window);
+    }
+
+    /** Whether the piece was slid on its own. */
+    public boolean isOwn() {
+        return plan.windows().containsKey(spot.wanted().key());
+    }
+
+    /** What sliding it moves. */
+    public String words() {
+        boolean shared = plan.matched() && spot.wanted().piece().id().equals("front");
+        return w.say(shared ? "cloth.window-all" : isOwn() ? "cloth.window-own" : "cloth.window-any");
+    }
+
+    public String keys() {
+        return w.say(w.mark().unit().metric() ? "cloth.window-keys.cm" : "cloth.window-keys.in");
+    }
+
+    /** How far an arrow slides the print, in inches. */
+    public double step() {
+        return w.mark().unit().pick(Length.cm(1), Length.inches(0, 1, 2)).toInches();
+    }
+}
