@@ -132,9 +132,7 @@ public final class Lay {
 
     /** Whether two pieces would share cloth, in the rectangles about them and in their outlines too. */
     private boolean overlap(Spot one, Spot other) {
-        return one.remnant() == other.remnant() && one.across().under(other.across().plus(other.wide())) && other.across().under(one.across().plus(one.wide()))
-                && one.along().under(other.along().plus(other.deep())) && other.along().under(one.along().plus(one.deep()))
-                && one.cut(cloth).shared(other.cut(cloth)) > HAIR;
+        return !inGrains(one).isApartFrom(inGrains(other)) && one.cut(cloth).shared(other.cut(cloth)) > HAIR;
     }
 
     /** The largest number of grains that measures every length of the task. */
@@ -290,11 +288,9 @@ public final class Lay {
     private List<Offcut> offcuts(List<Spot> spots, Length bought) {
         FreeRectangles free = new FreeRectangles(whole(bought));
         for (int i = 0; i < plan.remnants().size() && plan.onRemnants(); i++) {
-            for (Scrap.Spoilt spot : plan.remnants().get(i).spots()) {
-                free.take(inGrains(i, spot.across(), spot.along(), spot.wide(), spot.deep()));
-            }
+            plan.remnants().get(i).spoilt(i).forEach(free::take);
         }
-        spots.forEach(spot -> free.take(inGrains(spot.remnant(), spot.across(), spot.along(), spot.wide(), spot.deep())));
+        spots.forEach(spot -> free.take(inGrains(spot)));
         long kept = unit.pick(KEPT_METRIC, KEPT_IMPERIAL).grains();
         List<Offcut> offcuts = new ArrayList<>();
         while (offcuts.size() < MOST_OFFCUTS) {
@@ -318,9 +314,8 @@ public final class Lay {
         return IntStream.range(0, plan.remnants().size()).boxed().flatMap(i -> FreeRectangles.of(plan.remnants().get(i).inGrains(), i).stream()).toList();
     }
 
-    private static Patch inGrains(int remnant, Length across, Length along, Length wide, Length deep) {
-        return new Patch(remnant, Math.toIntExact(across.grains()), Math.toIntExact(along.grains()),
-                Math.toIntExact(across.plus(wide).grains()), Math.toIntExact(along.plus(deep).grains()));
+    private static Patch inGrains(Spot spot) {
+        return Patch.inGrains(spot.remnant(), spot.across(), spot.along(), spot.wide(), spot.deep());
     }
 
     private List<Laid.Cut> cuts(List<Spot> spots, List<Patch> patches) {

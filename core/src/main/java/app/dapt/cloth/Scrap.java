@@ -57,14 +57,17 @@ public record Scrap(String name, List<Corner> corners, List<Spoilt> spots) {
         return new Task.Remnant("", corners.stream().map(c -> new Task.Corner(Math.toIntExact(c.across().grains()), Math.toIntExact(c.along().grains()))).toList());
     }
 
+    /** The places to cut round, in grains; the remnant has this number. */
+    List<Patch> spoilt(int remnant) {
+        return spots.stream().map(spot -> Patch.inGrains(remnant, spot.across(), spot.along(), spot.wide(), spot.deep())).toList();
+    }
+
     /** Whether a rectangle lies within it and on no place that is cut round. */
     boolean holds(Length left, Length top, Length wide, Length deep) {
         Contour outline = new Contour(corners.stream().map(c -> new Contour.Point(c.across().toMm(), c.along().toMm())).toList());
-        Length right = left.plus(wide);
-        Length bottom = top.plus(deep);
-        double missing = wide.toMm() * deep.toMm() - outline.shared(Contour.rectangle(left.toMm(), top.toMm(), right.toMm(), bottom.toMm()));
-        return missing < HAIR && spots.stream().allMatch(spot -> spot.across().atLeast(right) || left.atLeast(spot.across().plus(spot.wide()))
-                || spot.along().atLeast(bottom) || top.atLeast(spot.along().plus(spot.deep())));
+        Contour rectangle = Contour.rectangle(left.toMm(), top.toMm(), left.plus(wide).toMm(), top.plus(deep).toMm());
+        Patch place = Patch.inGrains(0, left, top, wide, deep);
+        return rectangle.area() - outline.shared(rectangle) < HAIR && spoilt(0).stream().allMatch(place::isApartFrom);
     }
 
     /** How far it reaches across. */

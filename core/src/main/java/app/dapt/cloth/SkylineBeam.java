@@ -115,6 +115,7 @@ final class SkylineBeam {
         laying = known;
         best = known.length();
         double power = POWERS[dice.below(POWERS.length)];
+        // What suits many sizes, an even skyline, suits few sizes less: each has half the rounds.
         boolean even = dice.below(2) == 0;
         double weight = even ? dice.between(.002, .012) : dice.between(.003, .045);
         double ragged = even ? dice.between(.03, .15) : dice.between(0, .08);
