@@ -97,28 +97,83 @@
     }
   });
 
-  // When the store or the application is away: say so, keep what was typed, try again until it is back.
+  // Whatever is not kept is said where one looks; what was typed stays, and what can be done about it is offered.
   const adrift = document.getElementById('adrift');
+  const act = function (name) { return adrift.querySelector('[data-act=' + name + ']'); };
+  let stranded = null;
   let waiting = null;
-  function away(event) {
-    const status = event.detail.xhr ? event.detail.xhr.status : 0;
-    if (status && status !== 503 && status !== 502) return;
-    const from = event.detail.elt;
-    adrift.textContent = adrift.dataset.away;
+
+  function say(words, acts) {
+    adrift.querySelector('.adrift-what').textContent = words;
+    ['again', 'restore', 'copy', 'reload'].forEach(function (name) { act(name).hidden = !acts.includes(name); });
     adrift.hidden = false;
-    clearTimeout(waiting);
-    waiting = setTimeout(function () { if (from.isConnected) htmx.trigger(from, 'retry'); }, 1500);
+    document.querySelectorAll('[data-unkept]').forEach(function (note) { note.textContent = note.dataset.unkept; });
   }
-  document.addEventListener('htmx:responseError', away);
-  document.addEventListener('htmx:sendError', away);
-  document.addEventListener('htmx:afterOnLoad', function (event) {
-    if (adrift.hidden || event.detail.xhr.status !== 200) return;
+  function again() { if (stranded && stranded.isConnected) htmx.trigger(stranded, 'retry'); }
+  function cover() { return (/^\/covers\/\d+/).exec(location.pathname); }
+
+  // A page whose cookie is gone gets another token and tries once more before it says so.
+  function renewed() {
+    return fetch('/token', { cache: 'no-store' }).then(function (answer) {
+      return answer.ok ? answer.text() : Promise.reject(answer.status);
+    }).then(function (token) {
+      document.querySelectorAll('input[name=_csrf]').forEach(function (field) { field.value = token; });
+      return token;
+    });
+  }
+
+  function refused(event) {
+    const status = event.detail.xhr ? event.detail.xhr.status : 0;
+    stranded = event.detail.elt;
     clearTimeout(waiting);
-    adrift.textContent = adrift.dataset.back;
-    setTimeout(function () { adrift.hidden = true; }, 4000);
+    if (event.type === 'htmx:timeout') return say(adrift.dataset.slow, ['again', 'copy', 'reload']);
+    if (!status || status === 502 || status === 503) {
+      say(adrift.dataset.away, ['copy']);
+      waiting = setTimeout(again, 1500);
+      return;
+    }
+    const words = adrift.dataset[status] || adrift.dataset[status < 500 ? 400 : 500];
+    if (status === 403 && !('renewed' in stranded.dataset)) {
+      stranded.dataset.renewed = '';
+      renewed().then(again).catch(function () { say(words, ['again', 'copy', 'reload']); });
+      return;
+    }
+    say(words, status === 404 && cover() ? ['restore', 'copy', 'reload'] : ['again', 'copy', 'reload']);
+  }
+  ['htmx:responseError', 'htmx:sendError', 'htmx:timeout'].forEach(function (name) { document.addEventListener(name, refused); });
+
+  document.addEventListener('htmx:afterOnLoad', function (event) {
+    if (event.detail.xhr.status !== 200) return;
+    delete event.detail.elt.dataset.renewed;
+    if (adrift.hidden || event.detail.elt !== stranded && stranded && stranded.isConnected) return;
+    clearTimeout(waiting);
+    stranded = null;
+    say(adrift.dataset.back, []);
+    setTimeout(function () { if (!stranded) adrift.hidden = true; }, 4000);
+  });
+
+  // What stands in the fields of the form, a line each.
+  function typed() {
+    const form = stranded && (stranded.closest('form') || slip()) || slip();
+    return form ? Array.from(form.elements).filter(function (field) {
+      return field.name && field.type !== 'hidden' && field.value && ((field.type !== 'radio' && field.type !== 'checkbox') || field.checked);
+    }).map(function (field) { return (field.labels && field.labels[0] ? field.labels[0].textContent.trim().split(/\s{2,}/)[0] : field.name) + ': ' + field.value; }).join('\n') : '';
+  }
+
+  adrift.addEventListener('click', function (event) {
+    const pressed = event.target.dataset.act;
+    if (pressed === 'again') again();
+    if (pressed === 'copy') {
+      navigator.clipboard.writeText(typed()).then(function () { act('copy').textContent = adrift.dataset.copied; });
+    }
+    if (pressed === 'restore') {
+      renewed().then(function (token) {
+        return fetch(cover()[0] + '/restore', { method: 'POST', body: new URLSearchParams({ _csrf: token }), redirect: 'manual' });
+      }).then(again);
+    }
   });
   window.addEventListener('beforeunload', function (event) {
-    if (!adrift.hidden && adrift.textContent === adrift.dataset.away) event.preventDefault();
+    if (!adrift.hidden && stranded && typed()) event.preventDefault();
   });
 
   // A term of a sum lights the part it stands for, and a part its term.

@@ -1,6 +1,7 @@
 package app.dapt.cloth;
 
 import app.dapt.measure.Length;
+import app.dapt.measure.PlainText;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Piece;
 import java.util.List;
@@ -10,6 +11,7 @@ import java.util.regex.Pattern;
 /**
  * A cloth off the bolt.
  *
+ * @param id     which of a plan's cloths it is, for good: whatever else about it changes; nought until it belongs to a plan
  * @param name   what the sewist calls it, up to 60 characters
  * @param colour its ground, as {@code #rrggbb}
  * @param print  what is on it
@@ -21,7 +23,7 @@ import java.util.regex.Pattern;
  * @param shrinkage what its first wash takes
  * @param photo  a picture of it, where there is one, drawn in place of the print
  */
-public record Cloth(String name, String colour, Print print, Length width, boolean nap, int price, boolean sideways,
+public record Cloth(int id, String name, String colour, Print print, Length width, boolean nap, int price, boolean sideways,
                     Optional<Repeat> ownRepeat, Shrinkage shrinkage, Optional<Photo> photo) {
 
     public static final int LONGEST_NAME = 60;
@@ -45,8 +47,11 @@ public record Cloth(String name, String colour, Print print, Length width, boole
         if (!COLOUR.matcher(colour).matches()) {
             throw new IllegalArgumentException("not a colour: " + colour);
         }
-        if (name.isBlank() || name.length() > LONGEST_NAME) {
+        if (!PlainText.isLine(name) || name.length() > LONGEST_NAME) {
             throw new IllegalArgumentException("a cloth has a name of 1 to 60 characters");
+        }
+        if (id < 0) {
+            throw new IllegalArgumentException("a cloth's id is not negative");
         }
         if (!SELVAGES.under(width)) {
             throw new IllegalArgumentException("a cloth is wider than its selvages");
@@ -55,7 +60,7 @@ public record Cloth(String name, String colour, Print print, Length width, boole
 
     /** A cloth that is used along its length, does not shrink, and has the usual repeat. */
     public Cloth(String name, String colour, Print print, Length width, boolean nap, int price) {
-        this(name, colour, print, width, nap, price, false, Optional.empty(), Shrinkage.NONE, Optional.empty());
+        this(0, name, colour, print, width, nap, price, false, Optional.empty(), Shrinkage.NONE, Optional.empty());
     }
 
     /** The same at a price that is not known. */
@@ -63,25 +68,34 @@ public record Cloth(String name, String colour, Print print, Length width, boole
         this(name, colour, print, width, nap, 0);
     }
 
+    public Cloth withId(int changed) {
+        return new Cloth(changed, name, colour, print, width, nap, price, sideways, ownRepeat, shrinkage, photo);
+    }
+
+    /** Whether two cloths are alike in everything, whichever plans they belong to. */
+    public boolean isLike(Cloth other) {
+        return withId(0).equals(other.withId(0));
+    }
+
     public Cloth withWidth(Length changed) {
-        return new Cloth(name, colour, print, changed, nap, price, sideways, ownRepeat, shrinkage, photo);
+        return new Cloth(id, name, colour, print, changed, nap, price, sideways, ownRepeat, shrinkage, photo);
     }
 
     public Cloth withPrint(Print changed) {
-        return new Cloth(name, colour, changed, width, nap, price, sideways, ownRepeat, shrinkage, photo);
+        return new Cloth(id, name, colour, changed, width, nap, price, sideways, ownRepeat, shrinkage, photo);
     }
 
     public Cloth withPrice(int changed) {
-        return new Cloth(name, colour, print, width, nap, changed, sideways, ownRepeat, shrinkage, photo);
+        return new Cloth(id, name, colour, print, width, nap, changed, sideways, ownRepeat, shrinkage, photo);
     }
 
     public Cloth withPhoto(Optional<Photo> changed) {
-        return new Cloth(name, colour, print, width, nap, price, sideways, ownRepeat, shrinkage, changed);
+        return new Cloth(id, name, colour, print, width, nap, price, sideways, ownRepeat, shrinkage, changed);
     }
 
     /** The same cloth used along its length or across it, with another repeat and shrinkage. */
     public Cloth used(boolean acrossTheCover, Optional<Repeat> repeat, Shrinkage washed) {
-        return new Cloth(name, colour, print, width, nap, price, acrossTheCover, repeat, washed, photo);
+        return new Cloth(id, name, colour, print, width, nap, price, acrossTheCover, repeat, washed, photo);
     }
 
     /** The distances at which the print comes again, washed: as given, or as pictured, or as usual; nothing on a plain cloth. */

@@ -3,7 +3,10 @@ package app.dapt.cloth;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.stream.IntStream;
 
 /**
  * What is left free of a cloth, as the largest upright rectangles that fit in it; they may overlap each other.
@@ -13,12 +16,16 @@ final class FreeRectangles implements Room {
     /** A slanting side is looked at in so many parts, and all of an outline on about so many lines. */
     private static final int MOST_PARTS = 12;
     private static final int MOST_LINES = 96;
+    /** Of a remnant with more lines than this only so many are looked at, evenly, and no more rectangles than this are kept: the largest. */
+    private static final int MOST_BANDS = 80;
+    private static final int MOST_FREE = 500;
     private static final double HAIR = 1e-9;
 
-    private List<Patch> free;
+    /** By remnant, since what is taken from one leaves the others as they are. */
+    private final SortedMap<Integer, List<Patch>> free = new TreeMap<>();
 
     FreeRectangles(List<Patch> whole) {
-        free = new ArrayList<>(whole);
+        whole.forEach(one -> free.computeIfAbsent(one.remnant(), remnant -> new ArrayList<>()).add(one));
     }
 
     /** The free rectangles of a cloth so wide and so long. */
@@ -31,7 +38,7 @@ final class FreeRectangles implements Room {
      * of every band between two such lines, whatever lies between the sides that pass through it.
      */
     static List<Patch> of(Task.Remnant remnant, int index) {
-        int[] ys = lines(remnant);
+        int[] ys = fewer(lines(remnant));
         List<Patch> found = new ArrayList<>();
         for (int top = 0; top < ys.length; top++) {
             for (int bottom = top + 1; bottom < ys.length; bottom++) {
@@ -39,6 +46,11 @@ final class FreeRectangles implements Room {
             }
         }
         return largest(found);
+    }
+
+    private static int[] fewer(int[] lines) {
+        return lines.length <= MOST_BANDS ? lines
+                : IntStream.range(0, MOST_BANDS).map(i -> lines[(int) ((long) i * (lines.length - 1) / (MOST_BANDS - 1))]).toArray();
     }
 
     /** The corners' own lines along the cloth; where sides slant, lines between as well, fewer where there are many. */
@@ -101,14 +113,18 @@ final class FreeRectangles implements Room {
         return inside;
     }
 
+    /** Those that lie in no other, the largest first, so that each has to be held against those before it only. */
     private static List<Patch> largest(List<Patch> rectangles) {
+        List<Patch> sorted = new ArrayList<>(rectangles);
+        sorted.sort(Comparator.comparingLong(Patch::area).reversed());
         List<Patch> kept = new ArrayList<>();
-        for (int i = 0; i < rectangles.size(); i++) {
-            Patch one = rectangles.get(i);
+        for (Patch one : sorted) {
+            if (kept.size() == MOST_FREE) {
+                break;
+            }
             boolean within = false;
-            for (int j = 0; j < rectangles.size() && !within; j++) {
-                Patch other = rectangles.get(j);
-                within = j != i && other.holds(one) && !(one.holds(other) && j > i);
+            for (int i = 0; i < kept.size() && !within; i++) {
+                within = kept.get(i).holds(one);
             }
             if (!within) {
                 kept.add(one);
@@ -120,13 +136,18 @@ final class FreeRectangles implements Room {
     @Override
     public Patch place(Task.Item item, boolean turned) {
         Patch best = null;
-        for (Patch one : free) {
-            Patch place = item.placeIn(one, turned);
-            if (place != null && (best == null || isNearer(place, best))) {
-                best = place;
+        for (List<Patch> remnant : free.values()) {
+            for (Patch one : remnant) {
+                Patch place = item.placeIn(one, turned);
+                if (place != null && (best == null || isNearer(place, best))) {
+                    best = place;
+                }
+            }
+            if (best != null) {
+                return best;
             }
         }
-        return best;
+        return null;
     }
 
     /** Nearer the cut end, then nearer the left edge. */
@@ -142,14 +163,15 @@ final class FreeRectangles implements Room {
 
     /** What is free, as rectangles that may overlap each other. */
     List<Patch> free() {
-        return free;
+        return free.values().stream().flatMap(List::stream).toList();
     }
 
     /** Takes a rectangle away from what is free. */
     void take(Patch taken) {
-        List<Patch> whole = new ArrayList<>(free.size() + 4);
+        List<Patch> before = free.getOrDefault(taken.remnant(), List.of());
+        List<Patch> whole = new ArrayList<>(before.size() + 4);
         List<Patch> cut = new ArrayList<>();
-        for (Patch one : free) {
+        for (Patch one : before) {
             if (one.isApartFrom(taken)) {
                 whole.add(one);
                 continue;
@@ -172,6 +194,6 @@ final class FreeRectangles implements Room {
                 whole.add(piece);
             }
         }
-        free = whole;
+        free.put(taken.remnant(), whole);
     }
 }

@@ -37,8 +37,13 @@ public final class LayingOut {
     /** Askings that trying to do with one remnant less may take. */
     private static final int FEWER_TURN = 4_000;
 
+    /** What a search begins with, the first at once. */
+    private static final List<ToLongFunction<Task.Item>> PLAIN_ORDERS =
+            List.of(item -> (long) item.across() * item.along(), Task.Item::along, Task.Item::across);
+
     private final Task task;
     private final Dice dice;
+    private int plainTried = 1;
     /** Nothing until a search begins: the first layout is wanted far more often. */
     private Means means;
     private volatile int least;
@@ -66,7 +71,7 @@ public final class LayingOut {
         } else {
             this.least = 0;
         }
-        this.best = plain();
+        this.best = plain(PLAIN_ORDERS.get(0));
     }
 
     /**
@@ -115,7 +120,10 @@ public final class LayingOut {
             means = Means.of(task, dice);
         }
         while (!isDone() && !budget.isSpent()) {
-            if (isOnTheBolt()) {
+            if (plainTried < PLAIN_ORDERS.size()) {
+                Laying other = plain(PLAIN_ORDERS.get(plainTried++));
+                best = isBetter(other, best) ? other : best;
+            } else if (isOnTheBolt()) {
                 onTheBolt(budget);
             } else if (isAllLaid()) {
                 onFewerRemnants(budget);
@@ -251,19 +259,19 @@ public final class LayingOut {
         return free.free();
     }
 
-    /** The best of a few plain orders, each piece as near the cut end as it goes: never longer than all one after another. */
-    private Laying plain() {
+    /** A plain order, each piece as near the cut end as it goes: never longer than all one after another. */
+    private Laying plain(ToLongFunction<Task.Item> size) {
         int whole = task.taken().stream().mapToInt(taken -> taken.patch().bottom()).max().orElse(0);
         for (Task.Item item : task.items()) {
             int repeat = item.repeat().map(Task.Repeat::every).orElse(0);
             whole += item.count() * (Math.max(item.across(), item.along()) + repeat);
         }
-        List<Patch> cloth = cloth(whole, remnants());
-        List<ToLongFunction<Task.Item>> orders = List.of(item -> (long) item.across() * item.along(), Task.Item::along, Task.Item::across);
-        return orders.stream().map(order -> {
-            OrderAnnealing once = new OrderAnnealing(task, dice, order);
-            once.search(cloth, () -> true);
-            return isOnTheBolt() ? Laying.of(once.placed(), task) : new Laying(once.placed(), 0);
-        }).min(Comparator.comparingLong(laying -> isOnTheBolt() ? laying.length() : -laying.area(task))).orElseThrow();
+        OrderAnnealing once = new OrderAnnealing(task, dice, size);
+        once.search(cloth(whole, remnants()), () -> true);
+        return isOnTheBolt() ? Laying.of(once.placed(), task) : new Laying(once.placed(), 0);
+    }
+
+    private boolean isBetter(Laying one, Laying other) {
+        return isOnTheBolt() ? one.length() < other.length() : one.area(task) > other.area(task);
     }
 }

@@ -23,6 +23,10 @@ public record Patch(int remnant, int left, int top, int right, int bottom) {
         return remnant != other.remnant || other.left >= right || other.right <= left || other.top >= bottom || other.bottom <= top;
     }
 
+    long area() {
+        return (long) across() * along();
+    }
+
     int across() {
         return right - left;
     }

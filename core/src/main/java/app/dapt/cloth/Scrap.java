@@ -1,6 +1,7 @@
 package app.dapt.cloth;
 
 import app.dapt.measure.Length;
+import app.dapt.measure.PlainText;
 import app.dapt.piece.Contour;
 import java.util.List;
 
@@ -30,7 +31,7 @@ public record Scrap(String name, List<Corner> corners, List<Spoilt> spots) {
     public Scrap {
         corners = List.copyOf(corners);
         spots = List.copyOf(spots);
-        if (name.isBlank() || name.length() > LONGEST_NAME || corners.size() < 3 || corners.size() > MOST_CORNERS || spots.size() > MOST_SPOTS) {
+        if (!PlainText.isLine(name) || name.length() > LONGEST_NAME || corners.size() < 3 || corners.size() > MOST_CORNERS || spots.size() > MOST_SPOTS) {
             throw new IllegalArgumentException("a remnant has a name and 3 to " + MOST_CORNERS + " corners");
         }
         if (remnant(corners).crossesItself() || remnant(corners).twiceArea() == 0) {

@@ -160,7 +160,7 @@ public record Task(int width, List<Item> items, List<Remnant> remnants, List<Tak
         items = List.copyOf(items);
         remnants = List.copyOf(remnants);
         taken = List.copyOf(taken);
-        if (items.stream().mapToInt(Item::count).sum() > MOST_PIECES) {
+        if (items.stream().mapToLong(Item::count).sum() > MOST_PIECES) {
             throw new IllegalArgumentException("more than " + MOST_PIECES + " pieces");
         }
     }

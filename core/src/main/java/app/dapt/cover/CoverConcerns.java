@@ -187,12 +187,11 @@ record CoverConcerns(Setting setting, Back back, List<Piece> cut) {
                     piece.name(), needed, cloth.name(), cloth.usableWidth());
             return Cloth.soldFor(needed, setting.unit())
                     .map(width -> concern.orTry(
-                            plan().withCloths(plan().cloths().with(material, cloth.withWidth(width))), "cloth-width", width))
+                            plan().withCloths(plan().cloths().changing(cloth.id(), each -> each.withWidth(width))), "cloth-width", width))
                     .orElse(concern)
                     .orTry(plan().withJoining(JoiningKind.SIDES.usual(plan().unit())), "join-sides")
                     .orTry(plan().withJoining(JoiningKind.MIDDLE.usual(plan().unit())), "join-middle")
                     .orNote(plan(), "will-join");
         });
     }
-
-    /** What a piece takes of the cloth's width, lying as well as the cloth allows. */}
+}

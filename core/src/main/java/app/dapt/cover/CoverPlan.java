@@ -3,6 +3,7 @@ package app.dapt.cover;
 import app.dapt.fit.Fit;
 import app.dapt.form.Form;
 import app.dapt.measure.Mark;
+import app.dapt.measure.PlainText;
 import app.dapt.measure.Unit;
 import java.util.Set;
 import java.util.TreeSet;
@@ -24,7 +25,7 @@ public record CoverPlan(String name, Mark mark, Shape shape, Form form, Fit fit,
     public static final int LONGEST_NAME = 80;
 
     public CoverPlan {
-        if (name.isBlank() || name.length() > LONGEST_NAME) {
+        if (!PlainText.isLine(name) || name.length() > LONGEST_NAME) {
             throw new IllegalArgumentException("a cover has a name of 1 to 80 characters");
         }
         noted = Set.copyOf(noted);

@@ -44,9 +44,19 @@ public enum Limits {
         this.mostImperial = mostImperial;
     }
 
+    /** The least, in the round figures of this unit. */
+    public Length least(Unit unit) {
+        return unit.pick(leastMetric, leastImperial);
+    }
+
+    /** The most, in the round figures of this unit. */
+    public Length most(Unit unit) {
+        return unit.pick(mostMetric, mostImperial);
+    }
+
     /** Reads what a person types, in round limits of that person's unit. */
     public LengthReader reader(Unit unit) {
-        return new LengthReader(unit, unit.pick(leastMetric, leastImperial), unit.pick(mostMetric, mostImperial));
+        return new LengthReader(unit, least(unit), most(unit));
     }
 
     /** Whether it lies within the limits of either unit, so that what one reader entered no other refuses. */

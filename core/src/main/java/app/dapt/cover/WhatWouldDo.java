@@ -46,7 +46,7 @@ public final class WhatWouldDo {
     private final CoverPlan plan;
     private final Mark mark;
     private final String key;
-    private final String clothName;
+    private final int cloth;
     private final LayPlan lay;
     private final Reckoned reckoned;
 
@@ -54,7 +54,7 @@ public final class WhatWouldDo {
         this.plan = plan;
         this.mark = mark;
         this.key = key;
-        this.clothName = cloth.name();
+        this.cloth = cloth.id();
         this.lay = lay;
         this.reckoned = Reckoner.glance(plan, mark);
     }
@@ -81,7 +81,7 @@ public final class WhatWouldDo {
 
     /** What a cover needs of the cloth in question. */
     private Stream<ClothUse> uses(Reckoned cover) {
-        return ClothUse.of(List.of(new ClothUse.Of(key, cover, 1))).stream().filter(use -> use.cloth().name().equals(clothName));
+        return ClothUse.of(List.of(new ClothUse.Of(key, cover, 1))).stream().filter(use -> use.cloth().id() == cloth);
     }
 
     /** The largest overlap, by halves of an inch or by centimetres, with which everything lies on it. */

@@ -23,6 +23,9 @@ public record LengthReader(Unit unit, Length smallest, Length largest) {
     /** No tape is longer; a longer entry is a slip of the finger. */
     private static final int MOST_CHARACTERS = 40;
 
+    /** Nor has any so many digits. */
+    private static final int MOST_DIGITS = 12;
+
     private static final Pattern QUANTITY = Pattern.compile("""
             (?x)
             \\s* (?: (?<decimal> \\d++ (?: [.,] \\d++ )? | [.,] \\d++ ) (?! \\s* / ) )?
@@ -132,8 +135,11 @@ public record LengthReader(Unit unit, Length smallest, Length largest) {
             return Optional.empty();
         }
         BigDecimal whole = decimal == null ? BigDecimal.ZERO : new BigDecimal(decimal.replace(',', '.'));
+        if (whole.precision() > MOST_DIGITS) {
+            return Optional.empty();
+        }
         if (numerator == null) {
-            return whole.precision() > 12 ? Optional.empty() : Optional.of(whole);
+            return Optional.of(whole);
         }
         int denominator = Integer.parseInt(quantity.group("den"));
         boolean glued = decimal != null && quantity.group("sep").isEmpty();

@@ -24,7 +24,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** What is offered where a cover does not go on what is at hand. */
 class WhatWouldDoTest {
 
-    private static final Cloth BACK = new Cloth("Awning", "#e2b93b", Print.SPRIG, Length.inches(54), false);
+    private static final Cloth BACK = new Cloth("Awning", "#e2b93b", Print.SPRIG, Length.inches(54), false).withId(2);
     private static final CoverPlan PLAN = withBack(Fresh.plan("Stool", Mark.EIGHTH, ShapeKind.SQUARE, Form.overCrown(Length.inches(20), Length.inches(20))));
 
     private static CoverPlan withBack(CoverPlan plan) {

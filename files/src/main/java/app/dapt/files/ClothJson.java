@@ -15,13 +15,14 @@ import tools.jackson.databind.node.ObjectNode;
 /** A cloth in a plan file. What a cloth usually has is left out. */
 final class ClothJson {
 
+    private static final int MOST_IDS = 1_000_000;
     private static final Pattern COLOUR = Pattern.compile("#[0-9a-f]{6}");
 
     private ClothJson() {
     }
 
     static Cloth read(Cursor at) throws BadPlanFile {
-        Cloth cloth = new Cloth(at.text("name", Cloth.LONGEST_NAME), at.text("colour", COLOUR, "#31507e"),
+        Cloth cloth = new Cloth(at.has("id") ? at.number("id", 1, MOST_IDS) : 0, at.text("name", Cloth.LONGEST_NAME), at.text("colour", COLOUR, "#31507e"),
                 at.choice("print", Print.class), at.length("width", Limits.CLOTH_WIDTH), at.flag("nap"),
                 at.number("price", 0, Cloth.DEAREST), at.has("sideways") && at.flag("sideways"), repeat(at), shrinkage(at), photo(at));
         at.done();
@@ -50,7 +51,7 @@ final class ClothJson {
 
     /** Writes lengths in this unit where that is exact. */
     static void write(ObjectNode at, Cloth cloth, Unit unit) {
-        at.put("name", cloth.name()).put("colour", cloth.colour()).put("print", Phrase.code(cloth.print()))
+        at.put("id", cloth.id()).put("name", cloth.name()).put("colour", cloth.colour()).put("print", Phrase.code(cloth.print()))
                 .put("width", ExactLength.write(cloth.width(), unit)).put("nap", cloth.nap()).put("price", cloth.price());
         if (cloth.sideways()) {
             at.put("sideways", true);

@@ -3,6 +3,7 @@ package app.dapt.files;
 import app.dapt.cover.Limits;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
+import app.dapt.measure.PlainText;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashSet;
@@ -84,8 +85,8 @@ final class Cursor {
         if (!child.isString()) {
             throw new BadPlanFile(at(name), "is not a text");
         }
-        String text = child.stringValue();
-        if (text.isBlank() || text.length() > longest || text.chars().anyMatch(Character::isISOControl)) {
+        String text = PlainText.line(child.stringValue());
+        if (text.isEmpty() || text.length() > longest) {
             throw new BadPlanFile(at(name), "is not a text of 1 to " + longest + " characters on one line");
         }
         return text;
@@ -152,7 +153,7 @@ final class Cursor {
         JsonNode child = need(name);
         boolean fine = child.isArray() && child.size() <= most;
         for (JsonNode item : child) {
-            fine = fine && item.isString() && item.stringValue().length() <= longest;
+            fine = fine && item.isString() && item.stringValue().length() <= longest && PlainText.isLine(item.stringValue());
         }
         if (!fine) {
             throw new BadPlanFile(at(name), "is not a list of at most " + most + " short texts");

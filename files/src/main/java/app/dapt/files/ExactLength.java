@@ -11,7 +11,9 @@ import java.util.regex.Pattern;
 final class ExactLength {
 
     private static final Pattern WITH_UNIT = Pattern.compile("-?[0-9][0-9 ./]* (in|cm|mm)");
-    private static final LengthReader ANY = new LengthReader(Unit.INCH, Length.inches(-1000), Length.inches(1000));
+    /** Farther than any of the limits goes. */
+    private static final Length FARTHEST = Length.inches(100_000);
+    private static final LengthReader ANY = new LengthReader(Unit.INCH, FARTHEST.negated(), FARTHEST);
 
     private ExactLength() {
     }

@@ -37,6 +37,19 @@ public final class LayPlanJson {
         return JSON.writeValueAsString(new Writer(unit).plan(plan));
     }
 
+    /**
+     * The decisions as they will be kept: written, read back and compared.
+     *
+     * @throws BadPlanFile with the place, where they would not read back the same
+     */
+    public static String kept(LayPlan plan, Unit unit) throws BadPlanFile {
+        String text = write(plan, unit);
+        if (!read(text).equals(plan)) {
+            throw new BadPlanFile("", "would not read back the same");
+        }
+        return text;
+    }
+
     /** @throws BadPlanFile with the place, where the text is no such decisions */
     public static LayPlan read(String text) throws BadPlanFile {
         try {

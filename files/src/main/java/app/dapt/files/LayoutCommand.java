@@ -31,10 +31,10 @@ public final class LayoutCommand {
             err.println("usage: dapt layout FILE.json [--seconds S] [--edge-to-edge], S from 0 to " + (int) MOST_SECONDS);
             return 2;
         }
+        long end = System.nanoTime() + (long) (seconds * 1e9);
         try {
             LayoutFile file = LayoutFile.read(ReckonCommand.content(Path.of(asked.get(0))));
             LayingOut search = new LayingOut(file.task().edgeToEdge(edgeToEdge), SEED);
-            long end = System.nanoTime() + (long) (seconds * 1e9);
             search.improve(() -> System.nanoTime() >= end);
             out.print(file.write(search.best(), search.least()));
             return 0;

@@ -28,6 +28,7 @@ public record LayoutFile(String id, Task task, int step) {
 
     /** No cloth is wider or longer, in whichever unit. */
     private static final int LARGEST = 1_000_000;
+    private static final int MOST_REMNANTS = 60;
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     public static LayoutFile read(String text) throws BadPlanFile {
@@ -78,14 +79,17 @@ public record LayoutFile(String id, Task task, int step) {
     private static List<Remnant> remnants(JsonNode root) throws BadPlanFile {
         List<Remnant> remnants = new ArrayList<>();
         JsonNode all = root.path("remnants");
+        if (all.size() > MOST_REMNANTS) {
+            throw new BadPlanFile("remnants", "are more than " + MOST_REMNANTS);
+        }
         for (int i = 0; i < all.size(); i++) {
             JsonNode remnant = all.get(i);
             String at = "remnants[" + i + "].";
             List<Corner> corners = new ArrayList<>();
             if (remnant.has("polygon")) {
                 for (JsonNode corner : remnant.path("polygon")) {
-                    if (corner.size() != 2 || !corner.get(0).isIntegralNumber() || !corner.get(1).isIntegralNumber()) {
-                        throw new BadPlanFile(at + "polygon", "is not a list of corners with two whole numbers each");
+                    if (corner.size() != 2 || !isPlace(corner.get(0)) || !isPlace(corner.get(1))) {
+                        throw new BadPlanFile(at + "polygon", "is not a list of corners with two whole numbers each, up to " + LARGEST);
                     }
                     corners.add(new Corner(corner.get(0).intValue(), corner.get(1).intValue()));
                 }
@@ -100,6 +104,10 @@ public record LayoutFile(String id, Task task, int step) {
             remnants.add(new Remnant(remnant.path("id").asString("remnant-" + i), corners));
         }
         return remnants;
+    }
+
+    private static boolean isPlace(JsonNode value) {
+        return value.isIntegralNumber() && value.canConvertToInt() && Math.abs(value.longValue()) <= LARGEST;
     }
 
     private static int number(JsonNode at, String name, String path, int least) throws BadPlanFile {

@@ -1,5 +1,6 @@
 package app.dapt.files;
 
+import app.dapt.cloth.Cloth;
 import app.dapt.cover.Cloths;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Detail;
@@ -43,8 +44,8 @@ public final class PlanJson {
 
     /** What marks a file as a plan. */
     private static final String KIND = "dapt-cover-plan";
-    /** The only format there is so far. */
-    private static final int FORMAT = 1;
+    /** What is written. In 1 a cloth had no number of its own, and what has been added since is missing. */
+    private static final int FORMAT = 2;
     private static final int MOST_NOTED = 60;
 
     private static final JsonMapper JSON = JsonMapper.builder()
@@ -63,7 +64,20 @@ public final class PlanJson {
         return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(new Writer(plan.unit()).plan(plan)) + "\n";
     }
 
-    /** The plan that the text holds. */
+    /**
+     * The plan as it will be kept: written, read back and compared.
+     *
+     * @throws BadPlanFile with the place, where it would not read back the same
+     */
+    public static String kept(CoverPlan plan) throws BadPlanFile {
+        String text = write(plan);
+        if (!read(text).equals(plan)) {
+            throw new BadPlanFile("", "would not read back the same");
+        }
+        return text;
+    }
+
+    /** The plan that the text holds, in this format or an earlier one. */
     public static CoverPlan read(String text) throws BadPlanFile {
         try {
             Cursor root = Cursor.root(JSON.readTree(text));
@@ -76,19 +90,30 @@ public final class PlanJson {
         }
     }
 
+    /** What a plan that may not read calls itself; empty where it does not. */
+    public static String name(String text) {
+        try {
+            return JSON.readTree(text).path("name").asString("");
+        } catch (JacksonException e) {
+            return "";
+        }
+    }
+
     private static CoverPlan plan(Cursor root) throws BadPlanFile {
         if (!root.has("kind") || !root.text("kind", 80).equals(KIND)) {
             throw new BadPlanFile("kind", "is not “" + KIND + "”: this is not a plan of Dapt’s");
         }
         int format = root.number("format");
-        if (format != FORMAT) {
-            throw new BadPlanFile("format", "is " + format + "; this Dapt reads format " + FORMAT);
+        if (format < 1 || format > FORMAT) {
+            throw new BadPlanFile("format", "is " + format + "; this Dapt reads formats 1 to " + FORMAT);
         }
-        return new CoverPlan(root.text("name", CoverPlan.LONGEST_NAME), root.choice("mark", Mark.class),
-                detailed(root.object("shape"), ShapeKind.class), form(root.object("form")), fit(root.object("fit")),
-                detailed(root.object("opening"), OpeningKind.class), detailed(root.object("face"), FaceKind.class),
-                detailed(root.object("extras"), ExtrasKind.class), detailed(root.object("edging"), EdgingKind.class),
-                seam(root.object("seam")), detailed(root.object("joining"), JoiningKind.class), cloths(root.object("cloths")),
+        Mark mark = root.choice("mark", Mark.class);
+        Choices choices = new Choices(mark.unit(), format < FORMAT);
+        return new CoverPlan(root.text("name", CoverPlan.LONGEST_NAME), mark,
+                choices.of(root.object("shape"), ShapeKind.class), form(root.object("form")), fit(root.object("fit")),
+                choices.of(root.object("opening"), OpeningKind.class), choices.of(root.object("face"), FaceKind.class),
+                choices.of(root.object("extras"), ExtrasKind.class), choices.of(root.object("edging"), EdgingKind.class),
+                seam(root.object("seam")), choices.of(root.object("joining"), JoiningKind.class), cloths(root.object("cloths")),
                 new TreeSet<>(root.texts("noted", MOST_NOTED, 60)));
     }
 
@@ -120,15 +145,26 @@ public final class PlanJson {
         return fit;
     }
 
-    /** One of a set of kinds, with the details of that kind: {@code "kind": "envelope", "overlap": "4 in", …}. */
-    private static <E extends Enum<E> & Kind<T>, T extends Detailed> T detailed(Cursor at, Class<E> kinds) throws BadPlanFile {
-        E kind = at.choice("kind", kinds);
-        Details details = new Details(kind.usual(Unit.INCH).details());
-        for (Detail detail : details.all()) {
-            details = details.with(detail.name(), value(at, detail));
+    /**
+     * Reads choices.
+     *
+     * @param unit    the plan's
+     * @param earlier whether the file is of an earlier format, in which a detail that has come since is as is usual
+     */
+    private record Choices(Unit unit, boolean earlier) {
+
+        /** One of a set of kinds, with the details of that kind: {@code "kind": "envelope", "overlap": "4 in", …}. */
+        <E extends Enum<E> & Kind<T>, T extends Detailed> T of(Cursor at, Class<E> kinds) throws BadPlanFile {
+            E kind = at.choice("kind", kinds);
+            Details details = new Details(kind.usual(unit).details());
+            for (Detail detail : details.all()) {
+                if (!earlier || at.has(detail.name()) || detail instanceof Detail.MaybeMeasure) {
+                    details = details.with(detail.name(), value(at, detail));
+                }
+            }
+            at.done();
+            return kind.with(details);
         }
-        at.done();
-        return kind.with(details);
     }
 
     private static Object value(Cursor at, Detail detail) throws BadPlanFile {
@@ -152,10 +188,16 @@ public final class PlanJson {
     }
 
     private static Cloths cloths(Cursor at) throws BadPlanFile {
-        Cloths cloths = new Cloths(ClothJson.read(at.object("front")), ClothJson.read(at.object("back")), ClothJson.read(at.object("lining")),
-                ClothJson.read(at.object("trim")));
+        Cloth front = ClothJson.read(at.object("front"));
+        Cloth back = ClothJson.read(at.object("back"));
+        Cloth lining = ClothJson.read(at.object("lining"));
+        Cloth trim = ClothJson.read(at.object("trim"));
         at.done();
-        return cloths;
+        try {
+            return new Cloths(front, back, lining, trim);
+        } catch (IllegalArgumentException e) {
+            throw new BadPlanFile("cloths", e.getMessage());
+        }
     }
 
     /** Writes lengths in the cover's own unit where that is exact. */

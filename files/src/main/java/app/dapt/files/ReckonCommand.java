@@ -6,7 +6,9 @@ import app.dapt.words.Wordbook.English;
 import app.dapt.words.Wordbook;
 import app.dapt.words.Words;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.PrintStream;
+import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -53,11 +55,17 @@ public final class ReckonCommand {
                 : e instanceof CharacterCodingException ? "is not text in UTF-8" : "cannot be read (" + e.getMessage() + ")";
     }
 
-    /** What a file says, unless it is larger than any that Dapt reads. */
+    /** What a file says, unless it is larger than any that Dapt reads, or is no file but a pipe or a device, which might never end. */
     static String content(Path file) throws IOException, BadPlanFile {
-        if (Files.size(file) > LARGEST_FILE) {
-            throw new BadPlanFile("", "is larger than any plan");
+        if (Files.exists(file) && !Files.isRegularFile(file)) {
+            throw new BadPlanFile("", "is no file");
         }
-        return Files.readString(file);
+        try (InputStream in = Files.newInputStream(file)) {
+            byte[] content = in.readNBytes(LARGEST_FILE + 1);
+            if (content.length > LARGEST_FILE) {
+                throw new BadPlanFile("", "is larger than any plan");
+            }
+            return StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(content)).toString();
+        }
     }
 }

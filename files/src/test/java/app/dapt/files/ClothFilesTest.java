@@ -102,7 +102,7 @@ class ClothFilesTest {
     @Test
     void aSpreadsheetIsGivenNoFormulas() {
         ClothUse use = uses().findFirst().orElseThrow();
-        ClothUse named = new ClothUse(use.cloth(), use.wanted().stream().map(w -> new Wanted(w.key(), "=1+1, \"two\"", w.piece(), w.copies())).toList());
+        ClothUse named = new ClothUse(use.cloth(), use.members(), use.wanted().stream().map(w -> new Wanted(w.key(), "=1+1, \"two\"", w.piece(), w.copies())).toList());
         Laid laid = Lay.of(named.cloth(), named.wanted(), LayPlan.usual(named.cloth(), Unit.INCH), Unit.INCH).atOnce();
         assertThat(new ClothFiles(WORDS, "t").csv(laid)).contains("\"'=1+1, \"\"two\"\"\"");
     }

@@ -24,6 +24,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 class PlanJsonTest {
 
@@ -56,6 +59,40 @@ class PlanJsonTest {
         assertThat(Files.readString(SCHEMA)).as("copy files/target/plan-format.schema.json to docs").isEqualTo(written);
     }
 
+    static Stream<Path> kept() throws IOException {
+        return Files.list(Path.of("src/test/resources/plans/1")).sorted();
+    }
+
+    /** Files that were saved before a cloth had a number of its own. */
+    @ParameterizedTest
+    @MethodSource("kept")
+    void filesOfTheFirstFormatStillOpenAndComeToTheSame(Path file) throws Exception {
+        JsonNode saved = JsonMapper.shared().readTree(Files.readString(file));
+        CoverPlan plan = PlanJson.read(Files.readString(file));
+        assertThat(plan.name()).isEqualTo(saved.path("name").stringValue());
+        assertThat(PlanJson.read(PlanJson.kept(plan))).isEqualTo(plan);
+        assertThat(plan.cloths().front().id()).isEqualTo(1);
+        assertThat(plan.cloths().back().id()).isEqualTo(saved.at("/cloths/back").equals(saved.at("/cloths/front")) ? 1 : 2);
+        JsonNode now = JsonMapper.shared().readTree(PlanJson.write(plan));
+        saved.forEachEntry((name, value) -> {
+            if (value.isObject()) {
+                value.forEachEntry((detail, was) -> {
+                    JsonNode is = now.path(name).path(detail).deepCopy();
+                    if (is instanceof ObjectNode cloth) {
+                        cloth.remove("id");
+                    }
+                    assertThat(is).as("%s.%s of %s", name, detail, file).isEqualTo(was);
+                });
+            }
+        });
+    }
+
+    @Test
+    void whatIsReadIsCleanEvenWhereTheFileIsNot() throws Exception {
+        String named = sample().replaceFirst("(\"name\" : \")[^\"]*", "$1  Cafe\u0301 \u0085\\\\ud800\uffff\u202ddeck\u2028 ");
+        assertThat(PlanJson.read(named).name()).isEqualTo("Caf\u00e9 \u202ddeck");
+    }
+
     private static String sample() {
         return PlanJson.write(RandomPlans.plan(new Random(3), ShapeKind.SQUARE, OpeningKind.ENVELOPE));
     }
@@ -63,8 +100,12 @@ class PlanJsonTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', quoteCharacter = '~', textBlock = """
             ("kind" : ")[^"]*           | $1pattern                 | kind
-            ("format" : )1              | $12                       | format
-            ("format" : )1              | $1"one"                   | format
+            ("format" : )2              | $13                       | format
+            ("format" : )2              | $10                       | format
+            ("format" : )2              | $1"two"                   | format
+            ("id" : )1                  | $10                       | cloths.front.id
+            ("id" : )1                  | $12                       | cloths
+            ("name" : ")[^"]*           | $1\\u0007\\u0085         | name
             ("name" : ")[^"]*           | $1                        | name
             ("mark" : ")[^"]*           | $1inch                    | mark
             ("school" : ")[^"]*         | $1tight                   | fit.school

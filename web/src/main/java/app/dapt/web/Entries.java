@@ -5,6 +5,7 @@ import app.dapt.cover.Limits;
 import app.dapt.measure.Entry;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
+import app.dapt.measure.PlainText;
 import app.dapt.words.Words;
 import java.math.BigDecimal;
 import java.util.HashMap;
@@ -150,7 +151,7 @@ public final class Entries {
         if (text == null) {
             return standing;
         }
-        String line = text.replaceAll("\\p{Cntrl}+", " ").strip();
+        String line = PlainText.line(text);
         if (line.isEmpty() || line.length() > longest) {
             refuse(name, "entry.name", longest);
             return standing;

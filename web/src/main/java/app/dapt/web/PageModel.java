@@ -36,7 +36,7 @@ public class PageModel {
     }
 
     @ModelAttribute
-    void frame(HttpServletRequest request, Model model) {
+    public void frame(HttpServletRequest request, Model model) {
         Reader reader = WebConfig.reader(request);
         String query = request.getMethod().equals("GET") && request.getQueryString() != null ? "?" + request.getQueryString() : "";
         model.addAttribute("assets", this);

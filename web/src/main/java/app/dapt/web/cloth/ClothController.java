@@ -51,7 +51,7 @@ class ClothController {
     @GetMapping
     String cloth(@ModelAttribute(name = "at", binding = false) At at, @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
             @RequestHeader(name = "HX-History-Restore-Request", defaultValue = "false") boolean restored, Model model) {
-        show(at, at.nothing(), model);
+        views.show(at, at.nothing(), model);
         return part && !restored ? "cloth/cloth" : "cloth/page";
     }
 
@@ -72,12 +72,12 @@ class ClothController {
     @PostMapping("/stuff")
     String stuff(@ModelAttribute(name = "at", binding = false) At at, @RequestParam Map<String, String> typed,
             @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Reader reader, Model model) {
-        Cloth use = AtTable.needed(at).use();
+        Cloth use = AtTable.needed(at).stuff();
         Entries entries = new Entries(typed, at.words());
         boolean sideways = typed.containsKey("sideways") ? typed.get("sideways").equals("true") : use.sideways();
         Cloth used = ClothEntry.used(use.used(sideways, use.ownRepeat(), use.shrinkage()), "cloth", entries);
-        cutting.change(at.table(), use, each -> used);
-        return answer(new At(cutting.table(at.table().owner(), reader), at.cloth(), at.piece(), at.words()), entries, part, model);
+        cutting.change(at, each -> used);
+        return answer(at.on(cutting.table(at.table().owner(), reader)), entries, part, model);
     }
 
     /** The table it is cut on, and what other widths cost: fields that may be refused. */
@@ -92,7 +92,7 @@ class ClothController {
 
     private static LayPlan priced(LayPlan plan, Entries entries, At at) {
         LayPlan priced = plan;
-        for (Length width : ClothViews.widths(at.use(), at.table().unit())) {
+        for (Length width : ClothViews.widths(at.stuff(), at.table().unit())) {
             String name = ClothViews.priceName(width);
             if (entries.raw(name).filter(String::isBlank).isPresent()) {
                 priced = priced.priced(width, Optional.empty());
@@ -107,13 +107,13 @@ class ClothController {
     /** Buys it in another width: every cover cut from it is planned with that. */
     @PostMapping("/width")
     String width(@ModelAttribute(name = "at", binding = false) At at, @RequestParam long grains) {
-        Cloth use = AtTable.needed(at).use();
+        Cloth use = AtTable.needed(at).stuff();
         Length width = new Length(grains);
         if (ClothViews.widths(use, at.table().unit()).contains(width)) {
-            int price = lays.find(at.table().owner(), use, at.table().unit()).plan().prices().getOrDefault(width, use.price());
-            cutting.change(at.table(), use, each -> each.withWidth(width).withPrice(price));
+            int price = lays.find(at.place()).plan().prices().getOrDefault(width, use.price());
+            cutting.change(at, each -> each.withWidth(width).withPrice(price));
         }
-        return "redirect:" + at.address();
+        return at.redirect();
     }
 
     /** Something to do with one copy of a piece. */
@@ -121,7 +121,7 @@ class ClothController {
     String piece(@ModelAttribute(name = "at", binding = false) At at, @RequestParam(name = "do") String what,
             @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Model model) {
         Optional<Spot> spot = views.laid(AtTable.needed(at).table(), at.cloth()).spot(at.piece());
-        return change(at, plan -> switch (what) {
+        return !at.knowsPiece() ? answer(at, at.nothing(), part, model) : change(at, plan -> switch (what) {
             case "pin" -> spot.map(s -> plan.pinned(at.piece(), Optional.of(new LayPlan.Pin(s.across(), s.along(), s.turned(), s.about(), s.remnant())))).orElse(plan);
             case "unpin" -> plan.pinned(at.piece(), Optional.empty());
             case "turn" -> plan.turning(at.piece(), !spot.map(Spot::turned).orElse(false));
@@ -135,7 +135,7 @@ class ClothController {
     @PostMapping("/slide")
     String slide(@ModelAttribute(name = "at", binding = false) At at, @RequestParam(defaultValue = "0") double right, @RequestParam(defaultValue = "0") double down,
             @RequestParam(defaultValue = "") String to, @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Model model) {
-        Cloth use = AtTable.needed(at).use();
+        Cloth use = AtTable.needed(at).stuff();
         Optional<Spot> spot = views.laid(at.table(), at.cloth()).spot(at.piece());
         boolean sound = Math.abs(right) < FARTHEST && Math.abs(down) < FARTHEST;
         if (spot.isEmpty() || use.repeat().isEmpty() || !sound) {
@@ -181,17 +181,18 @@ class ClothController {
     @PostMapping("/would")
     String would(@ModelAttribute(name = "at", binding = false) At at, @RequestParam String offer) {
         views.offer(AtTable.needed(at).table(), at.cloth(), offer).ifPresent(taken -> {
-            taken.plan().ifPresent(plan -> cutting.plan(at.table(), plan));
+            taken.plan().ifPresent(plan -> cutting.plan(at, plan));
             taken.lay().ifPresent(lay -> lay(at, before -> lay));
         });
-        return "redirect:" + at.address();
+        return at.redirect();
     }
 
     /** Joins a panel from two under its flap, or cuts it whole again. */
     @PostMapping("/join")
     String join(@ModelAttribute(name = "at", binding = false) At at, @RequestParam String key, @RequestParam boolean on,
             @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Model model) {
-        return change(at, plan -> plan.joining(key, on), part, model);
+        boolean known = AtTable.needed(at).use().wanted().stream().anyMatch(wanted -> wanted.key().equals(key));
+        return change(at, plan -> known ? plan.joining(key, on) : plan, part, model);
     }
 
     /** Lets the search go on for longer, or ends it. */
@@ -208,18 +209,18 @@ class ClothController {
 
     @PostMapping("/undo")
     String undo(@ModelAttribute(name = "at", binding = false) At at, @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Model model) {
-        lays.undo(at.table().owner(), AtTable.needed(at).use(), at.table().unit());
+        lays.undo(AtTable.needed(at).place(), at.asked().lay());
         return answer(at, at.nothing(), part, model);
     }
 
     @PostMapping("/redo")
     String redo(@ModelAttribute(name = "at", binding = false) At at, @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Model model) {
-        lays.redo(at.table().owner(), AtTable.needed(at).use(), at.table().unit());
+        lays.redo(AtTable.needed(at).place(), at.asked().lay());
         return answer(at, at.nothing(), part, model);
     }
 
     private void lay(At at, UnaryOperator<LayPlan> change) {
-        lays.change(at.table().owner(), AtTable.needed(at).use(), at.table().unit(), change);
+        lays.change(AtTable.needed(at).place(), at.asked().lay(), change);
     }
 
     private String change(At at, UnaryOperator<LayPlan> change, boolean part, Model model) {
@@ -229,15 +230,9 @@ class ClothController {
 
     private String answer(At at, Entries entries, boolean part, Model model) {
         if (!part && entries.isClean()) {
-            return "redirect:" + at.address();
+            return at.redirect();
         }
-        show(at, entries, model);
+        views.show(at, entries, model);
         return part ? "cloth/cloth" : "cloth/page";
-    }
-
-    private void show(At at, Entries entries, Model model) {
-        model.addAttribute("w", at.words());
-        model.addAttribute("here", at.address());
-        model.addAttribute("page", views.page(at.table(), at.cloth(), at.piece(), at.words(), entries));
     }
 }

@@ -22,21 +22,24 @@ import app.dapt.web.cloth.Cutting.Table;
 import app.dapt.web.workroom.LayStore;
 import app.dapt.words.Money;
 import app.dapt.words.Words;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.springframework.web.util.UriUtils;
 
 /**
  * The cloth view, ready for its template.
  *
  * @param laid    how the cloth lies now; nothing where none can be laid
  * @param percent how much of its time the search for a better layout has used; a hundred where it is over
+ * @param watch   what to ask by whether anything has become better since
  * @param offers  what would do; nothing while it is being worked out
  */
 public record ClothPage(Table table, int cloth, Laid laid, int percent, LayStore.Stored stored, List<WidthRow> widths, List<Shopping> shopping, Optional<List<Offer>> offers,
-                        String piece, Words w, Entries entries) {
+                        String watch, String piece, Words w, Entries entries) {
 
     private static final double WIDE = 800;
     private static final double HIGH = 505;
@@ -69,7 +72,7 @@ public record ClothPage(Table table, int cloth, Laid laid, int percent, LayStore
      *
      * @param atHand nothing is bought: it is cut from what is at hand
      */
-    public record Shopping(String cloth, boolean atHand, Length buy, Optional<Long> cost, boolean isStillLooking) {
+    public record Shopping(String cloth, boolean atHand, Optional<Length> buy, Optional<Long> cost, boolean isStillLooking) {
     }
 
     /** A line of a sum. */
@@ -77,7 +80,7 @@ public record ClothPage(Table table, int cloth, Laid laid, int percent, LayStore
     }
 
     /** A tab: one of the cloths. */
-    public record Tab(int number, String name, int pieces, boolean isCurrent) {
+    public record Tab(String key, String name, int pieces, boolean isCurrent) {
     }
 
     /** A panel that can be joined from two under its flap. */
@@ -94,7 +97,7 @@ public record ClothPage(Table table, int cloth, Laid laid, int percent, LayStore
 
     /** The view of a table on which nothing can be laid. */
     static ClothPage without(Table table, int cloth, Words words, Entries entries) {
-        return new ClothPage(table, cloth, null, 100, null, List.of(), List.of(), Optional.of(List.of()), "", words, entries);
+        return new ClothPage(table, cloth, null, 100, null, List.of(), List.of(), Optional.of(List.of()), "", "", words, entries);
     }
 
     /** Whether there is nothing to lay: no cover in the set, or more pieces than one would cut at once. */
@@ -114,6 +117,21 @@ public record ClothPage(Table table, int cloth, Laid laid, int percent, LayStore
         return table.owner().isSet();
     }
 
+    /** What the cloth goes by. */
+    public String clothKey() {
+        return table.uses().isEmpty() ? "" : table.uses().get(cloth).key();
+    }
+
+    /** What this page was made from. */
+    public Versions version() {
+        return new Versions(stored == null ? 0 : stored.version(), table.version());
+    }
+
+    /** The same of a set's name and its covers. */
+    public long setVersion() {
+        return table.setVersion();
+    }
+
     public Cloth use() {
         return table.uses().get(cloth).cloth();
     }
@@ -125,7 +143,7 @@ public record ClothPage(Table table, int cloth, Laid laid, int percent, LayStore
     public List<Tab> tabs() {
         return IntStream.range(0, table.uses().size()).mapToObj(i -> {
             ClothUse use = table.uses().get(i);
-            return new Tab(i, use.cloth().name(), use.count(), i == cloth);
+            return new Tab(use.key(), use.cloth().name(), use.count(), i == cloth);
         }).toList();
     }
 
@@ -204,7 +222,7 @@ public record ClothPage(Table table, int cloth, Laid laid, int percent, LayStore
 
     /** Where looking at one copy leads. */
     private String address(String copy) {
-        return path() + "/cloth?cloth=" + cloth + (copy.isEmpty() ? "" : "&piece=" + copy);
+        return path() + "/cloth?cloth=" + clothKey() + (copy.isEmpty() ? "" : "&piece=" + UriUtils.encodeQueryParam(copy, StandardCharsets.UTF_8));
     }
 
     public String here() {

@@ -24,6 +24,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
 import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
 
 /** Puts what is on the cutting table to the searches, and what they have found so far on the page. */
 @Component
@@ -57,6 +58,19 @@ class ClothViews {
     private Found found(Cloth cloth, List<Wanted> wanted, LayPlan plan, Table table, double seconds) {
         Lay lay = Lay.of(cloth, wanted, plan, table.mark().unit());
         Search search = searches.of(lay.asTask(), seconds);
+        search.begin();
+        return found(lay, search);
+    }
+
+    /** The same for what is shown in passing: nothing as long as it is not begun, which the background sees to. */
+    private Optional<Found> inPassing(Cloth cloth, List<Wanted> wanted, LayPlan plan, Table table, Watch watch) {
+        Lay lay = Lay.of(cloth, wanted, plan, table.mark().unit());
+        Search search = searches.of(lay.asTask(), WIDTH_SECONDS);
+        watch.on(search);
+        return search.isBegun() ? Optional.of(found(lay, search)) : Optional.empty();
+    }
+
+    private Found found(Lay lay, Search search) {
         // Asked before the layout is: what is done then will not change.
         boolean done = search.isDone();
         Laid laid = lay.laid(search.best(), search.least());
@@ -77,7 +91,7 @@ class ClothViews {
 
     private Found found(Table table, int cloth) {
         ClothUse use = table.uses().get(cloth);
-        return shown(table, use, lays.find(table.owner(), use.cloth(), table.unit()).plan());
+        return shown(table, use, lays.find(table.place(use)).plan());
     }
 
     /** How one cloth lies now. */
@@ -88,7 +102,7 @@ class ClothViews {
     /** Lets the search for a shorter layout of one cloth go on for so long from now. */
     void longer(Table table, int cloth, double seconds) {
         ClothUse use = table.uses().get(cloth);
-        Search search = found(use.cloth(), use.wanted(), lays.find(table.owner(), use.cloth(), table.unit()).plan(), table, SECONDS).search();
+        Search search = found(use.cloth(), use.wanted(), lays.find(table.place(use)).plan(), table, SECONDS).search();
         search.allow((long) (seconds * 1e9));
         searches.goOn(search);
     }
@@ -98,31 +112,44 @@ class ClothViews {
         found(table, cloth).search().allow(0);
     }
 
+    /** Puts the page on the model. */
+    void show(At at, Entries entries, Model model) {
+        model.addAttribute("w", at.words());
+        model.addAttribute("here", at.redirect().replaceFirst("^redirect:", ""));
+        model.addAttribute("page", page(at.table(), at.cloth(), at.piece(), at.words(), entries));
+    }
+
     ClothPage page(Table table, int cloth, String piece, Words words, Entries entries) {
         if (table.uses().isEmpty() || table.uses().get(cloth).count() > Task.MOST_PIECES) {
             return ClothPage.without(table, cloth, words, entries);
         }
         ClothUse use = table.uses().get(cloth);
-        LayStore.Stored stored = lays.find(table.owner(), use.cloth(), table.unit());
+        LayStore.Stored stored = lays.find(table.place(use));
         Found found = shown(table, use, stored.plan());
         if (!found.done() && found.search().isFresh()) {
             // Small ones are done before anybody could have seen them begin.
             found.search().await(AT_ONCE);
             found = shown(table, use, stored.plan());
         }
-        return new ClothPage(table, cloth, found.laid(), found.done() ? 100 : found.search().percent(), stored, widths(table, use, stored.plan(), found), shopping(table),
-                offers(table, use, stored.plan(), found), piece, words, entries);
+        Watch watch = new Watch();
+        watch.on(found.search());
+        List<ClothPage.WidthRow> widths = widths(table, use, stored.plan(), found, watch);
+        List<ClothPage.Shopping> shopping = shopping(table, watch);
+        Optional<List<Offer>> offers = offers(table, use, stored.plan(), found, watch);
+        return new ClothPage(table, cloth, found.laid(), found.done() ? 100 : found.search().percent(), stored, widths, shopping, offers,
+                searches.keep(watch), piece, words, entries);
     }
 
     /** What to buy of every cloth on the table. */
-    private List<ClothPage.Shopping> shopping(Table table) {
+    private List<ClothPage.Shopping> shopping(Table table, Watch watch) {
         List<ClothPage.Shopping> list = new ArrayList<>();
         for (ClothUse use : table.uses()) {
             if (use.count() <= Task.MOST_PIECES) {
-                LayPlan plan = lays.find(table.owner(), use.cloth(), table.unit()).plan();
-                Found found = found(use.cloth(), use.wanted(), plan, table, WIDTH_SECONDS);
-                Length buy = found.laid().toBuy().total();
-                list.add(new ClothPage.Shopping(use.cloth().name(), plan.onRemnants(), buy, use.cloth().cost(buy, table.unit()), !found.done()));
+                LayPlan plan = lays.find(table.place(use)).plan();
+                Optional<Found> found = inPassing(use.cloth(), use.wanted(), plan, table, watch);
+                Optional<Length> buy = found.map(each -> each.laid().toBuy().total());
+                list.add(new ClothPage.Shopping(use.cloth().name(), plan.onRemnants(), buy, buy.flatMap(length -> use.cloth().cost(length, table.unit())),
+                        found.filter(Found::done).isEmpty()));
             }
         }
         return list;
@@ -133,40 +160,56 @@ class ClothViews {
     }
 
     /** What would do where a cover does not go on what is at hand; empty while it is being worked out. */
-    private Optional<List<Offer>> offers(Table table, ClothUse use, LayPlan lay, Found found) {
+    private Optional<List<Offer>> offers(Table table, ClothUse use, LayPlan lay, Found found, Watch watch) {
         if (!lay.onRemnants() || lay.remnants().isEmpty() || found.laid().isComplete() || table.owner().isSet()) {
             return Optional.of(List.of());
         }
         CoverPlan plan = table.members().get(0).cover().plan();
         String key = String.valueOf(table.owner().id());
-        return found.done() ? searches.once(new Question(plan, table.mark(), use.cloth(), lay),
-                () -> WhatWouldDo.offers(plan, table.mark(), key, use.cloth(), lay), List.<Offer>of()) : Optional.empty();
+        if (!found.done()) {
+            return Optional.empty();
+        }
+        Question question = new Question(plan, table.mark(), use.cloth(), lay);
+        Optional<List<Offer>> offers = searches.once(question, () -> WhatWouldDo.offers(plan, table.mark(), key, use.cloth(), lay), List.<Offer>of());
+        if (offers.isEmpty()) {
+            watch.on(() -> searches.isAnswered(question));
+        }
+        return offers;
     }
 
     /** The offer by this name as the page shows it. */
     Optional<Offer> offer(Table table, int cloth, String code) {
         ClothUse use = table.uses().get(cloth);
-        LayPlan lay = lays.find(table.owner(), use.cloth(), table.unit()).plan();
-        return offers(table, use, lay, found(table, cloth)).stream().flatMap(List::stream).filter(offer -> offer.code().equals(code)).findFirst();
+        LayPlan lay = lays.find(table.place(use)).plan();
+        return offers(table, use, lay, found(table, cloth), new Watch()).stream().flatMap(List::stream).filter(offer -> offer.code().equals(code)).findFirst();
     }
 
     /** What buying comes to in every width sold, the cheapest marked. */
-    private List<ClothPage.WidthRow> widths(Table table, ClothUse use, LayPlan plan, Found chosen) {
+    private List<ClothPage.WidthRow> widths(Table table, ClothUse use, LayPlan plan, Found chosen, Watch watch) {
         if (plan.onRemnants()) {
             return List.of();
         }
         List<ClothPage.WidthRow> rows = new ArrayList<>();
         for (Length width : widths(use.cloth(), table.unit())) {
-            boolean own = width.equals(use.cloth().width());
-            Cloth cloth = own ? use.cloth() : use.cloth().withWidth(width).withPrice(plan.prices().getOrDefault(width, use.cloth().price()));
-            Optional<ClothUse> there = own ? Optional.of(use) : table.instead(use.cloth(), cloth).filter(each -> each.count() <= Task.MOST_PIECES);
-            Found found = own || there.isEmpty() ? chosen : found(cloth, there.get().wanted(), plan.unpinned(), table, WIDTH_SECONDS);
-            Optional<Length> buy = there.isPresent() && found.laid().isComplete() ? Optional.of(found.laid().toBuy().total()) : Optional.empty();
-            rows.add(new ClothPage.WidthRow(width, buy, buy.flatMap(length -> cloth.cost(length, table.unit())), own, !found.done(), false));
+            rows.add(width.equals(use.cloth().width()) ? row(width, use.cloth(), Optional.of(chosen), table, true) : elsewhere(table, use, plan, width, watch));
         }
         Optional<ClothPage.WidthRow> cheapest = rows.stream().filter(row -> row.cost().isPresent())
                 .min(Comparator.comparing((ClothPage.WidthRow row) -> row.cost().get()).thenComparing(row -> row.isChosen() ? 0 : 1));
         return rows.stream().map(row -> cheapest.filter(row::equals).isPresent() ? row.asCheapest() : row).toList();
+    }
+
+    private ClothPage.WidthRow elsewhere(Table table, ClothUse use, LayPlan plan, Length width, Watch watch) {
+        Cloth cloth = use.cloth().withWidth(width).withPrice(plan.prices().getOrDefault(width, use.cloth().price()));
+        Optional<ClothUse> there = table.instead(use, cloth).filter(each -> each.count() <= Task.MOST_PIECES);
+        if (there.isEmpty()) {
+            return new ClothPage.WidthRow(width, Optional.empty(), Optional.empty(), false, false, false);
+        }
+        return row(width, cloth, inPassing(cloth, there.get().wanted(), plan.unpinned(), table, watch), table, false);
+    }
+
+    private static ClothPage.WidthRow row(Length width, Cloth cloth, Optional<Found> found, Table table, boolean chosen) {
+        Optional<Length> buy = found.map(Found::laid).filter(Laid::isComplete).map(laid -> laid.toBuy().total());
+        return new ClothPage.WidthRow(width, buy, buy.flatMap(length -> cloth.cost(length, table.unit())), chosen, found.filter(Found::done).isEmpty(), false);
     }
 
     /** The widths a cloth is sold in, and its own. */

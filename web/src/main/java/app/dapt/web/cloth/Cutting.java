@@ -6,16 +6,18 @@ import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoner;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Unit;
-import app.dapt.piece.Piece.Material;
 import app.dapt.web.Reader;
 import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverSet;
 import app.dapt.web.workroom.CoverStore;
+import app.dapt.web.workroom.LayStore;
 import app.dapt.web.workroom.Owner;
 import app.dapt.web.workroom.SetStore;
+import app.dapt.web.workroom.Stale;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -26,21 +28,29 @@ class Cutting {
 
     /**
      * @param members the covers, each so many times
+     * @param broken  how many more do not read
      * @param uses    the cloths they need, the front's first
+     * @param version goes up with every change of the covers
+     * @param setVersion the same of the set's name and which covers are in it
      * @param mark    the finest mark on the reader's tape
      * @param unit    what prices go by: the covers' own yard or metre
      */
-    record Table(Owner owner, String name, List<CoverSet.Member> members, List<ClothUse> uses, Mark mark, Unit unit) {
+    record Table(Owner owner, String name, List<CoverSet.Member> members, int broken, List<ClothUse> uses, long version, long setVersion, Mark mark, Unit unit) {
 
         /** What the covers would need of a cloth if it were another: a wider one is joined from fewer drops. */
-        Optional<ClothUse> instead(Cloth cloth, Cloth other) {
-            List<ClothUse.Of> of = members.stream().map(member -> of(member, changed(member.cover().plan(), cloth, each -> other), mark)).toList();
-            return ClothUse.of(of).stream().filter(use -> use.cloth().equals(other)).findFirst();
+        Optional<ClothUse> instead(ClothUse use, Cloth other) {
+            List<ClothUse.Of> of = members.stream().map(member -> of(member, use.idIn(key(member))
+                    .map(id -> changed(member.cover().plan(), id, each -> other)).orElse(member.cover().plan()), mark)).toList();
+            return ClothUse.of(of).stream().filter(each -> each.key().equals(use.key())).findFirst();
         }
 
-        /** The cloth with this number, or the first. */
-        int known(int cloth) {
-            return cloth >= 0 && cloth < uses.size() ? cloth : 0;
+        /** Where a cloth stands that is called so in one of its covers; the first where there is none. */
+        int numberOf(String cloth) {
+            return IntStream.range(0, uses.size()).filter(i -> uses.get(i).members().contains(cloth)).findFirst().orElse(0);
+        }
+
+        LayStore.Place place(ClothUse use) {
+            return new LayStore.Place(owner, use.cloth(), use.members(), uses.stream().flatMap(each -> each.members().stream()).toList(), unit);
         }
     }
 
@@ -58,38 +68,54 @@ class Cutting {
         Mark mark = set.members().isEmpty() ? reader.mark() : reader.mark(set.members().get(0).cover().plan());
         Unit unit = set.members().isEmpty() ? mark.unit() : set.members().get(0).cover().plan().unit();
         List<ClothUse.Of> of = set.members().stream().map(member -> of(member, member.cover().plan(), mark)).toList();
-        return new Table(owner, set.name(), set.members(), ClothUse.of(of), mark, unit);
+        return new Table(owner, set.name(), set.members(), set.broken(), ClothUse.of(of), version(set), set.version(), mark, unit);
     }
 
     private static ClothUse.Of of(CoverSet.Member member, CoverPlan plan, Mark mark) {
-        return new ClothUse.Of(String.valueOf(member.cover().id()), Reckoner.glance(plan, mark), member.count());
+        return new ClothUse.Of(key(member), Reckoner.glance(plan, mark), member.count());
+    }
+
+    private static String key(CoverSet.Member member) {
+        return String.valueOf(member.cover().id());
+    }
+
+    private static long version(CoverSet set) {
+        return set.version() + set.members().stream().mapToLong(member -> member.cover().version()).sum();
     }
 
     private CoverSet alone(Owner owner) {
         Cover cover = covers.find(owner.id());
-        return new CoverSet(owner.id(), cover.plan().name(), List.of(new CoverSet.Member(cover, 1)));
+        return new CoverSet(owner.id(), 0, cover.plan().name(), List.of(new CoverSet.Member(cover, 1)), 0);
     }
 
-    /** Changes a cloth in every cover on the table that is cut from it; each can undo it for itself. */
-    public void change(Table table, Cloth cloth, UnaryOperator<Cloth> change) {
-        for (CoverSet.Member member : table.members()) {
-            covers.change(member.cover().id(), member.cover().version(), "", plan -> changed(plan, cloth, change));
+    /**
+     * Changes a cloth in every cover on the table that is cut from it; each can undo it for itself.
+     *
+     * @throws Stale when one of them was changed since the asking page was made
+     */
+    public void change(At at, UnaryOperator<Cloth> change) {
+        settle(at);
+        for (CoverSet.Member member : at.table().members()) {
+            at.use().idIn(key(member)).ifPresent(id -> covers.change(member.cover().id(), CoverStore.ANY_VERSION, "", plan -> changed(plan, id, change)));
         }
     }
 
     /** Plans the one cover on the table otherwise. */
-    public void plan(Table table, CoverPlan plan) {
-        Cover cover = table.members().get(0).cover();
-        covers.change(cover.id(), cover.version(), "", before -> plan);
+    public void plan(At at, CoverPlan plan) {
+        settle(at);
+        covers.change(at.table().members().get(0).cover().id(), CoverStore.ANY_VERSION, "", before -> plan);
     }
 
-    private static CoverPlan changed(CoverPlan plan, Cloth cloth, UnaryOperator<Cloth> change) {
-        CoverPlan changed = plan;
-        for (Material material : Material.values()) {
-            if (plan.cloths().of(material).equals(cloth)) {
-                changed = changed.withCloths(changed.cloths().with(material, change.apply(cloth)));
-            }
+    /** Waits for every cover on the table in its order, and sees that none is ahead of the page. */
+    private void settle(At at) {
+        at.table().members().forEach(member -> covers.lock(member.cover().id()));
+        CoverSet now = at.table().owner().isSet() ? sets.find(at.table().owner().id()) : alone(at.table().owner());
+        if (at.asked().covers() != CoverStore.ANY_VERSION && at.asked().covers() != version(now)) {
+            throw new Stale("cloth of " + at.table().owner());
         }
-        return changed;
+    }
+
+    private static CoverPlan changed(CoverPlan plan, int id, UnaryOperator<Cloth> change) {
+        return plan.withCloths(plan.cloths().changing(id, change));
     }
 }

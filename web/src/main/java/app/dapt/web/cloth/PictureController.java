@@ -25,6 +25,7 @@ class PictureController {
 
     /** How much of the cloth a picture is taken to show until its scale is set. */
     private static final Length USUALLY_SHOWN = Length.inches(12);
+    private static final Length LONGEST_SHOWN = Length.inches(100);
     private static final double WHOLE = 1000;
 
     private final Cutting cutting;
@@ -41,8 +42,16 @@ class PictureController {
     String take(@ModelAttribute(name = "at", binding = false) At at, @RequestParam MultipartFile file, Model model) throws IOException {
         try {
             Snapshot taken = Snapshot.of(file.getBytes());
-            long number = pictures.keep(taken.jpeg(), taken.wide(), taken.high());
-            return changed(at, Optional.of(new Photo(number, USUALLY_SHOWN, USUALLY_SHOWN.times(taken.high(), taken.wide()))));
+            Length high = USUALLY_SHOWN.times(taken.high(), taken.wide());
+            // A picture far longer than wide is taken to show less of the width.
+            Length most = Length.max(USUALLY_SHOWN, high);
+            Length wide = LONGEST_SHOWN.under(most) ? new Length(Math.round(USUALLY_SHOWN.grains() * LONGEST_SHOWN.over(most))) : USUALLY_SHOWN;
+            Length shown = Length.min(high, LONGEST_SHOWN);
+            if (!Limits.PICTURED.allows(wide) || !Limits.PICTURED.allows(shown)) {
+                throw new Snapshot.Refused("picture.too-thin");
+            }
+            long number = pictures.keep(taken.jpeg(), taken.wide(), taken.high()).orElseThrow(() -> new Snapshot.Refused("picture.too-many"));
+            return changed(at, Optional.of(new Photo(number, wide, shown)));
         } catch (Snapshot.Refused refused) {
             Entries entries = at.nothing();
             entries.refuse("picture", refused.code(), refused.args());
@@ -54,7 +63,7 @@ class PictureController {
     @PostMapping("/scale")
     String scale(@ModelAttribute(name = "at", binding = false) At at, @RequestParam(defaultValue = "0") int x1, @RequestParam(defaultValue = "0") int y1,
             @RequestParam(defaultValue = "0") int x2, @RequestParam(defaultValue = "0") int y2, @RequestParam Map<String, String> typed, Model model) {
-        Cloth use = AtTable.needed(at).use();
+        Cloth use = AtTable.needed(at).stuff();
         Entries entries = new Entries(typed, at.words());
         Optional<Length> apart = entries.maybeLength("apart", Limits.PICTURED, Optional.empty());
         Optional<Picture> picture = use.photo().flatMap(photo -> pictures.find(photo.number()));
@@ -80,14 +89,12 @@ class PictureController {
     }
 
     private String changed(At at, Optional<Photo> photo) {
-        cutting.change(at.table(), AtTable.needed(at).use(), each -> each.withPhoto(photo));
-        return "redirect:" + at.address();
+        cutting.change(AtTable.needed(at), each -> each.withPhoto(photo));
+        return at.redirect();
     }
 
     private String refused(At at, Entries entries, Model model) {
-        model.addAttribute("w", at.words());
-        model.addAttribute("here", at.address());
-        model.addAttribute("page", views.page(at.table(), at.cloth(), "", at.words(), entries));
+        views.show(at, entries, model);
         return "cloth/page";
     }
 }

@@ -14,7 +14,10 @@ final class Search {
 
     private static final long SEED = 1;
 
-    private final LayingOut search;
+    private final Task task;
+    private final Object beginning = new Object();
+    /** Nothing until it is begun: the first layout of many pieces takes a moment. */
+    private volatile LayingOut search;
     /** Nanoseconds it may take in all, and has taken. */
     private volatile long allowed;
     private volatile long taken;
@@ -24,20 +27,36 @@ final class Search {
     private boolean queued;
 
     Search(Task task) {
-        this.search = new LayingOut(task, SEED);
+        this.task = task;
     }
 
+    /** Whether there is a layout yet. */
+    boolean isBegun() {
+        return search != null;
+    }
+
+    /** Lays it out plainly, where nobody did yet: whoever wants this one waits for it, and nobody else does. */
+    void begin() {
+        synchronized (beginning) {
+            if (search == null) {
+                search = new LayingOut(task, SEED);
+            }
+        }
+    }
+
+    /** The best so far, once it is begun. */
     Laying best() {
         return search.best();
     }
 
+    /** A length that no layout can do without, once it is begun. */
     int least() {
         return search.least();
     }
 
     /** Whether it will find nothing better in the time it has. */
     boolean isDone() {
-        return taken >= allowed || search.isDone();
+        return isBegun() && (taken >= allowed || search.isDone());
     }
 
     /** How much of its time is over, in percent; never all of it. */
@@ -63,6 +82,11 @@ final class Search {
         }
     }
 
+    /** What a page would show of it: changes whenever that does. */
+    long state() {
+        return !isBegun() ? 0 : 1 + 2L * System.identityHashCode(search.best()) + (isDone() ? 1 : 0);
+    }
+
     /** Somebody waits for it, and would wait so long in all. */
     void ask(long now, long nanoseconds) {
         lastAsked = now;
@@ -83,6 +107,7 @@ final class Search {
 
     /** Goes on for so long at the most; only ever one thread at a time. */
     void goOn(long nanoseconds) {
+        begin();
         long start = System.nanoTime();
         long end = start + Math.min(nanoseconds, allowed - taken);
         search.improve(() -> System.nanoTime() >= end);

@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.RejectedExecutionException;
@@ -27,6 +28,7 @@ class Searches implements DisposableBean {
     private static final Logger LOG = LoggerFactory.getLogger(Searches.class);
 
     static final int MOST = 96;
+    private static final int MOST_WATCHES = 256;
     private static final long SLICE = TimeUnit.MILLISECONDS.toNanos(120);
     /** A page asks more than once a second; one that has not asked for so long is gone. */
     private static final Duration PATIENCE = Duration.ofSeconds(8);
@@ -44,6 +46,13 @@ class Searches implements DisposableBean {
         @Override
         protected boolean removeEldestEntry(Map.Entry<Task, Search> eldest) {
             return size() > MOST;
+        }
+    };
+
+    private final Map<String, Watch> watches = new LinkedHashMap<>(16, .75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, Watch> eldest) {
+            return size() > MOST_WATCHES;
         }
     };
 
@@ -106,6 +115,36 @@ class Searches implements DisposableBean {
         @SuppressWarnings("unchecked")
         T known = (T) asked.getNow(null);
         return Optional.ofNullable(known);
+    }
+
+    /** Whether a question has its answer. */
+    boolean isAnswered(Object question) {
+        synchronized (answers) {
+            CompletableFuture<Object> asked = answers.get(question);
+            return asked != null && asked.isDone();
+        }
+    }
+
+    /** Keeps a watch; what it is asked for by. */
+    String keep(Watch watch) {
+        String name = UUID.randomUUID().toString();
+        synchronized (watches) {
+            watches.put(name, watch);
+        }
+        return name;
+    }
+
+    /** A watch, whose searches somebody still waits for; nothing where it was forgotten. */
+    Optional<Watch> watch(String name) {
+        Optional<Watch> watch;
+        synchronized (watches) {
+            watch = Optional.ofNullable(watches.get(name));
+        }
+        watch.ifPresent(kept -> kept.searches().forEach(search -> {
+            search.ask(System.nanoTime(), 0);
+            goOn(search);
+        }));
+        return watch;
     }
 
     private void slice(Search search) {

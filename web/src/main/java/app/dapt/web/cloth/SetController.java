@@ -2,8 +2,10 @@ package app.dapt.web.cloth;
 
 import app.dapt.web.Entries;
 import app.dapt.web.Reader;
+import app.dapt.web.Redirect;
 import app.dapt.web.Wording;
 import app.dapt.web.workroom.CoverSet;
+import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.SetStore;
 import java.util.Map;
 import java.util.TreeMap;
@@ -34,14 +36,15 @@ class SetController {
 
     @GetMapping
     String set(@PathVariable long id) {
-        return "redirect:/sets/" + id + "/cloth";
+        return Redirect.to("/sets/" + id + "/cloth");
     }
 
     @PostMapping
-    String change(@PathVariable long id, @RequestParam Map<String, String> typed, Reader reader) {
+    String change(@PathVariable long id, @RequestParam Map<String, String> typed, @RequestParam(defaultValue = "" + CoverStore.ANY_VERSION) long set,
+            Reader reader) {
         if (typed.containsKey("delete")) {
             sets.delete(id);
-            return "redirect:/";
+            return Redirect.to("/");
         }
         Map<Long, Integer> counts = new TreeMap<>();
         typed.forEach((name, value) -> {
@@ -50,9 +53,8 @@ class SetController {
                 counts.put(Long.parseLong(count.group(1)), Integer.parseInt(value.strip()));
             }
         });
-        sets.count(id, counts);
-        CoverSet set = sets.find(id);
-        sets.rename(id, new Entries(typed, wording.words(reader)).text("name", CoverSet.LONGEST_NAME, set.name()));
-        return "redirect:/sets/" + id + "/cloth";
+        Entries entries = new Entries(typed, wording.words(reader));
+        sets.change(id, set, entries.text("name", CoverSet.LONGEST_NAME, sets.find(id).name()), counts);
+        return Redirect.to("/sets/" + id + "/cloth");
     }
 }

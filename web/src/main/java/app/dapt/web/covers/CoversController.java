@@ -12,8 +12,10 @@ import app.dapt.form.LabelMeans;
 import app.dapt.form.Reading;
 import app.dapt.form.Readings;
 import app.dapt.measure.Length;
+import app.dapt.measure.PlainText;
 import app.dapt.web.Entries;
 import app.dapt.web.Reader;
+import app.dapt.web.Redirect;
 import app.dapt.web.Wording;
 import app.dapt.web.workroom.CoverSet;
 import app.dapt.web.workroom.CoverStore;
@@ -26,6 +28,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -52,9 +55,9 @@ class CoversController {
     }
 
     @GetMapping("/")
-    String covers(Reader reader, @RequestParam(defaultValue = "") String find, @RequestParam Optional<Long> deleted,
+    String covers(Reader reader, @RequestParam(defaultValue = "") String find, @RequestParam(defaultValue = "1") int page, @RequestParam Optional<Long> deleted,
             @RequestHeader(name = "HX-Request", defaultValue = "false") boolean part, Model model) {
-        list(reader, find, model);
+        list(reader, find, page, model);
         model.addAttribute("entries", new Entries(Map.of(), wording.words(reader)));
         deleted.ifPresent(id -> model.addAttribute("deleted",
                 store.deleted().stream().filter(cover -> cover.id() == id).findFirst().orElse(null)));
@@ -75,7 +78,7 @@ class CoversController {
         String fallback = words.say("covers.unnamed");
         String name = typed.getOrDefault("name", "").isBlank() ? fallback : entries.text("name", CoverPlan.LONGEST_NAME, fallback);
         if (!entries.isClean() || across.isEmpty()) {
-            list(reader, "", model);
+            list(reader, "", 1, model);
             model.addAttribute("entries", entries);
             model.addAttribute("typed", typed);
             return "covers/page";
@@ -85,57 +88,61 @@ class CoversController {
         ShapeKind taken = shape == ShapeKind.SQUARE && apart ? ShapeKind.OBLONG : shape;
         Form form = new Form(Readings.NONE.with(Reading.OVER_CROWN, across), upDownReadings, Optional.empty(),
                 LabelMeans.FORM, Filling.UNKNOWN);
-        return "redirect:/covers/" + store.create(Fresh.plan(name, words.mark(), taken, form));
+        return Redirect.to("/covers/" + store.create(Fresh.plan(name, words.mark(), taken, form), typed.getOrDefault("press", "")));
     }
 
     /** Puts the covers that were picked on the cutting table together. */
     @PostMapping("/sets")
-    String together(Reader reader, @RequestParam(defaultValue = "") List<Long> cover, @RequestParam Map<String, String> typed, Model model) {
+    String together(Reader reader, @RequestParam(name = "cover", defaultValue = "") List<String> picked, @RequestParam Map<String, String> typed, Model model) {
         Words words = wording.words(reader);
         Entries entries = new Entries(typed, words);
+        List<Long> cover = picked.stream().filter(id -> id.matches("\\d{1,18}")).map(Long::valueOf).distinct().toList();
         if (cover.isEmpty()) {
             entries.refuse("cover", "covers.together-none");
         }
         String fallback = words.say("set.unnamed");
         String name = typed.getOrDefault("called", "").isBlank() ? fallback : entries.text("called", CoverSet.LONGEST_NAME, fallback);
         if (!entries.isClean()) {
-            list(reader, "", model);
+            list(reader, "", 1, model);
             model.addAttribute("entries", entries);
             model.addAttribute("typed", typed);
             return "covers/page";
         }
-        return "redirect:/sets/" + sets.create(name, cover) + "/cloth";
+        return Redirect.to("/sets/" + sets.create(name, cover, typed.getOrDefault("press", "")) + "/cloth");
     }
 
     @PostMapping("/covers/{id}/copy")
-    String copy(Reader reader, @PathVariable long id) {
+    String copy(Reader reader, @PathVariable long id, @RequestParam(defaultValue = "") String press) {
         CoverPlan plan = store.find(id).plan();
         String name = wording.words(reader).say("covers.copy-of", plan.name());
-        CoverPlan copy = plan.withName(name.substring(0, Math.min(name.length(), CoverPlan.LONGEST_NAME)).strip());
-        return "redirect:/covers/" + store.create(copy);
+        CoverPlan copy = plan.withName(PlainText.shortened(name, CoverPlan.LONGEST_NAME));
+        return Redirect.to("/covers/" + store.create(copy, press));
     }
 
     @PostMapping("/covers/{id}/delete")
     String delete(@PathVariable long id) {
         store.delete(id);
-        return "redirect:/?deleted=" + id;
+        return Redirect.to("/", "deleted", String.valueOf(id));
     }
 
     @PostMapping("/covers/{id}/restore")
     String restore(@PathVariable long id) {
         store.restore(id);
-        return "redirect:/";
+        return Redirect.to("/");
     }
 
     /** Opens a plan file that somebody saved. */
     @PostMapping("/open")
-    String open(Reader reader, @RequestParam MultipartFile file, Model model) throws IOException {
+    String open(Reader reader, @RequestParam Optional<MultipartFile> file, @RequestParam(defaultValue = "") String press, Model model) throws IOException {
+        if (file.isEmpty() || file.get().isEmpty()) {
+            return refused(reader, wording.words(reader).say("open.nothing"), model);
+        }
         try {
-            if (file.getSize() > LARGEST_PLAN) {
+            if (file.get().getSize() > LARGEST_PLAN) {
                 return refused(reader, wording.words(reader).say("open.too-large"), model);
             }
-            CoverPlan plan = PlanJson.read(StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(file.getBytes())).toString());
-            return "redirect:/covers/" + store.create(plan);
+            CoverPlan plan = PlanJson.read(StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(file.get().getBytes())).toString());
+            return Redirect.to("/covers/" + store.create(plan, press));
         } catch (BadPlanFile bad) {
             return refused(reader, bad.getMessage(), model);
         } catch (CharacterCodingException e) {
@@ -144,14 +151,17 @@ class CoversController {
     }
 
     private String refused(Reader reader, String why, Model model) {
-        list(reader, "", model);
+        list(reader, "", 1, model);
         model.addAttribute("entries", new Entries(Map.of(), wording.words(reader)));
         model.addAttribute("notOpened", why);
         return "covers/page";
     }
 
-    private void list(Reader reader, String find, Model model) {
-        model.addAttribute("lines", store.list(find).stream().map(cover -> CoverLine.of(cover, reader, wording)).toList());
+    private void list(Reader reader, String find, int number, Model model) {
+        CoverStore.Page page = store.list(find, number);
+        model.addAttribute("lines", page.covers().stream().map(cover -> CoverLine.of(cover, reader, wording)).toList());
+        model.addAttribute("listed", page);
+        model.addAttribute("press", UUID.randomUUID().toString());
         model.addAttribute("bin", store.deleted());
         model.addAttribute("sets", sets.list());
         model.addAttribute("find", find);

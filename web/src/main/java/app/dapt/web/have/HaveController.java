@@ -14,11 +14,14 @@ import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
 import app.dapt.web.Entries;
 import app.dapt.web.Reader;
+import app.dapt.web.Redirect;
 import app.dapt.web.Wording;
+import app.dapt.web.workroom.CannotKeep;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.words.Words;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -66,6 +69,11 @@ class HaveController {
             cut = cut(new Entries(typed, wording.words(reader, typedIn(typed, mark))), typed, mark);
             entries = new Entries(Map.of(), words);
         }
+        show(cut, mark, entries, words, model);
+        return part ? "have/result" : "have/page";
+    }
+
+    private static void show(Cut cut, Mark mark, Entries entries, Words words, Model model) {
         WayBack back = WayBack.of(cut, mark, words.say("have.name"));
         Reckoned reckoned = back.reckoned(mark);
         model.addAttribute("fields", fields(cut, entries, words));
@@ -77,15 +85,33 @@ class HaveController {
         model.addAttribute("rows", back.forms().stream().map(fitting -> row(fitting, words)).toList());
         double scale = SvgDrawing.fitting(reckoned.finished(Axis.ACROSS), reckoned.finished(Axis.UP_DOWN), UNITS);
         model.addAttribute("drawing", new SvgDrawing(reckoned.plan().cloths(), words, scale, "have").write(CoverDrawing.back(reckoned)));
-        return part ? "have/result" : "have/page";
+        model.addAttribute("press", UUID.randomUUID().toString());
     }
 
-    /** Makes a plan of it. */
+    /** Makes a plan of it, where a plan can hold it. */
     @PostMapping("/have")
-    String plan(Reader reader, @RequestParam Map<String, String> typed) {
-        Words words = wording.words(reader);
-        Cut cut = cut(new Entries(typed, wording.words(reader, typedIn(typed, reader.mark()))), typed, reader.mark());
-        return "redirect:/covers/" + store.create(WayBack.of(cut, reader.mark(), words.say("have.name")).plan());
+    String plan(Reader reader, @RequestParam Map<String, String> typed, @RequestParam(defaultValue = "") String press, Model model) {
+        Mark mark = typedIn(typed, reader.mark());
+        Words words = wording.words(reader, mark);
+        Entries entries = new Entries(typed, words);
+        Cut cut = cut(entries, typed, mark);
+        if (entries.isClean()) {
+            try {
+                return Redirect.to("/covers/" + store.create(WayBack.of(cut, mark, words.say("have.name")).plan(), press));
+            } catch (CannotKeep refused) {
+                entries.refuse(fieldAt(refused.where()), refused.where().startsWith("form") ? "have.no-form" : "have.no-plan", Limits.SIDE.least(mark.unit()), Limits.SIDE.most(mark.unit()));
+            }
+        }
+        model.addAttribute("w", words);
+        show(cut, mark, entries, words, model);
+        return "have/page";
+    }
+
+    /** The field that most of a place in the plan comes from. */
+    private static String fieldAt(String where) {
+        String last = where.substring(where.lastIndexOf('.') + 1);
+        return where.startsWith("form.across") ? "frontAcross" : where.startsWith("form.upDown") ? "frontUpDown" : last.equals("allowance") ? last
+                : last.startsWith("first") ? "firstHem" : last.startsWith("second") ? "secondHem" : "firstDepth";
     }
 
     /** The unit that the numbers in a form were typed in, which the form says itself. */

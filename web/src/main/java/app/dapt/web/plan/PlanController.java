@@ -5,24 +5,24 @@ import app.dapt.cover.Finding;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.files.PlanJson;
+import app.dapt.web.Conflict;
+import app.dapt.web.Download;
 import app.dapt.web.Entries;
 import app.dapt.web.Reader;
+import app.dapt.web.Redirect;
 import app.dapt.web.Wording;
+import app.dapt.web.workroom.CannotKeep;
 import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverStore;
-import app.dapt.web.workroom.StaleCover;
+import app.dapt.web.workroom.Stale;
 import app.dapt.words.Words;
 import jakarta.servlet.http.HttpServletResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.TreeMap;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicReference;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -76,12 +76,15 @@ class PlanController {
                 entries.set(new Entries(typed, wording.words(reader, reader.mark(plan))));
                 return slip.changed(plan, entries.get());
             });
-        } catch (StaleCover stale) {
-            return conflict(id, "/slip/" + code, typed, Optional.of(slip), reader, view, part, model);
+        } catch (Stale stale) {
+            return conflict(id, "slip/" + slip.code(), slip.code(), typed, reader, view, part, model);
+        } catch (CannotKeep refused) {
+            entries.get().refuse(SlipChanges.fieldAt(refused.where(), typed), "entry.cannot-keep", refused.getMessage());
+            cover = store.find(id);
         }
         boolean kept = typed.containsKey("keep") && entries.get().isClean();
         if (kept && !part) {
-            return "redirect:/covers/" + id;
+            return Redirect.to("/covers/" + id);
         }
         if (kept) {
             response.setHeader("HX-Push-Url", "/covers/" + id);
@@ -98,8 +101,8 @@ class PlanController {
         try {
             Cover cover = store.change(id, version, "", plan -> remedied(plan, code, reader));
             return answer(cover, reader, view, part, model);
-        } catch (StaleCover stale) {
-            return conflict(id, "/remedy", typed, Optional.empty(), reader, view, part, model);
+        } catch (Stale stale) {
+            return conflict(id, "remedy", "remedy", typed, reader, view, part, model);
         }
     }
 
@@ -117,16 +120,15 @@ class PlanController {
         return answer(store.putBack(id, gesture), reader, view, part, model);
     }
 
-    @PostMapping("/undo")
-    String undo(@PathVariable long id, Reader reader, @RequestParam(defaultValue = "sewn") String view,
+    @PostMapping("/{step:undo|redo}")
+    String step(@PathVariable long id, @PathVariable String step, @RequestParam Map<String, String> typed, Reader reader,
+            @RequestParam(defaultValue = "" + CoverStore.ANY_VERSION) long version, @RequestParam(defaultValue = "sewn") String view,
             @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Model model) {
-        return answer(store.undo(id), reader, view, part, model);
-    }
-
-    @PostMapping("/redo")
-    String redo(@PathVariable long id, Reader reader, @RequestParam(defaultValue = "sewn") String view,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Model model) {
-        return answer(store.redo(id), reader, view, part, model);
+        try {
+            return answer(step.equals("undo") ? store.undo(id, version) : store.redo(id, version), reader, view, part, model);
+        } catch (Stale stale) {
+            return conflict(id, step, step, typed, reader, view, part, model);
+        }
     }
 
     /** One page to take to the cutting table. */
@@ -138,34 +140,26 @@ class PlanController {
         return "plan/card";
     }
 
-    /** The plan as a file, the same as is stored. */
+    /** The plan as a file, the same as is stored, even where that does not read. */
     @GetMapping("/plan.json")
-    ResponseEntity<String> file(@PathVariable long id) {
-        CoverPlan plan = store.find(id).plan();
-        String name = plan.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
-        return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON)
-                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment()
-                        .filename((name.isEmpty() ? "cover" : name) + ".json", StandardCharsets.UTF_8).build().toString())
-                .body(PlanJson.write(plan));
+    ResponseEntity<byte[]> file(@PathVariable long id) {
+        String text = store.text(id);
+        String name = PlanJson.name(text).toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+        return Download.file((name.isEmpty() ? "cover" : name) + ".json", MediaType.APPLICATION_JSON, text.getBytes(StandardCharsets.UTF_8));
     }
 
     private String answer(Cover cover, Reader reader, String view, boolean part, Model model) {
         if (!part) {
-            return "redirect:/covers/" + cover.id() + (view.equals("sewn") || !PlanPage.VIEWS.contains(view) ? "" : "?view=" + view);
+            return Redirect.to("/covers/" + cover.id(), "view", view.equals("sewn") || !PlanPage.VIEWS.contains(view) ? "" : view);
         }
         show(cover, reader, Optional.empty(), Optional.empty(), UUID.randomUUID().toString(), view, model);
         return "plan/plan";
     }
 
     /** The cover as it now is, with what was asked for kept and offered again. */
-    private String conflict(long id, String address, Map<String, String> typed, Optional<Slip> slip, Reader reader,
-            String view, boolean part, Model model) {
-        Map<String, String> again = new TreeMap<>(typed);
-        again.keySet().removeAll(Set.of("_csrf", "version"));
+    private String conflict(long id, String address, String what, Map<String, String> typed, Reader reader, String view, boolean part, Model model) {
         show(store.find(id), reader, Optional.empty(), Optional.empty(), UUID.randomUUID().toString(), view, model);
-        model.addAttribute("conflict", again);
-        model.addAttribute("conflictAddress", "/covers/" + id + address);
-        model.addAttribute("conflictSlip", slip.map(Slip::code).orElse("remedy"));
+        Conflict.show(model, "/covers/" + id + "/" + address, what, typed);
         return part ? "plan/plan" : "plan/page";
     }
 

@@ -26,6 +26,7 @@ import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
 import app.dapt.web.ClothEntry;
 import app.dapt.web.Entries;
 import app.dapt.web.workroom.Cover;
@@ -232,7 +233,7 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
 
     /** Whether the edge takes cloth that is neither the front's nor the back's. */
     public boolean trimmed() {
-        return reckoned.pieces().stream().anyMatch(piece -> piece.material() == Piece.Material.TRIM)
+        return reckoned.pieces().stream().anyMatch(piece -> piece.material() == Material.TRIM)
                 || cover.plan().edging().kind() == EdgingKind.BY_LENGTH;
     }
 
@@ -325,6 +326,27 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
         return Seam.frenchFirst(cover.plan().unit());
     }
 
+    /** Whose cloth a place may be cut from: its own, or another's; nothing to choose for the front. */
+    public List<Field.Option> clothsOf(String prefix) {
+        Material own = material(prefix);
+        if (own == Material.FRONT) {
+            return List.of();
+        }
+        Optional<Material> shared = SlipChanges.sharedWith(cover.plan().cloths(), own);
+        List<Field.Option> options = new ArrayList<>(List.of(new Field.Option("own", w.say("slip.cloth.of.own"), shared.isEmpty())));
+        Stream.of(Material.FRONT, Material.BACK).filter(each -> each != own).forEach(each -> options.add(new Field.Option(Phrase.code(each),
+                w.say("slip.cloth.of." + Phrase.code(each), cover.plan().cloths().of(each).name()), shared.filter(each::equals).isPresent())));
+        return options;
+    }
+
+    public boolean isOwnCloth(String prefix) {
+        return SlipChanges.sharedWith(cover.plan().cloths(), material(prefix)).isEmpty();
+    }
+
+    private static Material material(String prefix) {
+        return Stream.of(Material.values()).filter(each -> Phrase.code(each).equals(prefix)).findFirst().orElseThrow();
+    }
+
     public Print[] prints() {
         return Print.values();
     }
@@ -336,7 +358,7 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
     }
 
     public boolean lined() {
-        return reckoned.back().pieces().stream().anyMatch(piece -> piece.material() == Piece.Material.LINING);
+        return reckoned.back().pieces().stream().anyMatch(piece -> piece.material() == Material.LINING);
     }
 
     /** The grounds to choose from, and the present one where it is not among them. */

@@ -2,6 +2,7 @@ package app.dapt.web.plan;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
+import app.dapt.cover.Cloths;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Detail;
 import app.dapt.cover.Detailed;
@@ -31,7 +32,11 @@ import app.dapt.measure.Unit;
 import app.dapt.piece.Piece.Material;
 import app.dapt.web.ClothEntry;
 import app.dapt.web.Entries;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** From the fields of each slip to the plan. */
 final class SlipChanges {
@@ -39,6 +44,18 @@ final class SlipChanges {
     private static final Pattern COLOUR = Pattern.compile("#[0-9a-f]{6}");
 
     private SlipChanges() {
+    }
+
+    /** The field that a place in the plan was typed into; {@code plan} where it was none of these. */
+    static String fieldAt(String where, Map<String, String> typed) {
+        String[] path = where.split("\\.");
+        String last = path[path.length - 1];
+        String both = path.length < 2 ? last : path[path.length - 2] + "-" + last;
+        return Stream.of(last, both, kebab(both), kebab(last)).filter(typed::containsKey).findFirst().orElse("plan");
+    }
+
+    private static String kebab(String name) {
+        return name.replaceAll("([A-Z])", "-$1").toLowerCase(Locale.ROOT);
     }
 
     static CoverPlan name(CoverPlan plan, Entries entries) {
@@ -132,15 +149,31 @@ final class SlipChanges {
         return cloth(cloth(plan, Material.BACK, entries), Material.LINING, entries);
     }
 
+    /** A cloth's fields change it wherever it is used, unless it is chosen to be another's, or one of its own. */
     private static CoverPlan cloth(CoverPlan plan, Material material, Entries entries) {
         String prefix = Phrase.code(material);
-        Cloth standing = plan.cloths().of(material);
+        Cloths cloths = plan.cloths();
+        Optional<Material> asked = entries.raw(prefix + "-of").flatMap(of -> Stream.of(Material.FRONT, Material.BACK)
+                .filter(each -> each != material && Phrase.code(each).equals(of)).findFirst());
+        if (asked.isPresent()) {
+            return plan.withCloths(cloths.with(material, cloths.of(asked.get())));
+        }
+        if (entries.raw(prefix + "-of").filter("own"::equals).isPresent() && sharedWith(cloths, material).isPresent()) {
+            // What its fields were was never shown, so there is nothing in them yet.
+            return plan.withCloths(cloths.apart(material));
+        }
+        Cloth standing = cloths.of(material);
         String colour = entries.raw(prefix + "-colour").filter(c -> COLOUR.matcher(c).matches()).orElse(standing.colour());
-        Cloth cloth = new Cloth(entries.text(prefix + "-name", Cloth.LONGEST_NAME, standing.name()), colour,
+        Cloth named = new Cloth(standing.id(), entries.text(prefix + "-name", Cloth.LONGEST_NAME, standing.name()), colour,
                 entries.choice(prefix + "-print", Print.class, standing.print()), entries.length(prefix + "-width", Limits.CLOTH_WIDTH, standing.width()),
-                entries.ticked(prefix + "-nap", standing.nap()), entries.hundredths(prefix + "-price", Cloth.DEAREST, standing.price()))
-                .withPhoto(standing.photo());
-        cloth = ClothEntry.used(cloth.used(entries.ticked(prefix + "-sideways", standing.sideways()), standing.ownRepeat(), standing.shrinkage()), prefix, entries);
-        return plan.withCloths(plan.cloths().with(material, cloth));
+                entries.ticked(prefix + "-nap", standing.nap()), entries.hundredths(prefix + "-price", Cloth.DEAREST, standing.price()),
+                entries.ticked(prefix + "-sideways", standing.sideways()), standing.ownRepeat(), standing.shrinkage(), standing.photo());
+        Cloth cloth = ClothEntry.used(named, prefix, entries);
+        return plan.withCloths(cloths.changing(standing.id(), each -> cloth));
+    }
+
+    /** The front or the back, where a place has its cloth. */
+    static Optional<Material> sharedWith(Cloths cloths, Material material) {
+        return Stream.of(Material.FRONT, Material.BACK).filter(each -> each.compareTo(material) < 0 && cloths.of(each).id() == cloths.of(material).id()).findFirst();
     }
 }

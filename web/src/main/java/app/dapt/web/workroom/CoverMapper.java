@@ -13,11 +13,20 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 interface CoverMapper {
 
+    /** A deleted cover: no more of it is read than what it was called. */
+    record BinRow(long id, String name) {
+    }
+
     String COVER = """
-            select c.id, c.version, c.revision, r.plan::text as plan, r.gesture,
+            select c.id, c.version, c.revision, r.plan::text as plan, c.gesture, c.gesture_from,
                    (select max(number) from revision where cover_id = c.id) as last
               from cover c join revision r on r.cover_id = c.id and r.number = c.revision
              where c.workroom_id = #{workroom}
+            """;
+    String FOUND = """
+             and c.deleted_at is null
+             and (#{like} = '%%' or r.plan->>'name' ilike #{like} or r.plan#>>'{cloths,front,name}' ilike #{like}
+                  or r.plan#>>'{cloths,back,name}' ilike #{like})
             """;
 
     @Select("select min(id) from workroom")
@@ -26,16 +35,23 @@ interface CoverMapper {
     @Select(COVER + " and c.id = #{id} and c.deleted_at is null")
     Optional<CoverRow> find(@Param("workroom") long workroom, @Param("id") long id);
 
-    @Select(COVER + """
-             and c.deleted_at is null
-             and (r.plan->>'name' ilike #{like} or r.plan#>>'{cloths,front,name}' ilike #{like}
-                  or r.plan#>>'{cloths,back,name}' ilike #{like})
-             order by c.changed_at desc, c.id desc limit 200
-            """)
-    List<CoverRow> list(@Param("workroom") long workroom, @Param("like") String like);
+    @Select(COVER + FOUND + " order by c.changed_at desc, c.id desc offset #{from} limit #{most}")
+    List<CoverRow> list(@Param("workroom") long workroom, @Param("like") String like, @Param("from") int from, @Param("most") int most);
 
-    @Select(COVER + " and c.deleted_at > now() - interval '30 days' order by c.deleted_at desc limit 20")
-    List<CoverRow> deleted(@Param("workroom") long workroom);
+    @Select("""
+            select count(*) from cover c join revision r on r.cover_id = c.id and r.number = c.revision
+             where c.workroom_id = #{workroom}
+            """ + FOUND)
+    int countFound(@Param("workroom") long workroom, @Param("like") String like);
+
+    @Select("select count(*) from cover c where c.workroom_id = #{workroom} and c.deleted_at is null")
+    int countAll(@Param("workroom") long workroom);
+
+    @Select("""
+            select c.id, r.plan->>'name' as name from cover c join revision r on r.cover_id = c.id and r.number = c.revision
+             where c.workroom_id = #{workroom} and c.deleted_at > now() - interval '30 days' order by c.deleted_at desc limit 20
+            """)
+    List<BinRow> bin(@Param("workroom") long workroom);
 
     @Select("select count(*) from cover where workroom_id = #{workroom}")
     int count(@Param("workroom") long workroom);
@@ -54,16 +70,33 @@ interface CoverMapper {
     @Delete("delete from revision where cover_id = #{id} and number > #{number}")
     void dropAfter(@Param("id") long id, @Param("number") int number);
 
+    @Delete("delete from revision where cover_id = #{id} and number <= #{number}")
+    void dropUpTo(@Param("id") long id, @Param("number") int number);
+
+    /** Counts the revisions anew from so many later; by way of negative numbers, since each is there once only. */
+    @Update("update revision set number = #{by} - number where cover_id = #{id}")
+    void countBelowNought(@Param("id") long id, @Param("by") int by);
+
+    @Update("update revision set number = -number where cover_id = #{id}")
+    void countAboveNought(@Param("id") long id);
+
+    /** Waits for whoever changes it; what is read after this is what stands. */
+    @Select("select id from cover where workroom_id = #{workroom} and id = #{id} and deleted_at is null for no key update")
+    Optional<Long> lock(@Param("workroom") long workroom, @Param("id") long id);
+
     @Update("""
-            update cover set revision = #{revision}, version = version + 1, changed_at = now()
-             where workroom_id = #{workroom} and id = #{id} and version = #{version} and deleted_at is null
+            update cover set revision = #{revision}, version = version + 1, changed_at = now(), gesture = #{gesture}, gesture_from = #{gestureFrom}
+             where workroom_id = #{workroom} and id = #{id}
             """)
-    int move(@Param("workroom") long workroom, @Param("id") long id, @Param("version") long version,
-            @Param("revision") int revision);
+    void move(@Param("workroom") long workroom, @Param("id") long id, @Param("revision") int revision, @Param("gesture") String gesture,
+            @Param("gestureFrom") long gestureFrom);
 
     @Update("update cover set deleted_at = now() where workroom_id = #{workroom} and id = #{id} and deleted_at is null")
     int delete(@Param("workroom") long workroom, @Param("id") long id);
 
     @Update("update cover set deleted_at = null where workroom_id = #{workroom} and id = #{id}")
     int restore(@Param("workroom") long workroom, @Param("id") long id);
+
+    @Delete("delete from cover where deleted_at < now() - interval '31 days'")
+    int emptyBin();
 }

@@ -3,24 +3,62 @@ package app.dapt.web.workroom;
 import app.dapt.cover.CoverPlan;
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.PlanJson;
+import app.dapt.measure.PlainText;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The covers of the workroom, with every change kept for undo. */
+/**
+ * The covers of the workroom, with every change kept for undo. A change waits for its cover first and reads it then;
+ * what is to be kept is written, read back and compared before it is.
+ */
 @Service
 @Transactional
 public class CoverStore {
 
+    /** For a change that is right whatever else was changed meanwhile. */
+    public static final long ANY_VERSION = -1;
+    /** How many covers stand on one page of the list. */
+    public static final int PER_PAGE = 40;
+    /** Once a cover has so many revisions the oldest go, all but so many. */
+    static final int MOST_REVISIONS = 400;
+    static final int KEPT_REVISIONS = 200;
+
     private static final String NO_GESTURE = "";
+    private static final int LONGEST_GESTURE = 64;
+
+    /** A cover that does not read: what it is called and why. */
+    public record Broken(long id, String name, String why) {
+    }
+
+    /** A cover that was deleted and can be brought back. */
+    public record Deleted(long id, String name) {
+    }
+
+    /**
+     * A page of the list.
+     *
+     * @param broken those among them that do not read
+     * @param all    how many there are on all pages
+     */
+    public record Page(List<Cover> covers, List<Broken> broken, int number, int all) {
+
+        public int pages() {
+            return Math.max(1, (all + PER_PAGE - 1) / PER_PAGE);
+        }
+    }
 
     private final CoverMapper covers;
+    private final Presses presses;
     /** Its number never changes once there is one; nought until it was asked for. */
     private volatile long firstWorkroom;
 
-    CoverStore(CoverMapper covers) {
+    CoverStore(CoverMapper covers, Presses presses) {
         this.covers = covers;
+        this.presses = presses;
     }
 
     /** The workroom this request belongs to: the only one, until people sign in. */
@@ -31,22 +69,59 @@ public class CoverStore {
         return firstWorkroom;
     }
 
-    /** Covers whose name or cloths hold these words, the last changed first; all of them for no words. */
+    /**
+     * Covers whose name or cloths hold these words, the last changed first; all of them for no words.
+     *
+     * @param page from one; a page there is not is the last
+     */
     @Transactional(readOnly = true)
-    public List<Cover> list(String search) {
-        String literal = search.strip().replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_").replace("\u0000", "");
-        return covers.list(workroom(), "%" + literal + "%").stream().map(CoverStore::cover).toList();
+    public Page list(String search, int page) {
+        String words = PlainText.line(search);
+        String like = "%" + words.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
+        int all = words.isEmpty() ? covers.countAll(workroom()) : covers.countFound(workroom(), like);
+        int number = Math.max(1, Math.min(page, (all + PER_PAGE - 1) / PER_PAGE));
+        List<Cover> read = new ArrayList<>();
+        List<Broken> broken = new ArrayList<>();
+        for (CoverRow row : covers.list(workroom(), like, (number - 1) * PER_PAGE, PER_PAGE)) {
+            try {
+                read.add(cover(row));
+            } catch (BrokenCover e) {
+                broken.add(e.cover());
+            }
+        }
+        return new Page(read, broken, number, all);
     }
 
     /** Covers deleted within the last thirty days, which can be brought back. */
     @Transactional(readOnly = true)
-    public List<Cover> deleted() {
-        return covers.deleted(workroom()).stream().map(CoverStore::cover).toList();
+    public List<Deleted> deleted() {
+        return covers.bin(workroom()).stream().map(row -> new Deleted(row.id(), named(row.name(), row.id()))).toList();
     }
 
     @Transactional(readOnly = true)
     public Cover find(long id) {
         return cover(row(id));
+    }
+
+    /** The cover, where it reads. */
+    @Transactional(readOnly = true)
+    public Optional<Cover> findReadable(long id) {
+        try {
+            return covers.find(workroom(), id).map(CoverStore::cover);
+        } catch (BrokenCover e) {
+            return Optional.empty();
+        }
+    }
+
+    /** What stands in the store of a cover, whether it reads or not. */
+    @Transactional(readOnly = true)
+    public String text(long id) {
+        CoverRow row = row(id);
+        try {
+            return PlanJson.write(cover(row).plan());
+        } catch (BrokenCover e) {
+            return row.plan();
+        }
     }
 
     /** Whether nothing was ever made here, not even something deleted since. */
@@ -55,62 +130,91 @@ public class CoverStore {
         return covers.count(workroom()) == 0;
     }
 
+    /** @throws CannotKeep where it would not read back */
     public long create(CoverPlan plan) {
+        String text = kept(plan);
         long id = covers.insert(workroom());
-        covers.putRevision(id, 1, PlanJson.write(plan), NO_GESTURE);
+        covers.putRevision(id, 1, text, NO_GESTURE);
         return id;
+    }
+
+    /**
+     * The same for a form that may be sent twice: the second time it is the cover that was made the first time.
+     *
+     * @param press what the form calls its one press; blank for none
+     */
+    public long create(CoverPlan plan, String press) {
+        return presses.once(workroom(), press, PlanJson.write(plan), () -> create(plan));
     }
 
     /**
      * Changes a cover.
      *
-     * @param version the one the asking page was made from
+     * @param version the one the asking page was made from, or {@link #ANY_VERSION}
      * @param gesture changes of one gesture become one revision, undone together; blank for a change of its own
-     * @throws StaleCover when it was changed elsewhere since, by another gesture
+     * @throws Stale      when it was changed elsewhere since
+     * @throws CannotKeep when what comes of it would not read back
      */
     public Cover change(long id, long version, String gesture, UnaryOperator<CoverPlan> change) {
-        CoverRow row = row(id);
-        boolean sameGesture = !gesture.isBlank() && row.gesture().equals(gesture);
-        if (row.version() != version && !sameGesture) {
-            throw new StaleCover(id);
+        CoverRow row = lockedRow(id);
+        String by = gesture.length() > LONGEST_GESTURE ? NO_GESTURE : gesture;
+        boolean sameGesture = !by.isBlank() && row.gesture().equals(by);
+        // A page whose own last change is on its way has an older version, but none older than its gesture is.
+        boolean followsOn = sameGesture && version >= row.gestureFrom() && version < row.version();
+        if (version != ANY_VERSION && row.version() != version && !followsOn) {
+            throw new Stale("cover " + id);
         }
-        CoverPlan before = plan(row);
-        CoverPlan after = change.apply(before);
-        if (after.equals(before)) {
-            return cover(row);
+        Cover before = cover(row);
+        CoverPlan after = change.apply(before.plan());
+        if (after.equals(before.plan())) {
+            return before;
         }
-        int revision = sameGesture ? row.revision() : row.revision() + 1;
-        move(row, revision);
-        if (row.last() > row.revision()) {
-            covers.dropAfter(id, row.revision());
-        }
-        covers.putRevision(id, revision, PlanJson.write(after), gesture);
+        String text = kept(after);
+        int revision = sameGesture ? row.revision() : shortened(row) + 1;
+        covers.move(workroom(), id, revision, by, sameGesture ? row.gestureFrom() : row.version());
+        covers.dropAfter(id, revision);
+        covers.putRevision(id, revision, text, by);
         return new Cover(id, row.version() + 1, after, revision > 1, false);
     }
 
-    /** Takes back what this gesture did, as if it had not been. */
+    /** Lets the oldest revisions go once there are too many; the number that the present one has then. */
+    private int shortened(CoverRow row) {
+        if (row.revision() < MOST_REVISIONS) {
+            return row.revision();
+        }
+        int gone = row.revision() - KEPT_REVISIONS;
+        covers.dropUpTo(row.id(), gone);
+        covers.countBelowNought(row.id(), gone);
+        covers.countAboveNought(row.id());
+        return KEPT_REVISIONS;
+    }
+
+    /** Takes back what this gesture did, as if it had not been; nothing where it did nothing, or something came after it. */
     public Cover putBack(long id, String gesture) {
-        CoverRow row = row(id);
-        if (gesture.isBlank() || !row.gesture().equals(gesture) || row.revision() == 1) {
-            return cover(row);
-        }
-        move(row, row.revision() - 1);
-        covers.dropAfter(id, row.revision() - 1);
-        return find(id);
-    }
-
-    public Cover undo(long id) {
-        CoverRow row = row(id);
-        if (row.revision() > 1) {
-            move(row, row.revision() - 1);
+        CoverRow row = lockedRow(id);
+        if (!gesture.isBlank() && row.gesture().equals(gesture) && row.revision() > 1) {
+            covers.move(workroom(), id, row.revision() - 1, NO_GESTURE, 0);
+            covers.dropAfter(id, row.revision() - 1);
         }
         return find(id);
     }
 
-    public Cover redo(long id) {
-        CoverRow row = row(id);
-        if (row.revision() < row.last()) {
-            move(row, row.revision() + 1);
+    public Cover undo(long id, long version) {
+        return step(id, version, -1);
+    }
+
+    public Cover redo(long id, long version) {
+        return step(id, version, 1);
+    }
+
+    private Cover step(long id, long version, int by) {
+        CoverRow row = lockedRow(id);
+        if (version != ANY_VERSION && row.version() != version) {
+            throw new Stale("cover " + id);
+        }
+        int to = row.revision() + by;
+        if (to >= 1 && to <= row.last()) {
+            covers.move(workroom(), id, to, NO_GESTURE, 0);
         }
         return find(id);
     }
@@ -127,25 +231,38 @@ public class CoverStore {
         }
     }
 
-    private void move(CoverRow row, int revision) {
-        if (covers.move(workroom(), row.id(), row.version(), revision) == 0) {
-            throw new StaleCover(row.id());
-        }
+    /** Waits for a cover until nobody else changes it. */
+    public void lock(long id) {
+        covers.lock(workroom(), id).orElseThrow(() -> new NoSuchCover(id));
+    }
+
+    private CoverRow lockedRow(long id) {
+        lock(id);
+        return row(id);
     }
 
     private CoverRow row(long id) {
         return covers.find(workroom(), id).orElseThrow(() -> new NoSuchCover(id));
     }
 
-    private static Cover cover(CoverRow row) {
-        return new Cover(row.id(), row.version(), plan(row), row.revision() > 1, row.revision() < row.last());
+    private static String kept(CoverPlan plan) {
+        try {
+            return PlanJson.kept(plan);
+        } catch (BadPlanFile e) {
+            throw new CannotKeep(e);
+        }
     }
 
-    private static CoverPlan plan(CoverRow row) {
+    private static Cover cover(CoverRow row) {
         try {
-            return PlanJson.read(row.plan());
+            return new Cover(row.id(), row.version(), PlanJson.read(row.plan()), row.revision() > 1, row.revision() < row.last());
         } catch (BadPlanFile e) {
-            throw new IllegalStateException("cover " + row.id() + " does not read: " + e.getMessage(), e);
+            throw new BrokenCover(new Broken(row.id(), named(PlanJson.name(row.plan()), row.id()), e.getMessage()));
         }
+    }
+
+    private static String named(String name, long id) {
+        String line = name == null ? "" : PlainText.shortened(PlainText.line(name), CoverPlan.LONGEST_NAME);
+        return line.isEmpty() ? "No. " + id : line;
     }
 }

@@ -1,5 +1,6 @@
 package app.dapt.web.workroom;
 
+import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Scrap;
 import app.dapt.cover.CoverPlan;
 import app.dapt.files.BadPlanFile;
@@ -63,7 +64,8 @@ class DemoCovers implements SmartInitializingSingleton {
     }
 
     private void set(String name, Map<Long, Integer> counts) {
-        sets.count(sets.create(name, List.copyOf(counts.keySet())), counts);
+        long id = sets.create(name, List.copyOf(counts.keySet()), "");
+        sets.change(id, CoverStore.ANY_VERSION, name, counts);
     }
 
     /** What is left of the old awning: one piece straight, one torn and stained. */
@@ -72,7 +74,10 @@ class DemoCovers implements SmartInitializingSingleton {
         Scrap straight = Scrap.rectangle("Awning, port side", Length.cm(44), Length.cm(70));
         Scrap torn = new Scrap("Awning, torn", List.of(corner(0, 0), corner(78, 0), corner(78, 31), corner(52, 44), corner(46, 70), corner(0, 66)),
                 List.of(new Scrap.Spoilt(Length.cm(58), Length.cm(4), Length.cm(6), Length.cm(5))));
-        lays.change(Owner.cover(cover), plan.cloths().front(), plan.unit(), lay -> lay.at(true, List.of(straight, torn)));
+        Cloth front = plan.cloths().front();
+        List<String> members = List.of(cover + "." + front.id());
+        lays.change(new LayStore.Place(Owner.cover(cover), front, members, members, plan.unit()), LayStore.ANY_VERSION,
+                lay -> lay.at(true, List.of(straight, torn)));
     }
 
     private static Scrap.Corner corner(int across, int along) {

@@ -6,20 +6,38 @@ import app.dapt.files.BadPlanFile;
 import app.dapt.files.LayPlanJson;
 import app.dapt.measure.Unit;
 import app.dapt.web.workroom.LayMapper.LayRow;
+import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
  * How the cloths of covers and sets are laid, with every change kept for undo. A change says what is different from
- * before, so that what two tabs change at once is kept from both.
+ * before and waits for its cover or set first, so that what two tabs change at once is kept from both.
  */
 @Service
 @Transactional
 public class LayStore {
 
-    /** What was decided of one cloth. */
-    public record Stored(LayPlan plan, boolean canUndo, boolean canRedo) {
+    /** For a change that is right whatever else was changed meanwhile. */
+    public static final long ANY_VERSION = -1;
+
+    /**
+     * A cloth on a table.
+     *
+     * @param members what it is called in the covers that are cut from it, {@code cover.cloth}
+     * @param onTable the same of every cloth on that table
+     */
+    public record Place(Owner owner, Cloth cloth, List<String> members, List<String> onTable, Unit unit) {
+    }
+
+    /**
+     * What was decided of one cloth.
+     *
+     * @param version goes up with every change, undo and redo; nought where nothing was changed yet
+     */
+    public record Stored(LayPlan plan, long version, boolean canUndo, boolean canRedo) {
     }
 
     private final LayMapper lays;
@@ -33,62 +51,98 @@ public class LayStore {
     }
 
     @Transactional(readOnly = true)
-    public Stored find(Owner owner, Cloth cloth, Unit unit) {
-        return lays.find(covers.workroom(), cover(owner), set(owner), cloth.name()).map(row -> stored(row, cloth, unit))
-                .orElseGet(() -> new Stored(LayPlan.usual(cloth, unit), false, false));
+    public Stored find(Place place) {
+        return lays.find(covers.workroom(), cover(place), set(place), joined(place.members()), joined(place.onTable()))
+                .map(row -> stored(row, place)).orElseGet(() -> new Stored(LayPlan.usual(place.cloth(), place.unit()), 0, false, false));
     }
 
-    public Stored change(Owner owner, Cloth cloth, Unit unit, UnaryOperator<LayPlan> change) {
-        LayRow row = lock(owner, cloth);
-        LayPlan before = stored(row, cloth, unit).plan();
+    /**
+     * @param version the one the asking page was made from, or {@link #ANY_VERSION}
+     * @throws Stale      when it was changed elsewhere since
+     * @throws CannotKeep when what comes of it would not read back
+     */
+    public Stored change(Place place, long version, UnaryOperator<LayPlan> change) {
+        LayRow row = lock(place, version);
+        LayPlan before = stored(row, place).plan();
         LayPlan after = change.apply(before);
         if (!after.equals(before)) {
+            String text = kept(after, place.unit());
             lays.dropAfter(row.id(), row.revision());
-            lays.putRevision(row.id(), row.revision() + 1, LayPlanJson.write(after, unit));
-            lays.move(covers.workroom(), row.id(), row.revision() + 1);
+            if (row.revision() - row.first() >= CoverStore.MOST_REVISIONS) {
+                lays.dropUpTo(row.id(), row.revision() - CoverStore.KEPT_REVISIONS);
+            }
+            lays.putRevision(row.id(), row.revision() + 1, text);
+            lays.move(covers.workroom(), row.id(), row.revision() + 1, joined(place.members()));
         }
-        return find(owner, cloth, unit);
+        return find(place);
     }
 
-    public Stored undo(Owner owner, Cloth cloth, Unit unit) {
-        return step(owner, cloth, unit, -1);
+    public Stored undo(Place place, long version) {
+        return step(place, version, -1);
     }
 
-    public Stored redo(Owner owner, Cloth cloth, Unit unit) {
-        return step(owner, cloth, unit, 1);
+    public Stored redo(Place place, long version) {
+        return step(place, version, 1);
     }
 
-    private Stored step(Owner owner, Cloth cloth, Unit unit, int by) {
-        LayRow row = lock(owner, cloth);
+    private Stored step(Place place, long version, int by) {
+        LayRow row = lock(place, version);
         int to = row.revision() + by;
-        if (to >= 0 && to <= row.last()) {
-            lays.move(covers.workroom(), row.id(), to);
+        if (to <= row.last() && (by > 0 || row.canUndo())) {
+            lays.move(covers.workroom(), row.id(), to, joined(place.members()));
         }
-        return find(owner, cloth, unit);
+        return find(place);
     }
 
-    private LayRow lock(Owner owner, Cloth cloth) {
-        // Fails where the owner is not of this workroom.
-        Object known = owner.isSet() ? sets.find(owner.id()) : covers.find(owner.id());
-        lays.insert(covers.workroom(), cover(owner), set(owner), cloth.name());
-        return lays.lock(covers.workroom(), cover(owner), set(owner), cloth.name())
-                .orElseThrow(() -> new IllegalStateException("no lay of " + known));
+    /** Waits for the cover or the set, which fails where it is not of this workroom; then reads, or begins, the lay. */
+    private LayRow lock(Place place, long version) {
+        if (place.owner().isSet()) {
+            sets.lock(place.owner().id());
+        } else {
+            covers.lock(place.owner().id());
+        }
+        if (version != ANY_VERSION && find(place).version() != version) {
+            throw new Stale("lay of " + place.owner());
+        }
+        return row(place).orElseGet(() -> {
+            lays.insert(covers.workroom(), cover(place), set(place), joined(place.members()));
+            return row(place).orElseThrow(() -> new IllegalStateException("no lay of " + place.owner()));
+        });
     }
 
-    private static Long cover(Owner owner) {
-        return owner.isSet() ? null : owner.id();
+    private Optional<LayRow> row(Place place) {
+        return lays.find(covers.workroom(), cover(place), set(place), joined(place.members()), joined(place.onTable()));
     }
 
-    private static Long set(Owner owner) {
-        return owner.isSet() ? owner.id() : null;
+    private static String joined(List<String> members) {
+        return String.join(",", members);
     }
 
-    private static Stored stored(LayRow row, Cloth cloth, Unit unit) {
+    private static Long cover(Place place) {
+        return place.owner().isSet() ? null : place.owner().id();
+    }
+
+    private static Long set(Place place) {
+        return place.owner().isSet() ? place.owner().id() : null;
+    }
+
+    private static String kept(LayPlan plan, Unit unit) {
         try {
-            LayPlan plan = row.plan() == null ? LayPlan.usual(cloth, unit) : LayPlanJson.read(row.plan());
-            return new Stored(plan, row.revision() > 0, row.revision() < row.last());
+            return LayPlanJson.kept(plan, unit);
         } catch (BadPlanFile e) {
-            throw new IllegalStateException("lay " + row.id() + " does not read: " + e.getMessage(), e);
+            throw new CannotKeep(e);
         }
+    }
+
+    /** Decisions that do not read are the usual ones again; the revisions before them are there to go back to. */
+    private static Stored stored(LayRow row, Place place) {
+        LayPlan usual = LayPlan.usual(place.cloth(), place.unit());
+        LayPlan plan;
+        try {
+            plan = row.plan() == null ? usual : LayPlanJson.read(row.plan());
+        } catch (BadPlanFile e) {
+            plan = usual;
+        }
+        return new Stored(plan, row.version(), row.canUndo(), row.revision() < row.last());
     }
 }

@@ -14,18 +14,22 @@ import org.apache.ibatis.annotations.Update;
 interface SetMapper {
 
     /** A set without its covers. */
-    record SetRow(long id, String name) {
+    record SetRow(long id, long version, String name) {
     }
 
     /** A cover's place in a set. */
     record MemberRow(long coverId, int count) {
     }
 
-    @Select("select id, name from cover_set where workroom_id = #{workroom} and id = #{id}")
+    @Select("select id, version, name from cover_set where workroom_id = #{workroom} and id = #{id}")
     Optional<SetRow> find(@Param("workroom") long workroom, @Param("id") long id);
 
-    @Select("select id, name from cover_set where workroom_id = #{workroom} order by made_at desc, id desc limit 100")
-    List<SetRow> list(@Param("workroom") long workroom);
+    @Select("""
+            select s.id, s.name, (select count(*) from set_cover m join cover c on c.id = m.cover_id
+                                   where m.set_id = s.id and c.deleted_at is null)::int as covers
+              from cover_set s where s.workroom_id = #{workroom} order by s.made_at desc, s.id desc limit 200
+            """)
+    List<CoverSet.Line> list(@Param("workroom") long workroom);
 
     @Select("""
             select m.cover_id, m.count from set_cover m join cover c on c.id = m.cover_id
@@ -36,8 +40,12 @@ interface SetMapper {
     @Select(value = "insert into cover_set (workroom_id, name) values (#{workroom}, #{name}) returning id", affectData = true)
     long insert(@Param("workroom") long workroom, @Param("name") String name);
 
-    @Update("update cover_set set name = #{name} where workroom_id = #{workroom} and id = #{id}")
-    int rename(@Param("workroom") long workroom, @Param("id") long id, @Param("name") String name);
+    /** Waits for whoever changes it; what is read after this is what stands. */
+    @Select("select id from cover_set where workroom_id = #{workroom} and id = #{id} for no key update")
+    Optional<Long> lock(@Param("workroom") long workroom, @Param("id") long id);
+
+    @Update("update cover_set set name = #{name}, version = version + 1 where workroom_id = #{workroom} and id = #{id}")
+    void change(@Param("workroom") long workroom, @Param("id") long id, @Param("name") String name);
 
     @Delete("delete from cover_set where workroom_id = #{workroom} and id = #{id}")
     int delete(@Param("workroom") long workroom, @Param("id") long id);

@@ -1,7 +1,12 @@
 package app.dapt.web.workroom;
 
+import app.dapt.web.workroom.CoverSet.Member;
+import app.dapt.web.workroom.SetMapper.MemberRow;
+import app.dapt.web.workroom.SetMapper.SetRow;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -12,34 +17,40 @@ public class SetStore {
 
     private final SetMapper sets;
     private final CoverStore covers;
+    private final Presses presses;
 
-    SetStore(SetMapper sets, CoverStore covers) {
+    SetStore(SetMapper sets, CoverStore covers, Presses presses) {
         this.sets = sets;
         this.covers = covers;
+        this.presses = presses;
     }
 
     @Transactional(readOnly = true)
     public CoverSet find(long id) {
-        return set(sets.find(covers.workroom(), id).orElseThrow(() -> new NoSuchCover(id)));
+        SetRow row = row(id);
+        List<MemberRow> rows = sets.members(covers.workroom(), id);
+        List<Member> members = new ArrayList<>();
+        rows.forEach(member -> covers.findReadable(member.coverId()).ifPresent(cover -> members.add(new Member(cover, member.count()))));
+        return new CoverSet(row.id(), row.version(), row.name(), members, rows.size() - members.size());
     }
 
     /** Every set, the last made first. */
     @Transactional(readOnly = true)
-    public List<CoverSet> list() {
-        return sets.list(covers.workroom()).stream().map(this::set).toList();
+    public List<CoverSet.Line> list() {
+        return sets.list(covers.workroom());
     }
 
-    /** Covers are made once each until something else is said. */
-    public long create(String name, List<Long> coverIds) {
-        long id = sets.insert(covers.workroom(), name);
-        coverIds.stream().distinct().limit(CoverSet.MOST_COVERS).forEach(cover -> sets.put(covers.workroom(), id, cover, 1));
-        return id;
-    }
-
-    public void rename(long id, String name) {
-        if (sets.rename(covers.workroom(), id, name) == 0) {
-            throw new NoSuchCover(id);
-        }
+    /**
+     * Covers are made once each until something else is said.
+     *
+     * @param press what the form calls its one press; blank for none
+     */
+    public long create(String name, List<Long> coverIds, String press) {
+        return presses.once(covers.workroom(), press, name + coverIds, () -> {
+            long id = sets.insert(covers.workroom(), name);
+            coverIds.stream().distinct().limit(CoverSet.MOST_COVERS).sorted().forEach(cover -> sets.put(covers.workroom(), id, cover, 1));
+            return id;
+        });
     }
 
     /** The covers stay. */
@@ -49,21 +60,37 @@ public class SetStore {
         }
     }
 
-    /** How often covers are made; nought takes one out. Covers that are not named stay as they are. */
-    public void count(long id, Map<Long, Integer> counts) {
+    /**
+     * Calls a set so and makes its covers so often; nought takes one out. Covers that are not named stay as they are.
+     *
+     * @param version the one the asking page was made from, or {@link CoverStore#ANY_VERSION}
+     * @throws Stale when it was changed elsewhere since
+     */
+    public void change(long id, long version, String name, Map<Long, Integer> counts) {
+        lock(id);
         CoverSet set = find(id);
-        counts.forEach((cover, count) -> {
-            boolean known = set.members().stream().anyMatch(member -> member.cover().id() == cover);
-            if (count <= 0) {
-                sets.remove(covers.workroom(), id, cover);
-            } else if (known || set.members().size() < CoverSet.MOST_COVERS) {
-                sets.put(covers.workroom(), id, cover, Math.min(CoverSet.MOST_OF_ONE, count));
+        if (version != CoverStore.ANY_VERSION && version != set.version()) {
+            throw new Stale("set " + id);
+        }
+        int covered = set.members().size() + set.broken();
+        for (Map.Entry<Long, Integer> count : new TreeMap<>(counts).entrySet()) {
+            boolean known = set.members().stream().anyMatch(member -> member.cover().id() == count.getKey());
+            if (count.getValue() <= 0) {
+                sets.remove(covers.workroom(), id, count.getKey());
+            } else if (known || covered < CoverSet.MOST_COVERS) {
+                covered += known ? 0 : 1;
+                sets.put(covers.workroom(), id, count.getKey(), Math.min(CoverSet.MOST_OF_ONE, count.getValue()));
             }
-        });
+        }
+        sets.change(covers.workroom(), id, name);
     }
 
-    private CoverSet set(SetMapper.SetRow row) {
-        return new CoverSet(row.id(), row.name(), sets.members(covers.workroom(), row.id()).stream()
-                .map(member -> new CoverSet.Member(covers.find(member.coverId()), member.count())).toList());
+    /** Waits for a set until nobody else changes it. */
+    void lock(long id) {
+        sets.lock(covers.workroom(), id).orElseThrow(() -> new NoSuchCover(id));
+    }
+
+    private SetRow row(long id) {
+        return sets.find(covers.workroom(), id).orElseThrow(() -> new NoSuchCover(id));
     }
 }

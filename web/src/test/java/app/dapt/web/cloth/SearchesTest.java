@@ -48,6 +48,7 @@ class SearchesTest {
     @Test
     void aLayoutIsThereAtOnceAndTheSameQuestionHasTheSameSearch() {
         Search search = searches.of(hard(1), 5);
+        search.begin();
         assertThat(search.best().placed()).hasSize(40);
         assertThat(searches.of(hard(1), 5)).isSameAs(search);
         assertThat(searches.of(hard(2), 5)).isNotSameAs(search);
@@ -77,6 +78,7 @@ class SearchesTest {
     void itEndsWhenItsTimeIsOverAndWhenSomebodyIsContent() throws InterruptedException {
         assertThat(comesTrue(() -> searches.of(hard(4), .2).isDone())).isTrue();
         Search longer = searches.of(hard(5), 60);
+        longer.begin();
         longer.allow(0);
         assertThat(longer.isDone()).isTrue();
         assertThat(searches.of(hard(5), 60).isDone()).as("asking again does not begin it again").isTrue();
@@ -101,6 +103,22 @@ class SearchesTest {
             searches.of(hard(seed), .01);
         }
         assertThat(searches.of(hard(100), .01)).as("forgotten, and begun again").isNotSameAs(first);
+    }
+
+    @Test
+    void aPageIsBehindOnceWhatItWatchesHasBecomeBetter() throws InterruptedException {
+        Search search = searches.of(hard(7), 60);
+        search.begin();
+        Watch watch = new Watch();
+        watch.on(search);
+        String name = searches.keep(watch);
+        assertThat(comesTrue(() -> searches.watch(name).orElseThrow().isBehind())).isTrue();
+        Watch settled = new Watch();
+        Search done = searches.of(easy(), 5);
+        done.await(2_000);
+        settled.on(done);
+        assertThat(settled.isBehind()).isFalse();
+        assertThat(searches.watch("forgotten")).isEmpty();
     }
 
     @Test
@@ -134,6 +152,7 @@ class SearchesTest {
                 }
             }, false);
         }
+        searches.of(hard(200), 5).begin();
         assertThat(searches.of(hard(200), 5).best().placed()).as("a layout is there all the same").hasSize(40);
         free.countDown();
         assertThat(comesTrue(() -> searches.of(hard(200), 5).taken() > 0)).isTrue();

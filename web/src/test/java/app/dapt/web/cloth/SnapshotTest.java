@@ -1,6 +1,7 @@
 package app.dapt.web.cloth;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.awt.Color;
@@ -12,7 +13,10 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.stream.Stream;
+import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageWriteParam;
+import javax.imageio.ImageWriter;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -60,5 +64,51 @@ class SnapshotTest {
     @Test
     void aFileTooHeavyIsNotEvenLookedAt() {
         assertThatThrownBy(() -> Snapshot.of(new byte[Snapshot.LARGEST_FILE + 1])).hasMessage("picture.too-heavy");
+    }
+
+    @Test
+    void aJpegOfAThousandScansIsRefusedAtOnce() throws IOException {
+        ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
+        ImageWriteParam progressive = writer.getDefaultWriteParam();
+        progressive.setProgressiveMode(ImageWriteParam.MODE_DEFAULT);
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        writer.setOutput(ImageIO.createImageOutputStream(out));
+        writer.write(null, new IIOImage(new BufferedImage(2000, 2000, BufferedImage.TYPE_INT_RGB), null, null), progressive);
+        writer.dispose();
+        byte[] one = out.toByteArray();
+        int last = one.length - 3;
+        while (one[last] != (byte) 0xff || one[last + 1] != (byte) 0xda) {
+            last--;
+        }
+        ByteArrayOutputStream many = new ByteArrayOutputStream();
+        many.write(one, 0, last);
+        for (int i = 0; i < 1000; i++) {
+            many.write(one, last, one.length - 2 - last);
+        }
+        many.write(one, one.length - 2, 2);
+        assertThat(many.size()).isLessThan(Snapshot.LARGEST_FILE);
+        assertThatCode(() -> Snapshot.of(one)).doesNotThrowAnyException();
+        assertThatThrownBy(() -> Snapshot.of(many.toByteArray())).hasMessage("picture.too-long");
+    }
+
+    /** The red half is at the left as the file has it; where it is once the picture is upright, seen from the middle. */
+    @ParameterizedTest
+    @CsvSource({"1, -1, 0", "2, 1, 0", "3, 1, 0", "4, -1, 0", "5, 0, -1", "6, 0, -1", "7, 0, 1", "8, 0, 1"})
+    void aPictureIsSetUprightAsTheCameraWasHeld(int orientation, int right, int down) throws Exception {
+        byte[] plain = picture("jpeg", 300, 200);
+        // An application segment that holds nothing but the orientation, behind the two bytes that begin the file.
+        byte[] exif = {(byte) 0xff, (byte) 0xe1, 0, 34, 'E', 'x', 'i', 'f', 0, 0, 'M', 'M', 0, 42, 0, 0, 0, 8, 0, 1, 1, 18, 0, 3, 0, 0, 0, 1, 0, (byte) orientation, 0, 0,
+            0, 0, 0, 0};
+        byte[] file = new byte[plain.length + exif.length];
+        System.arraycopy(plain, 0, file, 0, 2);
+        System.arraycopy(exif, 0, file, 2, exif.length);
+        System.arraycopy(plain, 2, file, 2 + exif.length, plain.length - 2);
+        Snapshot taken = Snapshot.of(file);
+        assertThat(taken.wide()).isEqualTo(right == 0 ? 200 : 300);
+        BufferedImage kept = ImageIO.read(new ByteArrayInputStream(taken.jpeg()));
+        Color there = new Color(kept.getRGB(taken.wide() / 2 + right * 60, taken.high() / 2 + down * 60));
+        Color opposite = new Color(kept.getRGB(taken.wide() / 2 - right * 60, taken.high() / 2 - down * 60));
+        assertThat(there.getRed()).isGreaterThan(200);
+        assertThat(opposite.getRed()).isLessThan(60);
     }
 }

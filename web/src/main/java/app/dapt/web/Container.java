@@ -1,0 +1,56 @@
+package app.dapt.web;
+
+import java.io.IOException;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
+import org.apache.catalina.connector.Request;
+import org.apache.catalina.connector.Response;
+import org.apache.catalina.core.StandardHost;
+import org.apache.catalina.valves.ErrorReportValve;
+import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
+import org.springframework.boot.web.server.WebServerFactoryCustomizer;
+import org.springframework.core.Ordered;
+import org.springframework.stereotype.Component;
+
+/** What the container is told that no setting says. */
+@Component
+class Container implements WebServerFactoryCustomizer<TomcatServletWebServerFactory>, Ordered {
+
+    private static final int MOST_LANGUAGES = 4000;
+
+    @Override
+    public int getOrder() {
+        return Ordered.LOWEST_PRECEDENCE;
+    }
+
+    @Override
+    public void customize(TomcatServletWebServerFactory factory) {
+        // As many languages as a header holds.
+        factory.addConnectorCustomizers(connector -> connector.setMaxLocaleCount(MOST_LANGUAGES));
+        factory.addEngineValves(new SlowBodies());
+        factory.addContextCustomizers(context -> ((StandardHost) context.getParent()).setErrorReportValveClass(Report.class.getName()));
+    }
+
+    /** What the container answers by itself, before any page of ours is asked: few words, and the same headers. */
+    public static final class Report extends ErrorReportValve {
+
+        @Override
+        protected void report(Request request, Response response, Throwable throwable) {
+            if (response.getStatus() < 400 || response.getContentWritten() > 0 || !response.setErrorReported()) {
+                return;
+            }
+            Doors.HEADERS.forEach(response::setHeader);
+            response.setContentType("text/html");
+            response.setCharacterEncoding(StandardCharsets.UTF_8.name());
+            try {
+                Writer writer = response.getReporter();
+                if (writer != null) {
+                    writer.write("<!DOCTYPE html><html lang=\"en\"><title>Dapt</title><p>That did not work. <a href=\"/\">To the covers</a></p></html>\n");
+                    response.finishResponse();
+                }
+            } catch (IOException | IllegalStateException gone) {
+                getContainer().getLogger().debug("Nobody waits for the answer", gone);
+            }
+        }
+    }
+}
