@@ -22,9 +22,10 @@ import java.util.regex.Pattern;
  * @param ownRepeat the distances at which its print comes again, where they are not the print's usual ones
  * @param shrinkage what its first wash takes
  * @param photo  a picture of it, where there is one, drawn in place of the print
+ * @param synthetic whether heat melts it, so that its edges can be sealed
  */
 public record Cloth(int id, String name, String colour, Print print, Length width, boolean nap, int price, boolean sideways,
-                    Optional<Repeat> ownRepeat, Shrinkage shrinkage, Optional<Photo> photo) {
+                    Optional<Repeat> ownRepeat, Shrinkage shrinkage, Optional<Photo> photo, boolean synthetic) {
 
     public static final int LONGEST_NAME = 60;
 
@@ -60,7 +61,7 @@ public record Cloth(int id, String name, String colour, Print print, Length widt
 
     /** A cloth that is used along its length, does not shrink, and has the usual repeat. */
     public Cloth(String name, String colour, Print print, Length width, boolean nap, int price) {
-        this(0, name, colour, print, width, nap, price, false, Optional.empty(), Shrinkage.NONE, Optional.empty());
+        this(0, name, colour, print, width, nap, price, false, Optional.empty(), Shrinkage.NONE, Optional.empty(), false);
     }
 
     /** The same at a price that is not known. */
@@ -69,7 +70,7 @@ public record Cloth(int id, String name, String colour, Print print, Length widt
     }
 
     public Cloth withId(int changed) {
-        return new Cloth(changed, name, colour, print, width, nap, price, sideways, ownRepeat, shrinkage, photo);
+        return new Cloth(changed, name, colour, print, width, nap, price, sideways, ownRepeat, shrinkage, photo, synthetic);
     }
 
     /** Whether two cloths are alike in everything, whichever plans they belong to. */
@@ -78,24 +79,28 @@ public record Cloth(int id, String name, String colour, Print print, Length widt
     }
 
     public Cloth withWidth(Length changed) {
-        return new Cloth(id, name, colour, print, changed, nap, price, sideways, ownRepeat, shrinkage, photo);
+        return new Cloth(id, name, colour, print, changed, nap, price, sideways, ownRepeat, shrinkage, photo, synthetic);
     }
 
     public Cloth withPrint(Print changed) {
-        return new Cloth(id, name, colour, changed, width, nap, price, sideways, ownRepeat, shrinkage, photo);
+        return new Cloth(id, name, colour, changed, width, nap, price, sideways, ownRepeat, shrinkage, photo, synthetic);
     }
 
     public Cloth withPrice(int changed) {
-        return new Cloth(id, name, colour, print, width, nap, changed, sideways, ownRepeat, shrinkage, photo);
+        return new Cloth(id, name, colour, print, width, nap, changed, sideways, ownRepeat, shrinkage, photo, synthetic);
     }
 
     public Cloth withPhoto(Optional<Photo> changed) {
-        return new Cloth(id, name, colour, print, width, nap, price, sideways, ownRepeat, shrinkage, changed);
+        return new Cloth(id, name, colour, print, width, nap, price, sideways, ownRepeat, shrinkage, changed, synthetic);
+    }
+
+    public Cloth withSynthetic(boolean melts) {
+        return new Cloth(id, name, colour, print, width, nap, price, sideways, ownRepeat, shrinkage, photo, melts);
     }
 
     /** The same cloth used along its length or across it, with another repeat and shrinkage. */
     public Cloth used(boolean acrossTheCover, Optional<Repeat> repeat, Shrinkage washed) {
-        return new Cloth(id, name, colour, print, width, nap, price, acrossTheCover, repeat, washed, photo);
+        return new Cloth(id, name, colour, print, width, nap, price, acrossTheCover, repeat, washed, photo, synthetic);
     }
 
     /** The distances at which the print comes again, washed: as given, or as pictured, or as usual; nothing on a plain cloth. */

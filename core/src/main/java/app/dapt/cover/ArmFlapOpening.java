@@ -21,19 +21,24 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * A V left open at the end of one arm: the front is cut longer there and tucks in over the form, the back ends in a hem.
+ * A V left open at the end of one arm: the front is cut longer there and tucks in over the form while the back ends in a
+ * hem, or both are cut longer and tucked in together.
  *
+ * @param layers the front alone, or both
  * @param tuck how deep the flap tucks in
  * @param hem  what the flap and the back turn in at their ends, once
  */
-public record ArmFlapOpening(Length tuck, Length hem) implements Opening {
+public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements Opening {
+
+    /** What is cut longer. */
+    public enum Layers { FRONT, BOTH }
 
     static ArmFlapOpening usual(Unit unit) {
-        return new ArmFlapOpening(unit.pick(Length.cm(15), Length.inches(6)), unit.pick(Length.mm(25), Length.inches(1)));
+        return new ArmFlapOpening(Layers.FRONT, unit.pick(Length.cm(15), Length.inches(6)), unit.pick(Length.mm(25), Length.inches(1)));
     }
 
     static ArmFlapOpening from(Details details) {
-        return new ArmFlapOpening(details.measure("flap"), details.measure("flapHem"));
+        return new ArmFlapOpening(details.oneOf("flapLayers", Layers.class), details.measure("flap"), details.measure("flapHem"));
     }
 
     @Override
@@ -43,7 +48,7 @@ public record ArmFlapOpening(Length tuck, Length hem) implements Opening {
 
     @Override
     public List<Detail> details() {
-        return List.of(Detail.measure("flap", Limits.BAND, tuck, true), Detail.measure("flapHem", Limits.TURN, hem, true));
+        return List.of(Detail.oneOf("flapLayers", layers, "flap-layers"), Detail.measure("flap", Limits.BAND, tuck, true), Detail.measure("flapHem", Limits.TURN, hem, true));
     }
 
     @Override
@@ -66,9 +71,10 @@ public record ArmFlapOpening(Length tuck, Length hem) implements Opening {
             return Back.of(List.of(setting.front(), back), List.of(panel(back, setting)), setting.finished(runs()));
         }
         Piece front = lengthened("front", Material.FRONT, vee, setting, tuck.plus(hem), tuck);
-        Piece back = lengthened("back", Material.BACK, vee, setting, hem, Length.ZERO);
+        Length tuckBack = layers == Layers.BOTH ? tuck : Length.ZERO;
+        Piece back = lengthened("back", Material.BACK, vee, setting, tuckBack.plus(hem), tuckBack);
         return Back.of(List.of(front, back), List.of(panel(back, setting)), vee.finishedArm(setting))
-                .openAt(vee.armEnd(setting)).ending(new Ends(End.SEAM, End.OPEN, tuck, Length.ZERO));
+                .openAt(vee.armEnd(setting)).ending(new Ends(End.SEAM, End.OPEN, tuck, tuckBack));
     }
 
     private static Panel panel(Piece back, Setting setting) {
@@ -91,12 +97,12 @@ public record ArmFlapOpening(Length tuck, Length hem) implements Opening {
     public List<Concern> concerns(Setting setting, Back back) {
         Length usual = usual(setting.plan().unit()).tuck();
         return tuck.atLeast(usual.times(2, 3)) ? List.of() : List.of(Concern.of("flap-short", Weight.BETTER_NOT, "flap-short", tuck, usual)
-                .orTry(setting.plan().withOpening(new ArmFlapOpening(usual, hem)), "flap", usual)
+                .orTry(setting.plan().withOpening(new ArmFlapOpening(layers, usual, hem)), "flap", usual)
                 .orNote(setting.plan()));
     }
 
     @Override
     public Phrase brief(Back back) {
-        return Phrase.of("brief.arm-flap", tuck);
+        return Phrase.of(layers == Layers.BOTH ? "brief.arm-flap-both" : "brief.arm-flap", tuck);
     }
 }

@@ -194,6 +194,11 @@ public record Back(List<Piece> pieces, List<Panel> panels, Length length, Option
         return lap.map(Lap::overlap);
     }
 
+    /** The panel that shows so far from the top (left) edge. */
+    Panel showing(Length at) {
+        return panels.stream().filter(panel -> at.atLeast(panel.from()) && at.under(panel.to())).reduce((under, over) -> over).orElse(outer());
+    }
+
     /** The panel that shows where panels overlap. */
     public Panel outer() {
         return panels.get(panels.size() - 1);

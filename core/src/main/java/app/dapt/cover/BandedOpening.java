@@ -23,24 +23,25 @@ import java.util.Optional;
  * An envelope whose outer panel, the upper or left one, ends in a folded band with its seam enclosed. A band cut B deep
  * is B/2 − s_b finished; the panel above it is that much shorter.
  *
- * @param overlap asked for
+ * @param rule    the rule of thumb both are cut by, or none: the outer one is as deep with its band as the rule says
+ * @param overlap asked for where there is no rule
  * @param centre  the middle of the overlap from the top (left) finished edge; none is the middle of the cover
  * @param band    how deep the band is cut
  * @param hem     of the inner panel
  */
-public record BandedOpening(Axis runs, Length overlap, Optional<Length> centre, Length band, Hem hem, Fastening fastening)
+public record BandedOpening(Axis runs, RuleOfThumb rule, Length overlap, Optional<Length> centre, Length band, Hem hem, Fastening fastening)
         implements Lapped {
 
     /** What the band's seam takes of the band and of its panel. */
     private static final Length BAND_SEAM = Length.inches(0, 1, 4);
 
     static BandedOpening usual(Unit unit) {
-        return new BandedOpening(Axis.ACROSS, unit.pick(Length.cm(10), Length.inches(4)), Optional.empty(),
+        return new BandedOpening(Axis.ACROSS, RuleOfThumb.NONE, unit.pick(Length.cm(10), Length.inches(4)), Optional.empty(),
                 unit.pick(Length.cm(11), Length.inches(4, 1, 2)), Hem.Kind.ORDINARY.usual(unit), Fastening.none(unit));
     }
 
     static BandedOpening from(Details details) {
-        return new BandedOpening(details.oneOf("runs", Axis.class), details.measure("overlap"), details.maybe("centre"),
+        return new BandedOpening(details.oneOf("runs", Axis.class), details.oneOf("rule", RuleOfThumb.class), details.measure("overlap"), details.maybe("centre"),
                 details.measure("band"), Hem.from("second", details), Fastening.from(details));
     }
 
@@ -51,7 +52,8 @@ public record BandedOpening(Axis runs, Length overlap, Optional<Length> centre, 
 
     @Override
     public List<Detail> details() {
-        List<Detail> details = new ArrayList<>(List.of(Detail.measure("overlap", Limits.OVERLAP, overlap, true),
+        List<Detail> details = new ArrayList<>(List.of(new Detail.OneOf("rule", Phrase.of("detail.rule"), rule, "rule", true, true),
+                Detail.measure("overlap", Limits.OVERLAP, overlap, rule == RuleOfThumb.NONE),
                 Detail.measure("band", Limits.BAND, band, true), Detail.oneOf("runs", runs, "way"),
                 Detail.maybe("centre", Limits.CENTRE, centre)));
         details.addAll(hem.details("second", Phrase.of(stacked() ? "panel.back-lower" : "panel.back-right")));
@@ -60,12 +62,22 @@ public record BandedOpening(Axis runs, Length overlap, Optional<Length> centre, 
     }
 
     private BandedOpening withBand(Length cut) {
-        return new BandedOpening(runs, overlap, centre, cut, hem, fastening);
+        return new BandedOpening(runs, rule, overlap, centre, cut, hem, fastening);
     }
 
     @Override
     public BandedOpening narrowlyHemmed(Unit unit) {
-        return new BandedOpening(runs, overlap, centre, band, Hem.Kind.NARROW.usual(unit), fastening);
+        return new BandedOpening(runs, rule, overlap, centre, band, Hem.Kind.NARROW.usual(unit), fastening);
+    }
+
+    @Override
+    public BandedOpening withOverlap(Length asked) {
+        return new BandedOpening(runs, RuleOfThumb.NONE, asked, centre, band, hem, fastening);
+    }
+
+    @Override
+    public boolean isByRule() {
+        return rule != RuleOfThumb.NONE;
     }
 
     /** How deep the band is once folded and sewn. */
@@ -84,32 +96,32 @@ public record BandedOpening(Axis runs, Length overlap, Optional<Length> centre, 
     @Override
     public Back back(Setting setting) {
         Length depth = setting.finished(runs.other());
-        Sum first = Lapped.half(depth, overlap, centre, true, stacked());
-        Sum second = Lapped.half(depth, overlap, centre, false, stacked());
-        Length bandFrom = first.total().minus(finishedBand());
         Edge seam = Edge.seam(setting.allowance());
         Edge band = Edge.band(BAND_SEAM);
         Edge free = hem.edge(setting.allowance(), setting.plan().unit());
         Sum.Term allowance = Sum.term("term.allowance", setting.allowance());
-        Sum upperCut = first.plus(Sum.term("term.less-band", finishedBand().negated()))
-                .plus(Sum.term("term.band-seam", BAND_SEAM)).plus(allowance);
+        Sum ruled = isByRule() ? rule.depth(setting.cut(runs.other()).total(), free.eats(), setting.unit()).roundedUpTo(setting.mark()) : Sum.of();
+        Sum first = isByRule() ? ruled.plus(Sum.term("term.less-allowance", setting.allowance().negated())) : Lapped.half(depth, overlap, centre, true, stacked());
+        Length second = isByRule() ? ruled.total().minus(setting.allowance()).minus(free.eats()) : Lapped.half(depth, overlap, centre, false, stacked()).total();
+        Sum lowerCut = isByRule() ? ruled : hem.added(Lapped.half(depth, overlap, centre, false, stacked()), free).plus(allowance);
+        Length bandFrom = first.total().minus(finishedBand());
+        Sum upperCut = (isByRule() ? ruled : first).plus(Sum.term("term.less-band", finishedBand().negated())).plus(Sum.term("term.band-seam", BAND_SEAM));
+        upperCut = isByRule() ? upperCut : upperCut.plus(allowance);
         String upperId = "back-" + (stacked() ? "upper" : "left");
         Piece upper = setting.part(upperId, Material.BACK, runs, Length.ZERO, bandFrom, upperCut, seam, band);
         Piece banding = setting.part("band", Material.BACK, runs, bandFrom, first.total(), Sum.of(Sum.term("term.band", this.band)), band, band)
                 .marked(List.of(Marking.line(Sort.FOLD, runs, this.band.half())));
-        Length innerFrom = depth.minus(second.total());
-        Piece lower = setting.part("back-" + (stacked() ? "lower" : "right"), Material.BACK, runs, innerFrom, depth,
-                hem.added(second, free).plus(allowance), free, seam);
+        Length innerFrom = depth.minus(second);
+        Piece lower = setting.part("back-" + (stacked() ? "lower" : "right"), Material.BACK, runs, innerFrom, depth, lowerCut, free, seam);
         List<Piece> pieces = new ArrayList<>(List.of(setting.front(), upper, banding, lower));
         if (hem.isLined()) {
-            pieces.add(setting.part("lining-" + (stacked() ? "lower" : "right"), Material.LINING, runs, innerFrom, depth,
-                    hem.added(second, free).plus(allowance), free, seam));
+            pieces.add(setting.part("lining-" + (stacked() ? "lower" : "right"), Material.LINING, runs, innerFrom, depth, lowerCut, free, seam));
         }
         Side before = Setting.before(runs);
         Panel inner = Panel.of(lower, innerFrom, depth).free(before).outside(false);
         Panel above = Panel.of(upper, Length.ZERO, bandFrom);
         Panel outer = Panel.of(banding, bandFrom, first.total()).free(before.opposite());
-        Back back = Back.of(pieces, List.of(inner, above, outer), setting.finished(runs)).lapping(Lap.of(overlap, runs, setting));
+        Back back = Back.of(pieces, List.of(inner, above, outer), setting.finished(runs)).lapping(Lap.of(first.total().plus(second).minus(depth), runs, setting));
         return fastening.fasten(back, outer, true, inner, runs, setting);
     }
 
@@ -118,13 +130,13 @@ public record BandedOpening(Axis runs, Length overlap, Optional<Length> centre, 
         List<Concern> found = new ArrayList<>(new LapConcerns(this, setting, back, back.lap().orElseThrow()).all());
         CoverPlan plan = setting.plan();
         Length wider = setting.mark().roundUp(fastening.roomForButton().plus(BAND_SEAM).times(2));
-        BandedOpening plain = new BandedOpening(runs, overlap, centre, band, hem, fastening.withBy(By.NOTHING));
-        found.addAll(fastening.concerns(setting, Length.min(finishedBand(), overlap), "button-band",
-                withBand(Length.max(band, wider)).withOverlap(Length.max(overlap, fastening.roomForButton())), plain));
-        if (!finishedBand().isPositive() || overlap.plus(Length.inches(1)).under(finishedBand())) {
+        BandedOpening plain = new BandedOpening(runs, rule, overlap, centre, band, hem, fastening.withBy(By.NOTHING));
+        found.addAll(fastening.concerns(setting, Length.min(finishedBand(), back.overlap().orElseThrow()), "button-band",
+                withBand(Length.max(band, wider)).withOverlap(Length.max(back.overlap().orElseThrow(), fastening.roomForButton())), plain));
+        if (!finishedBand().isPositive() || back.overlap().orElseThrow().plus(Length.inches(1)).under(finishedBand())) {
             Length usual = BandedOpening.usual(plan.unit()).band();
             found.add(Concern.of("band-depth", Weight.BETTER_NOT, finishedBand().isPositive() ? "band-deep" : "band-nothing", band,
-                            finishedBand(), overlap)
+                            finishedBand(), back.overlap().orElseThrow())
                     .orTry(plan.withOpening(withBand(usual)), "band", usual)
                     .orTry(plan.withOpening(withOverlap(finishedBand())), "overlap", finishedBand())
                     .orNote(plan));
@@ -134,6 +146,8 @@ public record BandedOpening(Axis runs, Length overlap, Optional<Length> centre, 
 
     @Override
     public Phrase brief(Back back) {
-        return Phrase.of(stacked() ? "brief.banded" : "brief.banded-upright", overlap, fastening.brief());
+        String kind = stacked() ? "brief.banded" : "brief.banded-upright";
+        Length left = back.overlap().orElseThrow();
+        return isByRule() ? Phrase.of(kind + "-by-rule", left, fastening.brief(), Phrase.choice("brief.rule", rule)) : Phrase.of(kind, left, fastening.brief());
     }
 }

@@ -1,5 +1,6 @@
 package app.dapt.cover;
 
+import app.dapt.fit.FitSchool;
 import app.dapt.form.Form;
 import app.dapt.form.Reading;
 import app.dapt.form.Readings;
@@ -80,8 +81,14 @@ public record Brief(List<Part> parts) {
     }
 
     private static Phrase fit(CoverPlan plan) {
-        String code = "brief.fit." + Phrase.code(plan.fit().school());
-        return switch (plan.fit().school()) {
+        Phrase across = fit(plan, plan.fit().school());
+        return plan.fit().upDown().filter(other -> other != plan.fit().school())
+                .map(other -> Phrase.of("brief.fit.each-way", across, fit(plan, other))).orElse(across);
+    }
+
+    private static Phrase fit(CoverPlan plan, FitSchool school) {
+        String code = "brief.fit." + Phrase.code(school);
+        return switch (school) {
             case SIZE_DOWN -> Phrase.of(code, plan.fit().down());
             case MY_OWN -> Phrase.of(code, plan.fit().ownEase());
             default -> Phrase.of(code);

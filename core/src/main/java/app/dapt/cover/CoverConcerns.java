@@ -4,8 +4,10 @@ import app.dapt.cloth.Cloth;
 import app.dapt.cover.Finding.Weight;
 import app.dapt.fit.Fit;
 import app.dapt.fit.FitSchool;
+import app.dapt.form.Filling;
 import app.dapt.form.Form;
 import app.dapt.form.FormSize.Disagreement;
+import app.dapt.form.LabelMeans;
 import app.dapt.form.Reading;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
@@ -13,7 +15,6 @@ import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Piece;
-import app.dapt.stuffed.Casing;
 import app.dapt.stuffed.Fullness.Band;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,10 +27,14 @@ record CoverConcerns(Setting setting, Back back, List<Piece> cut) {
     /** Sides further apart than this are not called square. */
     private static final Length SQUARE_TOLERANCE = Length.inches(0, 1, 2);
 
+    /** What share of its width an opening has to be for a soft form, and for a firm one. */
+    private static final double SOFT_GOES_IN = 0.65;
+    private static final double FIRM_GOES_IN = 0.8;
+
     List<Concern> all() {
         List<Concern> found = new ArrayList<>();
         setting.form().disagreeing().forEach(disagreement -> found.add(readings(disagreement)));
-        Stream.of(unfit(), shape(), straightMissing(), vanishes(), size(), seamNarrow(), tooShortToFill(), smallParts())
+        Stream.of(unfit(), shape(), straightMissing(), labelled(), vanishes(), size(), seamNarrow(), heatSealed(), tooShortToFill(), smallParts())
                 .flatMap(Optional::stream).forEach(found::add);
         found.addAll(plan().shape().concerns(setting, back));
         found.addAll(faceConcerns());
@@ -106,11 +111,26 @@ record CoverConcerns(Setting setting, Back back, List<Piece> cut) {
     }
 
     private Optional<Concern> straightMissing() {
+        boolean label = Stream.of(Axis.values()).anyMatch(axis -> plan().fit().school(axis) == FitSchool.LABEL);
         return plan().fit().measuredFor(plan().form()) ? Optional.empty()
-                : Optional.of(Concern.of("straight-missing", Weight.BETTER_NOT, "straight-missing",
+                : Optional.of(Concern.of("straight-missing", Weight.BETTER_NOT, label ? "label-missing" : "straight-missing",
                                 setting.finished(Axis.ACROSS), setting.finished(Axis.UP_DOWN))
                         .orTry(fitted(FitSchool.FINISH_TO_FORM), "finish-to-form")
                         .orTry(fitted(FitSchool.CUT_TO_FORM), "cut-to-form"));
+    }
+
+    /** A label that names a cover of another size than this one comes to. */
+    private Optional<Concern> labelled() {
+        Fit byLabel = plan().fit().withSchool(FitSchool.LABEL);
+        if (plan().form().labelMeans() != LabelMeans.COVER || !byLabel.measuredFor(plan().form())) {
+            return Optional.empty();
+        }
+        Length allowance = setting.allowance();
+        Length across = byLabel.finished(Axis.ACROSS, plan().form(), setting.form(), allowance).total();
+        Length upDown = byLabel.finished(Axis.UP_DOWN, plan().form(), setting.form(), allowance).total();
+        boolean same = across.minus(setting.finished(Axis.ACROSS)).abs().under(SQUARE_TOLERANCE) && upDown.minus(setting.finished(Axis.UP_DOWN)).abs().under(SQUARE_TOLERANCE);
+        return same ? Optional.empty() : Optional.of(Concern.of("label-cover", Weight.WORTH_KNOWING, "label-cover", across, upDown,
+                setting.finished(Axis.ACROSS), setting.finished(Axis.UP_DOWN)).orTry(plan().withFit(byLabel), "label-cover").orNote(plan()));
     }
 
     private Optional<Concern> vanishes() {
@@ -152,10 +172,10 @@ record CoverConcerns(Setting setting, Back back, List<Piece> cut) {
                 : Optional.empty();
     }
 
-    /** The form goes in folded in half, squeezed to half its loft: half its short side and its loft must pass (judgement). */
+    /** An opening of 0.65 of a soft form's width lets it in, of 0.8 of a firm one's; of the short side, which goes first (judgement). */
     private Optional<Concern> tooShortToFill() {
-        Casing form = setting.form().casing();
-        Length folded = form.shortSide().half().plus(form.loft(setting.form().fill()));
+        double firmness = Math.max(0, Math.min(1, (setting.form().fill() - Filling.FEATHER.usualFill()) / (Filling.FIRM.usualFill() - Filling.FEATHER.usualFill())));
+        Length folded = Length.nearInches(setting.form().casing().shortSide().toInches() * (SOFT_GOES_IN + firmness * (FIRM_GOES_IN - SOFT_GOES_IN)));
         Opening opening = plan().opening();
         if (!back.length().under(folded)) {
             return Optional.empty();
@@ -169,6 +189,17 @@ record CoverConcerns(Setting setting, Back back, List<Piece> cut) {
                 .orTry(plan().withOpening(opening.turned()), opening.runs() == Axis.ACROSS ? "run-up-down" : "run-across")
                 .orTry(fitted(FitSchool.FINISH_TO_FORM), "finish-to-form")
                 .orNote(plan()));
+    }
+
+    /** A hot knife melts synthetic cloth; any other it burns. */
+    private Optional<Concern> heatSealed() {
+        if (plan().seam().finish() != SeamFinish.HEAT_SEALED) {
+            return Optional.empty();
+        }
+        Optional<Cloth> natural = cut.stream().map(piece -> plan().cloths().of(piece.material())).filter(cloth -> !cloth.synthetic()).findFirst();
+        CoverPlan overlocked = plan().withSeam(new Seam(plan().seam().chosen(), SeamFinish.OVERLOCKED));
+        return Optional.of(natural.map(cloth -> Concern.of("heat-natural", Weight.WILL_NOT_WORK, "heat-natural", cloth.name()).orTry(overlocked, "overlock"))
+                .orElseGet(() -> Concern.of("heat-sealed", Weight.WORTH_KNOWING, "heat-sealed").orNote(plan())));
     }
 
     /** Buttons and ties are not for small children. */

@@ -93,8 +93,8 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
         }
         Length start = setting.allowance().plus(from);
         Length deep = side == Side.LEFT ? Length.ZERO : side == Side.RIGHT ? piece.cutWidth() : piece.cutHeight();
-        return sewn.marked(List.of(Marking.spot(Sort.ZIP_END, side.runs(), start, deep),
-                Marking.spot(Sort.ZIP_END, side.runs(), start.plus(teeth), deep)));
+        List<Marking> ends = List.of(Marking.spot(Sort.ZIP_END, side.runs(), start, deep), Marking.spot(Sort.ZIP_END, side.runs(), start.plus(teeth), deep));
+        return piece.id().equals("front") ? setting.onFront(sewn, ends) : sewn.marked(ends);
     }
 
     @Override

@@ -31,6 +31,11 @@ public interface Edging extends Detailed {
         return List.of();
     }
 
+    /** Its figures, for whoever reckons on with them. */
+    default List<Figure> figures(SeamedEdge edge, Setting setting) {
+        return List.of();
+    }
+
     /** How far it stands out beyond the edge once sewn. */
     default Length standsOut() {
         return Length.ZERO;

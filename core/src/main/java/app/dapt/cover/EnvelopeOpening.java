@@ -205,7 +205,7 @@ public record EnvelopeOpening(Axis runs, RuleOfThumb rule, Length overlap, Optio
     private Reckoning panel(Setting setting, PanelChoice choice, boolean isFirst) {
         Edge free = choice.hem().edge(setting.allowance(), setting.plan().unit());
         if (rule != RuleOfThumb.NONE) {
-            Sum cut = rule.depth(setting.cut(runs.other()).total(), setting.unit()).roundedUpTo(setting.mark());
+            Sum cut = rule.depth(setting.cut(runs.other()).total(), free.eats(), setting.unit()).roundedUpTo(setting.mark());
             return new Reckoning(cut.total().minus(free.eats()).minus(setting.allowance()), cut);
         }
         Sum finished = Lapped.half(setting.finished(runs.other()), overlap, centre, isFirst, stacked());

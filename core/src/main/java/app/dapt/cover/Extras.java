@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 /**
  * What is added to the front besides its cloth.
@@ -24,12 +25,13 @@ import java.util.Map;
  * @param handle      a strap caught in the top seam
  * @param label       a label in the side seam
  * @param decoration  applied decoration that has to stay clear of the seams
+ * @param rows        ruffles, lace or ribbon from edge to edge
  * @param motif       whether a motif of the print is set in the middle
  * @param interfacing which pieces are interfaced
  * @param wadding     which pieces are wadded
  * @param lining      which pieces are lined through
  */
-public record Extras(Pocket pocket, Handle handle, Label label, Decoration decoration, boolean motif, Layered interfacing, Layered wadding,
+public record Extras(Pocket pocket, Handle handle, Label label, Decoration decoration, Rows rows, boolean motif, Layered interfacing, Layered wadding,
                      Layered lining) implements Detailed {
 
     /** Which pieces have another layer behind them. */
@@ -55,8 +57,9 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
      * @param there whether there is one
      * @param deep  how deep it is, finished
      * @param band  how much of its lining shows as a band along its top
+     * @param seam  allowance of the seam between the two, along its top
      */
-    public record Pocket(boolean there, PocketMake make, Length deep, Length band) {
+    public record Pocket(boolean there, PocketMake make, Length deep, Length band, Length seam) {
     }
 
     /**
@@ -85,21 +88,49 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
     public record Decoration(boolean there, Length clear) {
     }
 
+    /** What is sewn across the front in rows. */
+    public enum RowsOf { NONE, RUFFLE, LACE, RIBBON }
+
+    /**
+     * Rows across the front from edge to edge, caught in both side seams.
+     *
+     * @param count  how many
+     * @param lowest how far above the finished lower edge the lowest is sewn on
+     * @param apart  from one to the next
+     * @param deep   how deep a ruffle is, finished
+     */
+    public record Rows(RowsOf of, int count, Length lowest, Length apart, Length deep) {
+
+        public boolean there() {
+            return of != RowsOf.NONE;
+        }
+
+        /** How far above the finished lower edge each is, the lowest first. */
+        public List<Length> heights() {
+            return IntStream.range(0, count).mapToObj(i -> lowest.plus(apart.times(i))).toList();
+        }
+    }
+
+    /** How often a ruffle's length goes into what it is gathered on. */
+    private static final int GATHERED = 2;
     /** A pocket deeper than this share of the front gapes. */
     private static final double DEEPEST_POCKET = 0.6;
     private static final Length FROM_CORNER = Length.inches(1);
 
     static Extras none(Unit unit) {
-        return new Extras(new Pocket(false, PocketMake.SELF_LINED, unit.pick(Length.cm(22), Length.inches(9)), unit.pick(Length.cm(4), Length.inches(1, 1, 2))),
+        return new Extras(new Pocket(false, PocketMake.SELF_LINED, unit.pick(Length.cm(22), Length.inches(9)), unit.pick(Length.cm(4), Length.inches(1, 1, 2)), Seam.usual(unit)),
                 new Handle(false, unit.pick(Length.mm(25), Length.inches(1)), unit.pick(Length.cm(28), Length.inches(11)), unit.pick(Length.cm(15), Length.inches(6))),
                 new Label(false, unit.pick(Length.cm(5), Length.inches(2))), new Decoration(false, unit.pick(Length.cm(4), Length.inches(1, 1, 2))),
+                new Rows(RowsOf.NONE, 3, unit.pick(Length.cm(10), Length.inches(4)), unit.pick(Length.cm(8), Length.inches(3)), unit.pick(Length.cm(5), Length.inches(2))),
                 false, Layered.NONE, Layered.NONE, Layered.NONE);
     }
 
     static Extras from(Details d) {
-        return new Extras(new Pocket(d.tick("pocket"), d.oneOf("pocketMake", PocketMake.class), d.measure("pocketDeep"), d.measure("pocketBand")),
+        return new Extras(new Pocket(d.tick("pocket"), d.oneOf("pocketMake", PocketMake.class), d.measure("pocketDeep"), d.measure("pocketBand"),
+                d.measure("pocketSeam")),
                 new Handle(d.tick("handle"), d.measure("handleWide"), d.measure("handleLong"), d.measure("handleFrom")),
                 new Label(d.tick("label"), d.measure("labelFrom")), new Decoration(d.tick("decoration"), d.measure("decorationClear")),
+                new Rows(d.oneOf("rowsOf", RowsOf.class), d.count("rows"), d.measure("rowsLowest"), d.measure("rowsApart"), d.measure("rowsDeep")),
                 d.tick("motif"), d.oneOf("interfaced", Layered.class), d.oneOf("wadded", Layered.class), d.oneOf("linedThrough", Layered.class));
     }
 
@@ -113,13 +144,17 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
         return List.of(Detail.tick("pocket", pocket.there(), true),
                 new Detail.OneOf("pocketMake", Phrase.of("detail.pocketMake"), pocket.make(), "pocket-make", false, pocket.there()),
                 Detail.measure("pocketDeep", Limits.SIDE, pocket.deep(), pocket.there()),
-                Detail.measure("pocketBand", Limits.PLEAT, pocket.band(), pocket.there() && pocket.make() == PocketMake.CONTRAST_BAND),
+                Detail.measure("pocketSeam", Limits.ALLOWANCE, pocket.seam(), pocket.there()),
+                Detail.measure("pocketBand", Limits.POCKET_BAND, pocket.band(), pocket.there() && pocket.make() == PocketMake.CONTRAST_BAND),
                 Detail.tick("handle", handle.there(), true), Detail.measure("handleWide", Limits.BUTTON, handle.wide(), handle.there()),
                 Detail.measure("handleLong", Limits.BAND, handle.reach(), handle.there()),
                 Detail.measure("handleFrom", Limits.CENTRE, handle.from(), handle.there()),
                 Detail.tick("label", label.there(), true), Detail.measure("labelFrom", Limits.CENTRE, label.from(), label.there()),
                 Detail.tick("decoration", decoration.there(), true), Detail.measure("decorationClear", Limits.TURN, decoration.clear(), decoration.there()),
-                Detail.tick("motif", motif, true), Detail.oneOf("interfaced", interfacing, "layered"), Detail.oneOf("wadded", wadding, "layered"),
+                Detail.oneOf("rowsOf", rows.of(), "rows-of"), Detail.count("rows", 1, 12, rows.count(), rows.there()),
+                Detail.measure("rowsLowest", Limits.CENTRE, rows.lowest(), rows.there()),
+                Detail.measure("rowsApart", Limits.CENTRE, rows.apart(), rows.there() && rows.count() > 1),
+                Detail.measure("rowsDeep", Limits.HANGS, rows.deep(), rows.of() == RowsOf.RUFFLE), Detail.tick("motif", motif, true), Detail.oneOf("interfaced", interfacing, "layered"), Detail.oneOf("wadded", wadding, "layered"),
                 Detail.oneOf("linedThrough", lining, "layered"));
     }
 
@@ -127,23 +162,31 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
         return from(new Details(details()).with(detail, value));
     }
 
-    /** The front with what is sewn into its seams marked on it. */
-    Piece marked(Piece front, Setting setting) {
+    /** What is sewn into the seams of this front or on it, where it lies there. */
+    List<Marking> marks(Piece front, Setting setting) {
         List<Marking> marks = new ArrayList<>();
         if (handle.there()) {
             marks.add(Marking.spot(Sort.STRAP, setting.allowance().plus(handle.from()), Length.ZERO));
             marks.add(Marking.spot(Sort.STRAP, front.cutWidth().minus(setting.allowance()).minus(handle.from()), Length.ZERO));
         }
         if (label.there()) {
-            marks.add(Marking.spot(Sort.LABEL, front.cutWidth(), front.cutHeight().minus(setting.allowance()).minus(label.from())));
+            marks.add(Marking.spot(Sort.LABEL, front.cutWidth(), above(label.from(), front, setting)));
         }
         if (pocket.there()) {
-            marks.add(Marking.line(Sort.POCKET, Axis.ACROSS, front.cutHeight().minus(setting.allowance()).minus(pocket.deep())));
+            marks.add(Marking.line(Sort.POCKET, Axis.ACROSS, above(pocket.deep(), front, setting)));
+        }
+        if (rows.there()) {
+            rows.heights().forEach(height -> marks.add(Marking.line(Sort.ROW, Axis.ACROSS, above(height, front, setting))));
         }
         if (motif) {
-            marks.add(Marking.spot(Sort.MOTIF, front.cutWidth().half(), front.cutHeight().half()));
+            marks.add(Marking.spot(Sort.MOTIF, setting.plan().face().middle(front, setting), front.cutHeight().half()));
         }
-        return front.marked(marks);
+        return marks;
+    }
+
+    /** So far above the finished lower edge, counted from the cut edge at the top. */
+    private static Length above(Length height, Piece front, Setting setting) {
+        return front.cutHeight().minus(setting.allowance()).minus(height);
     }
 
     /** What is cut for them. */
@@ -157,23 +200,50 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
             pieces.add(setting.panel("handle", Material.FRONT, length, Sum.of(Sum.term("term.four-times", handle.wide().times(4))),
                     Map.of(Side.TOP, Edge.fold(), Side.BOTTOM, Edge.fold(), Side.LEFT, Edge.seam(setting.allowance()), Side.RIGHT, Edge.seam(setting.allowance()))));
         }
+        if (rows.of() == RowsOf.RUFFLE) {
+            pieces.addAll(ruffles(setting));
+        }
         layered(lining, back).forEach(piece -> pieces.add(new Piece("under-" + piece.id(), Phrase.of("piece.under", piece.name()), Material.LINING,
                 piece.quantity(), piece.width(), piece.height(), piece.edges(), false, List.of(), piece.outline())));
         return pieces;
     }
 
+    /** Twice the finished width and an allowance at both sides, in as many strips as that takes; deep with a narrow hem on both edges. */
+    private List<Piece> ruffles(Setting setting) {
+        Sum length = rowLength(setting).plus(Sum.term("term.gathered", setting.finished(Axis.ACROSS).times(GATHERED - 1L)));
+        Length hem = setting.plan().unit().pick(Length.cm(1), Length.inches(0, 1, 2));
+        Sum depth = Sum.of(Sum.term("term.ruffle-depth", rows.deep()), Sum.term("term.ruffle-hems", hem.times(2)));
+        return Strips.across("row", Material.FRONT, length, depth, setting.plan().cloths().front().usableWidth(), setting.allowance().times(2), setting)
+                .stream().map(strip -> strip.times(strip.quantity() * rows.count())).toList();
+    }
+
+    /** From edge to edge, caught in both side seams. */
+    private static Sum rowLength(Setting setting) {
+        return Sum.of(Sum.term("term.finished-width", setting.finished(Axis.ACROSS)), Sum.term("term.both-allowances", setting.allowance().times(2)));
+    }
+
     /** Two equal pieces, their seam along the top; or a lining twice the band taller, which comes over the top as a band. */
     private List<Piece> pocketPieces(Setting setting) {
         Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(setting.allowance()));
-        edges.put(Side.TOP, new Edge(Edge.Fate.LINED, List.of(setting.allowance())));
-        Sum.Term seams = Sum.term("term.both-allowances", setting.allowance().times(2));
+        edges.put(Side.TOP, new Edge(Edge.Fate.LINED, List.of(pocket.seam())));
+        boolean same = pocket.seam().equals(setting.allowance());
+        List<Sum.Term> seams = same ? List.of(Sum.term("term.both-allowances", setting.allowance().times(2)))
+                : List.of(Sum.term("term.pocket-seam", pocket.seam()), Sum.term("term.allowance", setting.allowance()));
         Sum deep = Sum.of(Sum.term("term.pocket-deep", pocket.deep()));
         Sum width = setting.cut(Axis.ACROSS);
         if (pocket.make() == PocketMake.SELF_LINED) {
-            return List.of(setting.panel("pocket", Material.FRONT, width, deep.plus(seams), edges).times(2));
+            return List.of(setting.panel("pocket", Material.FRONT, width, plus(deep, seams), edges).times(2));
         }
-        return List.of(setting.panel("pocket", Material.FRONT, width, deep.plus(Sum.term("term.less-pocket-band", pocket.band().negated())).plus(seams), edges),
-                setting.panel("pocket-lining", Material.TRIM, width, deep.plus(Sum.term("term.pocket-band", pocket.band())).plus(seams), edges));
+        return List.of(setting.panel("pocket", Material.FRONT, width, plus(deep.plus(Sum.term("term.less-pocket-band", pocket.band().negated())), seams), edges),
+                setting.panel("pocket-lining", Material.TRIM, width, plus(deep.plus(Sum.term("term.pocket-band", pocket.band())), seams), edges));
+    }
+
+    private static Sum plus(Sum sum, List<Sum.Term> terms) {
+        Sum all = sum;
+        for (Sum.Term term : terms) {
+            all = all.plus(term);
+        }
+        return all;
     }
 
     /** The panels that have a layer behind them, the front first; small pieces and linings have none. */
@@ -196,6 +266,11 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
         Length upDown = setting.finished(Axis.UP_DOWN);
         layered(interfacing, back).forEach(piece -> needs.add(behind("need.interfacing-of", piece)));
         layered(wadding, back).forEach(piece -> needs.add(behind("need.wadding-of", piece)));
+        if (rows.of() == RowsOf.LACE || rows.of() == RowsOf.RIBBON) {
+            Sum one = rowLength(setting);
+            Sum all = Sum.of(Sum.term("term.rows", one.total().times(rows.count()), rows.count(), one.total()));
+            needs.add(Need.length(Phrase.of("need.rows." + Phrase.code(rows.of())), all, setting.unit()));
+        }
         if (label.there()) {
             needs.add(Need.of(Phrase.of("need.label"), Phrase.of("need.one")));
         }
@@ -227,6 +302,11 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
             found.add(Concern.of("handle-crosses", Weight.WILL_NOT_WORK, "handle-crosses", handle.from(), width)
                     .orTry(plan.withExtras(with("handleFrom", width.times(1, 4))), "handle", width.times(1, 4)));
         }
+        if (rows.there() && (height.under(rows.heights().get(rows.count() - 1)) || !rows.lowest().isPositive())) {
+            Length fitting = height.times(1, rows.count() + 1);
+            found.add(Concern.of("rows-past", Weight.WILL_NOT_WORK, "rows-past", rows.heights().get(rows.count() - 1), height)
+                    .orTry(plan.withExtras(with("rowsLowest", fitting).with("rowsApart", fitting)), "rows", fitting));
+        }
         if (label.there() && (label.from().under(FROM_CORNER) || height.minus(FROM_CORNER).under(label.from()))) {
             found.add(Concern.of("label-corner", Weight.BETTER_NOT, "label-corner", label.from(), FROM_CORNER)
                     .orTry(plan.withExtras(with("labelFrom", Length.max(FROM_CORNER, Length.min(height.half(), FROM_CORNER.times(2))))), "label").orNote(plan));
@@ -256,6 +336,9 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
         }
         if (decoration.there()) {
             said.add(Phrase.of("brief.extra.decoration"));
+        }
+        if (rows.there()) {
+            said.add(Phrase.of("brief.extra.rows." + Phrase.code(rows.of()), rows.count()));
         }
         if (motif) {
             said.add(Phrase.of("brief.extra.motif"));

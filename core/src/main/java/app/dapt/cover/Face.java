@@ -22,6 +22,24 @@ public sealed interface Face extends Detailed {
     /** The front to cut. */
     Piece front(Setting setting);
 
+    /**
+     * Where on the cut front a place comes from that lies so far across a plain one, both from the cut edge at the left:
+     * on a front that is made narrower before it is sewn, what lies beyond that is cut further out.
+     */
+    default Length place(Length plain, Setting setting) {
+        return plain;
+    }
+
+    /** These marks of a plain front, where they are on this one. */
+    default List<Marking> placed(List<Marking> marks, Setting setting) {
+        return marks.stream().map(mark -> new Marking(mark.sort(), mark.fromLeft().map(at -> place(at, setting)), mark.fromTop())).toList();
+    }
+
+    /** Where on the cut front its middle is once it is made, from the cut edge at the left. */
+    default Length middle(Piece front, Setting setting) {
+        return front.cutWidth().half();
+    }
+
     default List<Concern> concerns(Setting setting) {
         return List.of();
     }
@@ -50,16 +68,18 @@ public sealed interface Face extends Detailed {
      *
      * @param pleat   how wide the band is
      * @param buttons how many
+     * @param spacing how they are spaced in the finished height
      * @param size    across one of them
      */
-    record ButtonBand(Length pleat, int buttons, Length size) implements Face {
+    record ButtonBand(Length pleat, int buttons, Spacing spacing, Length size) implements Face {
 
         static ButtonBand usual(Unit unit) {
-            return new ButtonBand(unit.pick(Length.cm(4), Length.inches(1, 1, 2)), 3, unit.pick(Length.mm(22), Length.inches(0, 7, 8)));
+            return new ButtonBand(unit.pick(Length.cm(4), Length.inches(1, 1, 2)), 3, Spacing.HALF_AT_ENDS, unit.pick(Length.mm(22), Length.inches(0, 7, 8)));
         }
 
         static ButtonBand from(Details details) {
-            return new ButtonBand(details.measure("pleat"), details.count("buttons"), details.measure("buttonSize"));
+            return new ButtonBand(details.measure("pleat"), details.count("buttons"), details.oneOf("buttonSpacing", Spacing.class),
+                    details.measure("buttonSize"));
         }
 
         @Override
@@ -70,7 +90,7 @@ public sealed interface Face extends Detailed {
         @Override
         public List<Detail> details() {
             return List.of(Detail.measure("pleat", Limits.PLEAT, pleat, true), Detail.count("buttons", 1, 12, buttons, true),
-                    Detail.measure("buttonSize", Limits.BUTTON, size, true));
+                    Detail.oneOf("buttonSpacing", spacing, "spacing"), Detail.measure("buttonSize", Limits.BUTTON, size, true));
         }
 
         /**
@@ -83,16 +103,32 @@ public sealed interface Face extends Detailed {
             if (!setting.shape().isRectangular()) {
                 return plain;
             }
-            Length middle = setting.cut(Axis.ACROSS).total().half();
-            Length fold = middle.plus(pleat.half());
+            Length middle = middle(plain, setting);
+            Length fold = fold(setting);
             List<Marking> marks = new ArrayList<>(List.of(Marking.line(Sort.PLEAT, Axis.UP_DOWN, fold),
                     Marking.line(Sort.PLEAT, Axis.UP_DOWN, fold.plus(pleat.times(2)))));
             Length height = setting.finished(Axis.UP_DOWN);
             for (int i = 0; i < buttons; i++) {
-                marks.add(Marking.spot(Sort.BUTTON, middle, setting.allowance().plus(height.times(2 * i + 1, 2 * buttons))));
+                marks.add(Marking.spot(Sort.BUTTON, middle, setting.allowance().plus(spacing.at(i, buttons, height))));
             }
             Sum wide = setting.cut(Axis.ACROSS).plus(Sum.term("term.pleat", pleat.times(2)));
             return setting.panel("front", Material.FRONT, wide, setting.cut(Axis.UP_DOWN), plain.edges()).marked(marks);
+        }
+
+        /** The first fold, half the band beyond the middle; all beyond it is cut two bands further out. */
+        private Length fold(Setting setting) {
+            return setting.cut(Axis.ACROSS).total().half().plus(pleat.half());
+        }
+
+        @Override
+        public Length place(Length plain, Setting setting) {
+            boolean beyond = setting.shape().isRectangular() && fold(setting).under(plain);
+            return beyond ? plain.plus(pleat.times(2)) : plain;
+        }
+
+        @Override
+        public Length middle(Piece front, Setting setting) {
+            return setting.cut(Axis.ACROSS).total().half();
         }
 
         @Override
@@ -104,8 +140,8 @@ public sealed interface Face extends Detailed {
             if (size.under(least) || most.under(size)) {
                 Length fitting = setting.mark().roundUp(least);
                 found.add(Concern.of("button-size", most.under(size) ? Weight.BETTER_NOT : Weight.WORTH_KNOWING, "button-size", size, least, most)
-                        .orTry(plan.withFace(new ButtonBand(pleat, buttons, fitting)), "button-size", fitting)
-                        .orTry(plan.withFace(new ButtonBand(pleat, buttons, most)), "button-size", most)
+                        .orTry(plan.withFace(new ButtonBand(pleat, buttons, spacing, fitting)), "button-size", fitting)
+                        .orTry(plan.withFace(new ButtonBand(pleat, buttons, spacing, most)), "button-size", most)
                         .orNote(plan));
             }
             if (!setting.shape().isRectangular()) {

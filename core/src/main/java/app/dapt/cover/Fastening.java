@@ -20,38 +20,40 @@ import java.util.Map;
 import java.util.function.UnaryOperator;
 
 /**
- * What holds an overlap shut besides its own weight: buttons, ties or nothing. They are spaced evenly, the first and the
- * last half a space from the finished edges: an odd number has one in the middle, an even one none.
+ * What holds an overlap shut besides its own weight: buttons, ties or nothing.
  *
  * @param by        buttons, ties or nothing
  * @param count     how many buttons or pairs of ties
+ * @param spacing   how they are spaced
  * @param button    across a button
  * @param thickness of a button
  * @param tie       how wide a tie is, finished
+ * @param tieLong   how long, finished
+ * @param turned    what is turned in at each end of a tie
  */
-public record Fastening(By by, int count, Length button, Length thickness, Length tie) {
+public record Fastening(By by, int count, Spacing spacing, Length button, Length thickness, Length tie, Length tieLong, Length turned) {
 
     /** What does the holding. */
     public enum By { NOTHING, BUTTONS, TIES }
 
-    private static final Length TIE_LENGTH = Length.inches(10);
-    private static final Length TIE_LENGTH_METRIC = Length.cm(25);
-
     static Fastening none(Unit unit) {
-        return new Fastening(By.NOTHING, 3, unit.pick(Length.mm(20), Length.inches(0, 3, 4)), unit.pick(Length.mm(3), Length.inches(0, 1, 8)),
-                unit.pick(Length.mm(12), Length.inches(0, 1, 2)));
+        return new Fastening(By.NOTHING, 3, Spacing.HALF_AT_ENDS, unit.pick(Length.mm(20), Length.inches(0, 3, 4)), unit.pick(Length.mm(3), Length.inches(0, 1, 8)),
+                unit.pick(Length.mm(12), Length.inches(0, 1, 2)), unit.pick(Length.cm(25), Length.inches(10)), Seam.usual(unit));
     }
 
     static Fastening from(Details details) {
-        return new Fastening(details.oneOf("fastening", By.class), details.count("fastenings"), details.measure("button"),
-                details.measure("buttonThick"), details.measure("tieWidth"));
+        return new Fastening(details.oneOf("fastening", By.class), details.count("fastenings"),
+                details.oneOf("spacing", Spacing.class), details.measure("button"), details.measure("buttonThick"), details.measure("tieWidth"),
+                details.measure("tieLong"), details.measure("tieTurn"));
     }
 
     List<Detail> details() {
         return List.of(Detail.oneOf("fastening", by, "fastening"), Detail.count("fastenings", 1, 12, count, by != By.NOTHING),
+                new Detail.OneOf("spacing", Phrase.of("detail.spacing"), spacing, "spacing", false, by != By.NOTHING),
                 Detail.measure("button", Limits.BUTTON, button, by == By.BUTTONS),
                 Detail.measure("buttonThick", Limits.THICKNESS, thickness, by == By.BUTTONS),
-                Detail.measure("tieWidth", Limits.BUTTON, tie, by == By.TIES));
+                Detail.measure("tieWidth", Limits.BUTTON, tie, by == By.TIES), Detail.measure("tieLong", Limits.TIE, tieLong, by == By.TIES),
+                Detail.measure("tieTurn", Limits.TURN, turned, by == By.TIES));
     }
 
     /** How the brief puts it: nothing, or {@code , with three buttons}. */
@@ -60,7 +62,7 @@ public record Fastening(By by, int count, Length button, Length thickness, Lengt
     }
 
     Fastening withBy(By changed) {
-        return new Fastening(changed, count, button, thickness, tie);
+        return new Fastening(changed, count, spacing, button, thickness, tie, tieLong, turned);
     }
 
     /** What an overlap or a band must measure to carry a button: its diameter and half an inch either side. */
@@ -105,7 +107,7 @@ public record Fastening(By by, int count, Length button, Length thickness, Lengt
         // In the middle of a hem or band, and never so near the edge that a button looks over it.
         Length in = by == By.TIES ? Length.ZERO : Length.max(carried.half(), button.half().plus(Length.inches(0, 1, 4)));
         for (int i = 0; i < count && by != By.NOTHING; i++) {
-            spots.add(new Spot(by == By.TIES ? Sort.TIE : Sort.BUTTON, length.times(2 * i + 1, 2 * count),
+            spots.add(new Spot(by == By.TIES ? Sort.TIE : Sort.BUTTON, spacing.at(i, count, length),
                     atTo ? edge.minus(in) : edge.plus(in), by == By.TIES ? tie : button));
         }
         return spots;
@@ -131,12 +133,10 @@ public record Fastening(By by, int count, Length button, Length thickness, Lengt
         return by == By.TIES ? List.of(tiePiece(setting)) : List.of();
     }
 
-    /** A tie is four times its finished width, folded to the middle twice, an end turned in. */
+    /** A tie is four times its finished width, folded to the middle twice, both ends turned in. */
     private Piece tiePiece(Setting setting) {
-        Length turned = Seam.usual(setting.plan().unit());
-        Length length = setting.plan().unit().pick(TIE_LENGTH_METRIC, TIE_LENGTH);
         return setting.panel("tie", Material.BACK,
-                Sum.of(Sum.term("term.tie-length", length), Sum.term("term.tie-ends", turned.times(2))),
+                Sum.of(Sum.term("term.tie-length", tieLong), Sum.term("term.tie-ends", turned.times(2))),
                 Sum.of(Sum.term("term.four-times", tie.times(4), tie)),
                 Map.of(Side.TOP, Edge.fold(), Side.BOTTOM, Edge.fold(), Side.LEFT, Edge.fold(), Side.RIGHT, Edge.fold())).times(2 * count);
     }

@@ -6,8 +6,10 @@ import app.dapt.measure.Sum;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** Everything to buy for a cover that is no cloth. */
 final class Haberdashery {
@@ -16,6 +18,8 @@ final class Haberdashery {
     private static final int LOCK_STITCH = 3;
     private static final int OVERLOCKING = 12;
     private static final Length SPOOL = Length.mm(100_000);
+
+    private static final Set<SeamFinish> NOT_STITCHED = EnumSet.of(SeamFinish.LEFT, SeamFinish.PINKED, SeamFinish.HEAT_SEALED);
 
     private Haberdashery() {
     }
@@ -48,9 +52,10 @@ final class Haberdashery {
         Length along = setting.finished(setting.plan().opening().runs());
         long turned = back.panels().stream().filter(panel -> panel.freeEdge().filter(Haberdashery::isStitched).isPresent()).count();
         Length stitched = edge.length().total().plus(along.times(turned)).plus(back.zip().map(zip -> zip.length().times(2)).orElse(Length.ZERO))
+                .plus(setting.shape().stitched(setting))
                 .plus(setting.plan().edging().kind() == EdgingKind.NONE ? Length.ZERO : edge.length().total());
         boolean overlocked = setting.plan().seam().finish() == SeamFinish.OVERLOCKED;
-        Length finishing = setting.plan().seam().finish() == SeamFinish.LEFT || setting.plan().seam().finish() == SeamFinish.PINKED
+        Length finishing = NOT_STITCHED.contains(setting.plan().seam().finish())
                 ? Length.ZERO : edge.length().total();
         Sum sum = Sum.of(Sum.term("term.lock-stitch", stitched.times(LOCK_STITCH)),
                 Sum.term(overlocked ? "term.overlocking" : "term.finishing", finishing.times(overlocked ? OVERLOCKING : LOCK_STITCH)));

@@ -17,6 +17,10 @@ record LapConcerns(Lapped opening, Setting setting, Back back, Back.Lap lap) {
     /** An overlap short by less than this is not worth a word: the wanted one is an estimate. */
     private static final Length WORTH_SAYING = Length.mm(3);
 
+    /** Short by less than this is worth knowing, not a warning. */
+    private static final Length SLIGHT = Length.inches(0, 1, 4);
+    private static final Length SLIGHT_METRIC = Length.mm(6);
+
     List<Concern> all() {
         return Stream.of(placed(), overlap(), hemWidth(), strained(), hardToFill()).flatMap(Optional::stream).toList();
     }
@@ -65,8 +69,9 @@ record LapConcerns(Lapped opening, Setting setting, Back back, Back.Lap lap) {
         Length hems = freeEdges().map(Edge::eats).reduce(Length.ZERO, Length::plus);
         boolean hemsAteIt = opening.isByRule() && left.plus(hems).atLeast(lap.wanted());
         String wording = hemsAteIt ? "hems-eat" : !left.isPositive() ? "overlap-none" : gapes ? "overlap-gapes" : "overlap-short";
+        boolean slight = lap.wanted().minus(left).under(setting.unit().pick(SLIGHT_METRIC, SLIGHT));
         Concern concern = Concern.of(hemsAteIt ? "hems-eat-overlap" : "overlap",
-                        gapes ? Weight.WILL_NOT_WORK : Weight.BETTER_NOT, wording,
+                        gapes ? Weight.WILL_NOT_WORK : slight ? Weight.WORTH_KNOWING : Weight.BETTER_NOT, wording,
                         left, lap.wanted(), lap.slip(), hems, left.plus(hems), setting.fullness().percent());
         CoverPlan softer = plan().withFit(plan().fit().withSchool(FitSchool.FINISH_TO_FORM));
         if (isStrained()) {

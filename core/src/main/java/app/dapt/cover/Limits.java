@@ -23,6 +23,8 @@ public enum Limits {
     BAND(Length.cm(4), Length.cm(40), Length.inches(1, 1, 2), Length.inches(16)),
     PLEAT(Length.cm(1), Length.cm(15), Length.inches(0, 1, 2), Length.inches(6)),
     BUTTON(Length.mm(6), Length.cm(8), Length.inches(0, 1, 4), Length.inches(3)),
+    TIE(Length.cm(5), Length.cm(100), Length.inches(2), Length.inches(40)),
+    POCKET_BAND(Length.mm(5), Length.cm(15), Length.inches(0, 1, 4), Length.inches(6)),
     THICKNESS(Length.ZERO, Length.cm(3), Length.ZERO, Length.inches(1)),
     PIECE(Length.cm(2), Length.cm(600), Length.inches(1), Length.inches(240)),
     ZIP(Length.cm(5), Length.cm(300), Length.inches(2), Length.inches(120)),

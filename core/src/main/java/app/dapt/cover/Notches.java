@@ -19,23 +19,23 @@ final class Notches {
         if (setting.plan().opening().takesInFront()) {
             return back;
         }
-        List<Marking> marks = new ArrayList<>(centres(front));
+        Piece marked = front.marked(centres(front, setting));
         if (setting.shape().isRectangular()) {
-            marks.addAll(panelEnds(front, back, setting));
+            marked = setting.onFront(marked, panelEnds(back, setting));
         }
-        return back.replacing(front, front.marked(marks));
+        return back.replacing(front, marked);
     }
 
-    private static List<Marking> centres(Piece piece) {
-        Length middle = piece.cutWidth().half();
+    private static List<Marking> centres(Piece piece, Setting setting) {
+        Length middle = setting.plan().face().middle(piece, setting);
         return List.of(Marking.spot(Sort.CENTRE, middle, Length.ZERO), Marking.spot(Sort.CENTRE, middle, piece.cutHeight()));
     }
 
-    /** At both sides of the front, where the finished edge of each panel comes to lie. */
-    private static List<Marking> panelEnds(Piece front, Back back, Setting setting) {
+    /** At both sides of a plain front, where the finished edge of each panel comes to lie; two that meet there are notched once. */
+    private static List<Marking> panelEnds(Back back, Setting setting) {
         Axis runs = setting.plan().opening().runs();
         Length depth = setting.finished(runs.other());
-        Length far = front.cut(runs).total();
+        Length far = setting.whole("front", Piece.Material.FRONT).cut(runs).total();
         List<Marking> marks = new ArrayList<>();
         for (Back.Panel panel : back.panels()) {
             panel.free().map(side -> panel.from().isZero() ? panel.to() : panel.from()).filter(end -> end.isPositive() && end.under(depth))
@@ -45,6 +45,6 @@ final class Notches {
                         marks.add(Marking.spot(Sort.NOTCH, runs, far, deep));
                     });
         }
-        return marks;
+        return marks.stream().distinct().toList();
     }
 }

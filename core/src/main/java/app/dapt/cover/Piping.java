@@ -53,8 +53,8 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
     /** Schools of how wide to cut the strip. */
     public enum Rule { EXACT, TWICE, FIXED, OWN }
 
-    /** How the strip lies on the cloth. */
-    public enum Grain { STRAIGHT, BIAS }
+    /** How the strip lies on the cloth: across it and joined, slanting, or along it in one length. */
+    public enum Grain { STRAIGHT, BIAS, ALONG }
 
     /** Ways of cutting bias. */
     public enum BiasWay { STRIPS, TUBE }
@@ -165,6 +165,10 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
             Sum height = Sum.of(Sum.term(way == BiasWay.STRIPS ? "term.block" : "term.tube-side", bias.height()));
             return List.of(setting.panel(way == BiasWay.STRIPS ? "bias-block" : "bias-square", from.material(), width, height, folded()));
         }
+        Sum length = edge.withJoin(setting.plan().unit());
+        if (grain == Grain.ALONG) {
+            return List.of(setting.panel("piping", from.material(), strip(setting), length, folded()));
+        }
         Length usable = setting.plan().cloths().of(from.material()).usableWidth();
         return Strips.across("piping", from.material(), edge.withJoin(setting.plan().unit()), strip(setting), usable,
                 strip(setting).total(), setting);
@@ -191,10 +195,28 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
             said.add(Phrase.of(tube.area() < strips.area() ? "about.tube-less" : "about.tube-more", tube.width()));
         }
         said.add(Phrase.of("about.piping-join." + Phrase.code(join)));
+        if (grain == Grain.ALONG) {
+            said.add(Phrase.of("about.piping-along", edge.withJoin(setting.plan().unit()).total()));
+        }
         if (edge.corners() > 0) {
             said.add(Phrase.of("about.clip-corners", cord.across(setting.plan().unit())));
         }
         return said;
+    }
+
+    @Override
+    public List<Figure> figures(SeamedEdge edge, Setting setting) {
+        Unit unit = setting.plan().unit();
+        List<Figure> figures = new ArrayList<>(List.of(Figure.of("strip", strip(setting)), Figure.of("lip", lip(setting)),
+                Figure.of("stripLength", edge.withJoin(unit)), Figure.of("cord", edge.withJoin(unit))));
+        if (isBias()) {
+            BiasCut bias = bias(edge, setting);
+            figures.addAll(List.of(Figure.of("usable", bias.usable()), Figure.of("strips", bias.strips()),
+                    Figure.of("blockWidth", bias.width()), Figure.of("blockHeight", bias.height())));
+        } else {
+            figures.add(Figure.of("strips", pieces(edge, setting).get(0).quantity()));
+        }
+        return figures;
     }
 
     @Override
@@ -217,8 +239,8 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
                     .orTry(plan.withEdging(with("grain", Grain.BIAS)), "cut-bias").orNote(plan));
         }
         if (edge.corners() > 0 && cord.compareTo(Cord.THICK) >= 0) {
-            found.add(Concern.of("cord-bulky", Weight.BETTER_NOT, "cord-bulky", cord.across(plan.unit()))
-                    .orTry(plan.withEdging(with("cord", Cord.USUAL)), "cord", Cord.USUAL.across(plan.unit())).orNote(plan));
+            found.add(Concern.of("cord-bulky", Weight.WORTH_KNOWING, "cord-bulky", cord.across(plan.unit()))
+                    .orTry(plan.withEdging(with("cord", Cord.USUAL)), "cord", Cord.USUAL.across(plan.unit())).orNote(plan, "will-clip"));
         }
         if (isBias() && way == BiasWay.STRIPS && BiasCut.usable(block).under(Length.inches(6))) {
             Length usual = usual(plan.unit()).block();

@@ -29,17 +29,19 @@ import java.util.Optional;
  * @param cloths   what each cloth used comes to, the front's first
  * @param needs    what to buy that is no cloth
  * @param aboutEdging what is worth knowing of what goes round the edge
+ * @param edgingFigures figures of what goes round the edge
  * @param findings the worst first
  */
 public record Reckoned(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum upDown, Fullness fullness,
                        Optional<Contour> outline, Back back, SeamedEdge edge, List<Piece> pieces, List<ClothNeed> cloths,
-                       List<Need> needs, List<Phrase> aboutEdging, List<Finding> findings) {
+                       List<Need> needs, List<Phrase> aboutEdging, List<Figure> edgingFigures, List<Finding> findings) {
 
     public Reckoned {
         pieces = List.copyOf(pieces);
         cloths = List.copyOf(cloths);
         needs = List.copyOf(needs);
         aboutEdging = List.copyOf(aboutEdging);
+        edgingFigures = List.copyOf(edgingFigures);
         findings = List.copyOf(findings);
     }
 

@@ -81,15 +81,18 @@ public final class Reckoner {
         Setting setting = assessed.setting();
         return new Reckoned(plan, mark, setting.form(), setting.across(), setting.upDown(), setting.fullness(), setting.outline(),
                 assessed.back(), assessed.edge(), assessed.cut(), cloths(plan, mark, assessed.cut()),
-                Haberdashery.needs(setting, assessed.back(), assessed.edge()), plan.edging().about(assessed.edge(), setting), findings);
+                Haberdashery.needs(setting, assessed.back(), assessed.edge()), plan.edging().about(assessed.edge(), setting),
+                plan.edging().figures(assessed.edge(), setting), findings);
     }
 
     private static Assessed assess(Setting setting) {
         CoverPlan plan = setting.plan();
         Back back = plan.opening().back(setting);
-        Piece inner = back.panels().get(0).piece();
-        if (!inner.equals(back.pieces().get(0))) {
-            back = back.replacing(inner, plan.shape().marked(inner, setting));
+        Back laid = back;
+        for (Back.Panel panel : laid.panels()) {
+            if (!panel.piece().equals(laid.pieces().get(0))) {
+                back = back.replacing(panel.piece(), panel.piece().marked(plan.shape().onBack(laid, panel, setting)));
+            }
         }
         back = Notches.on(back, setting).with(plan.shape().extras(setting));
         List<Piece> cut = new ArrayList<>();

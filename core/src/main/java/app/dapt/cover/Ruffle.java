@@ -101,6 +101,11 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
     }
 
     @Override
+    public List<Figure> figures(SeamedEdge edge, Setting setting) {
+        return List.of(Figure.of("strip", cutDepth(setting)), Figure.of("stripLength", length(edge)), Figure.of("strips", pieces(edge, setting).get(0).quantity()));
+    }
+
+    @Override
     public Length standsOut() {
         return depth;
     }

@@ -9,33 +9,39 @@ public enum RuleOfThumb {
     /** No rule: by the overlap asked for. */
     NONE {
         @Override
-        public Sum depth(Length cut, Unit unit) {
+        public Sum depth(Length cut, Length hem, Unit unit) {
             throw new IllegalStateException("without a rule the depth comes from the overlap");
         }
     },
     HALF_PLUS_TWO {
         @Override
-        public Sum depth(Length cut, Unit unit) {
+        public Sum depth(Length cut, Length hem, Unit unit) {
             return Sum.of(Sum.term("term.half-cut", cut.half()),
                     Sum.term("term.rule-more", unit.pick(Length.cm(5), Length.inches(2))));
         }
     },
     ADD_SIX_AND_HALVE {
         @Override
-        public Sum depth(Length cut, Unit unit) {
+        public Sum depth(Length cut, Length hem, Unit unit) {
             return Sum.of(Sum.term("term.half-cut", cut.half()),
                     Sum.term("term.half-of-six", unit.pick(Length.mm(75), Length.inches(3))));
         }
     },
     TWO_THIRDS {
         @Override
-        public Sum depth(Length cut, Unit unit) {
+        public Sum depth(Length cut, Length hem, Unit unit) {
             return Sum.of(Sum.term("term.two-thirds-cut", cut.times(2, 3)));
+        }
+    },
+    TWO_THIRDS_AND_HEM {
+        @Override
+        public Sum depth(Length cut, Length hem, Unit unit) {
+            return Sum.of(Sum.term("term.two-thirds-cut", cut.times(2, 3)), Sum.term("term.rule-hem", hem));
         }
     },
     BLANK_HALVED {
         @Override
-        public Sum depth(Length cut, Unit unit) {
+        public Sum depth(Length cut, Length hem, Unit unit) {
             return Sum.of(Sum.term("term.half-blank", BLANK_LENGTH.half(), BLANK_LENGTH));
         }
     };
@@ -48,7 +54,8 @@ public enum RuleOfThumb {
      * How deep to cut each of the two panels.
      *
      * @param cut  the plain cut size across the opening
+     * @param hem  what the free edge eats
      * @param unit the reader's, because the rule goes by whole numbers of it
      */
-    public abstract Sum depth(Length cut, Unit unit);
+    public abstract Sum depth(Length cut, Length hem, Unit unit);
 }

@@ -2,6 +2,7 @@ package app.dapt.cover;
 
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Edge;
@@ -17,27 +18,89 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 /**
- * Several forms side by side, each in a pocket of one long cover; measured pushed together as they will lie.
+ * Several forms side by side, each in a pocket of one long cover; measured pushed together as they will lie. The lines
+ * between the pockets are sewn from edge to edge through the front and both backs, and locked where they cross a hem.
  *
  * @param pockets   how many forms
- * @param straps    how many carrying straps
- * @param strapFrom how far in from the finished side the outermost straps sit
+ * @param straps    what is sewn to its back to carry it by, or to prop it up with
  */
-public record Run(int pockets, int straps, Length strapFrom) implements Shape {
+public record Run(int pockets, Straps straps) implements Shape {
+
+    /** What straps are for. */
+    public enum Use {
+        /** Both ends of each in one edge, like a handle. */
+        CARRY,
+        /** Some at an end, and as many on a channel line: tied together they double the end over. */
+        PROP
+    }
+
+    /** The edge of the back that carrying straps are caught in. */
+    public enum CarriedBy { TOP, LEFT, RIGHT }
+
+    /** Which end is doubled over, seen from behind. */
+    public enum Propped { LEFT, RIGHT }
+
+    /**
+     * Straps on the back.
+     *
+     * @param count how many to carry by; to prop, how many at the end and how many on the line
+     * @param from  how far in from the finished sides the outermost sit
+     * @param edge  to carry by
+     * @param end   to be propped
+     * @param line  to prop it on: so many channel lines from that end
+     */
+    public record Straps(Use use, int count, Length from, CarriedBy edge, Propped end, int line) {
+
+        boolean isProp() {
+            return use == Use.PROP;
+        }
+
+        /** How many strips are cut. */
+        int strips() {
+            return isProp() ? 2 * count : count;
+        }
+
+        /** How many ends are sewn along one line. */
+        private int ends() {
+            return isProp() ? count : 2 * count;
+        }
+
+        /** The direction of the edge they sit in. */
+        Axis runs() {
+            return !isProp() && edge == CarriedBy.TOP ? Axis.ACROSS : Axis.UP_DOWN;
+        }
+
+        /** Where they sit along it: the outermost so far in from both sides, the others evenly between; a single one in the middle. */
+        List<Length> along(Length side) {
+            return ends() == 1 ? List.of(side.half()) : IntStream.range(0, ends())
+                    .mapToObj(i -> from.plus(side.minus(from.times(2)).times(i, ends() - 1))).toList();
+        }
+
+        private Straps withFrom(Length changed) {
+            return new Straps(use, count, changed, edge, end, line);
+        }
+
+        private Straps withLine(int changed) {
+            return new Straps(use, count, from, edge, end, changed);
+        }
+    }
 
     /** What each line of stitching between two pockets takes up of the cloth. */
     static final Length TAKE_UP = Length.inches(0, 1, 8);
     private static final Length STRAP_LENGTH = Length.inches(8);
     private static final Length STRAP_WIDTH = Length.inches(3);
+    private static final int MOST_POCKETS = 12;
 
     static Run usual(Unit unit) {
-        return new Run(3, 2, unit.pick(Length.cm(20), Length.inches(8)));
+        return new Run(3, new Straps(Use.CARRY, 2, unit.pick(Length.cm(20), Length.inches(8)), CarriedBy.TOP, Propped.LEFT, 2));
     }
 
-    static Run from(Details details) {
-        return new Run(details.count("pockets"), details.count("straps"), details.measure("strapFrom"));
+    static Run from(Details d) {
+        return new Run(d.count("pockets"), new Straps(d.oneOf("strapUse", Use.class), d.count("straps"), d.measure("strapFrom"),
+                d.oneOf("strapEdge", CarriedBy.class), d.oneOf("strapEnd", Propped.class), d.count("strapLine")));
     }
 
     @Override
@@ -47,8 +110,13 @@ public record Run(int pockets, int straps, Length strapFrom) implements Shape {
 
     @Override
     public List<Detail> details() {
-        return List.of(Detail.count("pockets", 2, 12, pockets, true), Detail.count("straps", 0, 4, straps, true),
-                Detail.measure("strapFrom", Limits.CENTRE, strapFrom, straps > 0));
+        boolean any = straps.count() > 0;
+        return List.of(Detail.count("pockets", 2, MOST_POCKETS, pockets, true), Detail.count("straps", 0, 4, straps.count(), true),
+                new Detail.OneOf("strapUse", Phrase.of("detail.strapUse"), straps.use(), "strap-use", false, any),
+                new Detail.OneOf("strapEdge", Phrase.of("detail.strapEdge"), straps.edge(), "strap-edge", false, any && !straps.isProp()),
+                new Detail.OneOf("strapEnd", Phrase.of("detail.strapEnd"), straps.end(), "strap-end", false, any && straps.isProp()),
+                Detail.count("strapLine", 1, MOST_POCKETS - 1, straps.line(), any && straps.isProp()),
+                Detail.measure("strapFrom", Limits.CENTRE, straps.from(), any));
     }
 
     @Override
@@ -61,51 +129,77 @@ public record Run(int pockets, int straps, Length strapFrom) implements Shape {
         return axis == Axis.ACROSS ? List.of(Sum.term("term.channels", TAKE_UP.times(pockets - 1L), pockets - 1)) : List.of();
     }
 
-    /** Where the lines between the pockets lie, from the cut edge at the left: evenly, take-up and all. */
-    private List<Marking> channels(Setting setting) {
+    /** Where a line between two pockets lies, counted from one, from the cut edge at the left: evenly, take-up and all. */
+    private Length channel(int number, Setting setting) {
         Length between = setting.finished(Axis.ACROSS).plus(TAKE_UP.times(pockets - 1L));
-        List<Marking> lines = new ArrayList<>();
-        for (int i = 1; i < pockets; i++) {
-            lines.add(Marking.line(Sort.CHANNEL, Axis.UP_DOWN, setting.allowance().plus(between.times(i, pockets))));
-        }
-        return lines;
+        return setting.allowance().plus(between.times(number, pockets));
+    }
+
+    private List<Marking> channels(Setting setting) {
+        return IntStream.range(1, pockets).mapToObj(i -> Marking.line(Sort.CHANNEL, Axis.UP_DOWN, channel(i, setting))).toList();
     }
 
     @Override
     public Piece marked(Piece piece, Setting setting) {
-        List<Marking> marks = channels(setting);
-        if (piece.id().equals("front")) {
-            for (int i = 0; i < straps; i++) {
-                marks.add(Marking.spot(Sort.STRAP, setting.allowance().plus(strapAt(i, setting.finished(Axis.ACROSS))), Length.ZERO));
-            }
-        }
-        return piece.marked(marks);
+        return piece.marked(channels(setting));
     }
 
-    /** The outermost straps stand in from the sides, the others evenly between; a single one in the middle. */
-    private Length strapAt(int i, Length width) {
-        return straps == 1 ? width.half() : strapFrom.plus(width.minus(strapFrom.times(2)).times(i, straps - 1));
+    @Override
+    public List<Marking> onBack(Back back, Back.Panel panel, Setting setting) {
+        List<Marking> marks = new ArrayList<>(channels(setting));
+        if (straps.count() == 0 || setting.plan().opening().runs() != Axis.ACROSS) {
+            return marks;
+        }
+        List<Length> along = straps.along(setting.finished(straps.runs()));
+        if (straps.runs() == Axis.ACROSS && back.showing(Length.ZERO).equals(panel)) {
+            along.forEach(at -> marks.add(Marking.spot(Sort.STRAP, setting.allowance().plus(at), Length.ZERO)));
+        }
+        if (straps.runs() == Axis.UP_DOWN) {
+            along.stream().filter(at -> back.showing(at).equals(panel)).forEach(at -> strapLines(panel, setting)
+                    .forEach(x -> marks.add(Marking.spot(Sort.STRAP, x, panel.cutAt(at, Axis.ACROSS)))));
+        }
+        return marks;
+    }
+
+    /** The lines across the back that straps sit on, from the cut edge at the left. */
+    private List<Length> strapLines(Back.Panel panel, Setting setting) {
+        Length width = panel.piece().cutWidth();
+        if (!straps.isProp()) {
+            return List.of(straps.edge() == CarriedBy.LEFT ? Length.ZERO : width);
+        }
+        int line = Math.min(straps.line(), pockets - 1);
+        return straps.end() == Propped.LEFT ? List.of(Length.ZERO, channel(line, setting)) : List.of(width, channel(pockets - line, setting));
+    }
+
+    @Override
+    public Length stitched(Setting setting) {
+        return setting.finished(Axis.UP_DOWN).times(pockets - 1L);
     }
 
     @Override
     public List<Piece> extras(Setting setting) {
-        if (straps == 0) {
+        if (straps.count() == 0) {
             return List.of();
         }
         Map<Side, Edge> edges = new EnumMap<>(Map.of(Side.TOP, Edge.fold(), Side.BOTTOM, Edge.fold(),
                 Side.LEFT, Edge.seam(setting.allowance()), Side.RIGHT, Edge.seam(setting.allowance())));
         return List.of(Piece.rectangle("strap", Material.FRONT, Sum.of(Sum.term("term.strap-length", STRAP_LENGTH)),
-                Sum.of(Sum.term("term.four-times", STRAP_WIDTH, STRAP_WIDTH.times(1, 4))), edges).times(straps));
+                Sum.of(Sum.term("term.four-times", STRAP_WIDTH, STRAP_WIDTH.times(1, 4))), edges).times(straps.strips()));
     }
 
     @Override
     public List<Concern> concerns(Setting setting, Back back) {
-        Length width = setting.finished(Axis.ACROSS);
-        Length last = strapFrom.times(2);
-        if (straps == 0 || last.under(width)) {
-            return List.of();
+        List<Concern> found = new ArrayList<>();
+        Length side = setting.finished(straps.runs());
+        if (straps.count() > 0 && !straps.from().times(2).under(side)) {
+            Length in = side.times(1, straps.isProp() ? 3 : 5);
+            found.add(Concern.of("straps", Finding.Weight.BETTER_NOT, "straps-cross", straps.from(), side)
+                    .orTry(setting.plan().withShape(new Run(pockets, straps.withFrom(in))), "straps-in", in));
         }
-        return List.of(Concern.of("straps", Finding.Weight.BETTER_NOT, "straps-cross", strapFrom, width)
-                .orTry(setting.plan().withShape(new Run(pockets, straps, width.times(1, 5))), "straps-in", width.times(1, 5)));
+        if (straps.count() > 0 && straps.isProp() && straps.line() >= pockets) {
+            found.add(Concern.of("strap-line", Finding.Weight.BETTER_NOT, "strap-line", straps.line(), pockets - 1)
+                    .orTry(setting.plan().withShape(new Run(pockets, straps.withLine(pockets - 1))), "strap-line", pockets - 1));
+        }
+        return found;
     }
 }

@@ -10,12 +10,14 @@ import app.dapt.measure.Unit;
 import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Contour;
 import app.dapt.piece.Edge;
+import app.dapt.piece.Marking;
 import app.dapt.piece.Outline;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Side;
 import app.dapt.stuffed.Fullness;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -38,12 +40,13 @@ record Setting(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum upDown,
     static Setting of(CoverPlan plan, Mark mark) {
         Shape shape = plan.shape();
         FormSize form = FormSize.of(plan.form(), shape::casing);
-        Sum across = finished(Axis.ACROSS, plan, form);
-        Sum upDown = shape.isSameBothWays() && !(shape instanceof Rectangular) ? across : finished(Axis.UP_DOWN, plan, form);
+        Sum measured = finished(Axis.ACROSS, plan, form);
+        Sum upDown = shape.isSameBothWays() && !(shape instanceof Rectangular) ? measured : finished(Axis.UP_DOWN, plan, form);
+        Sum across = shape.acrossFrom(upDown.total(), upDown.total().minus(form.upDown().flat())).orElse(measured);
         // A flange lies flat beyond what the form fills.
         Length flanges = plan.edging().flange().times(2);
         Fullness full = Fullness.of(form.casing(), form.fill(), shape.casing(filled(across, flanges), filled(upDown, flanges)));
-        Length ease = across.total().minus(flanges).minus(form.across().flat());
+        Length ease = ease(plan, form, across.total(), upDown.total());
         Optional<Contour> outline = shape.outline(across.total(), upDown.total(), ease, full.ratio());
         Fullness tapered = outline.filter(taken -> shape.isRectangular())
                 .map(taken -> full.inSmaller(taken.area() / (across.total().toMm() * upDown.total().toMm()))).orElse(full);
@@ -76,9 +79,14 @@ record Setting(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum upDown,
         return (axis == Axis.ACROSS ? across : upDown).total();
     }
 
-    /** What the fit added to the form across, negative for plumper. */
+    /** What the fit added to the form in the direction it is measured in, negative for plumper. */
     Length ease() {
-        return finished(Axis.ACROSS).minus(plan.edging().flange().times(2)).minus(form.across().flat());
+        return ease(plan, form, finished(Axis.ACROSS), finished(Axis.UP_DOWN));
+    }
+
+    private static Length ease(CoverPlan plan, FormSize form, Length across, Length upDown) {
+        boolean isAcross = plan.shape().easeBy() == Axis.ACROSS;
+        return (isAcross ? across.minus(form.across().flat()) : upDown.minus(form.upDown().flat())).minus(plan.edging().flange().times(2));
     }
 
     /** How much of the edge an opening in the seam round the cover may take. */
@@ -110,9 +118,17 @@ record Setting(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum upDown,
         return cut;
     }
 
-    /** The front as the plan would have it. */
+    /** The front as the plan would have it, with all that lies on it marked where it is on this front. */
     Piece front() {
-        return plan.extras().marked(shape().marked(plan.face().front(this), this), this);
+        Piece made = plan.face().front(this);
+        Piece plain = shape().marked(whole("front", Material.FRONT), this);
+        Piece marked = onFront(made, plain.marks());
+        return marked.marked(plan.extras().marks(marked, this));
+    }
+
+    /** A front with more marked on it, where those marks are on a plain one. */
+    Piece onFront(Piece front, List<Marking> plain) {
+        return front.marked(plan.face().placed(plain, this));
     }
 
     /** A piece as large as the cover, sewn all round. */

@@ -18,23 +18,28 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Sewn round but for an opening that is closed by hand once the form is in.
+ * Sewn round but for an opening that is closed once the form is in, by hand or by machine.
  *
  * @param runs    the side left open: the bottom one, or the right one seen from behind
  * @param cut     in one piece folded over, opposite the opening, or in two
  * @param returns how far the seam goes on round each corner
+ * @param closing how the opening is closed once the form is in
  */
-public record SewnShutOpening(Axis runs, Cut cut, Length returns) implements Opening {
+public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closing) implements Opening {
+
+    /** By hand with a ladder stitch, which does not show, or by machine close to the edge. */
+    public enum Closing { HAND, MACHINE }
 
     /** One piece with a fold, or two. */
     public enum Cut { ONE, TWO }
 
     static SewnShutOpening usual(Unit unit) {
-        return new SewnShutOpening(Axis.ACROSS, Cut.TWO, unit.pick(Length.cm(5), Length.inches(2)));
+        return new SewnShutOpening(Axis.ACROSS, Cut.TWO, unit.pick(Length.cm(5), Length.inches(2)), Closing.HAND);
     }
 
     static SewnShutOpening from(Details details) {
-        return new SewnShutOpening(details.oneOf("runs", Axis.class), details.oneOf("cutIn", Cut.class), details.measure("returns"));
+        return new SewnShutOpening(details.oneOf("runs", Axis.class), details.oneOf("cutIn", Cut.class), details.measure("returns"),
+                details.oneOf("closing", Closing.class));
     }
 
     @Override
@@ -45,11 +50,11 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns) implements Ope
     @Override
     public List<Detail> details() {
         return List.of(Detail.oneOf("cutIn", cut, "cut-in"), Detail.measure("returns", Limits.TURN, returns, true),
-                Detail.oneOf("runs", runs, "edge-way"));
+                Detail.oneOf("closing", closing, "closing"), Detail.oneOf("runs", runs, "edge-way"));
     }
 
     private SewnShutOpening withCut(Cut changed) {
-        return new SewnShutOpening(runs, changed, returns);
+        return new SewnShutOpening(runs, changed, returns, closing);
     }
 
     @Override
@@ -95,7 +100,7 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns) implements Ope
     public List<Concern> concerns(Setting setting, Back back) {
         CoverPlan plan = setting.plan();
         List<Concern> concerns = new ArrayList<>();
-        concerns.add(Concern.of("sewn-shut", Weight.WORTH_KNOWING, "sewn-shut").orNote(plan));
+        concerns.add(Concern.of("sewn-shut", Weight.WORTH_KNOWING, closing == Closing.HAND ? "sewn-shut" : "sewn-shut-machine").orNote(plan));
         if (turnsPrint() && plan.cloths().front().hasUp()) {
             concerns.add(Concern.of("fold-turns", Weight.BETTER_NOT, "fold-turns", plan.cloths().front().name())
                     .orTry(plan.withOpening(withCut(Cut.TWO)), "cut-two")
@@ -106,6 +111,6 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns) implements Ope
 
     @Override
     public Phrase brief(Back back) {
-        return Phrase.of(cut == Cut.ONE ? "brief.sewn-shut-folded" : "brief.sewn-shut", back.length());
+        return Phrase.of(cut == Cut.ONE ? "brief.sewn-shut-folded" : "brief.sewn-shut", back.length(), Phrase.choice("brief.closing", closing));
     }
 }

@@ -5,6 +5,7 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Sum;
 import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Contour;
+import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
 import app.dapt.stuffed.Casing;
 import java.util.List;
@@ -22,6 +23,20 @@ public sealed interface Shape extends Detailed permits Rectangular, Round, Vee, 
     /** Whether one size serves both ways. */
     default boolean isSameBothWays() {
         return false;
+    }
+
+    /**
+     * Its finished size across, where that is not measured but follows from the one up and down.
+     *
+     * @param ease what the fit adds to the form up and down
+     */
+    default Optional<Sum> acrossFrom(Length upDown, Length ease) {
+        return Optional.empty();
+    }
+
+    /** The direction in which it is seen what the fit adds. */
+    default Axis easeBy() {
+        return Axis.ACROSS;
     }
 
     /** Whether its edges are straight and meet at right angles, so that strips can be folded round it. */
@@ -58,9 +73,19 @@ public sealed interface Shape extends Detailed permits Rectangular, Round, Vee, 
         return runs == Axis.ACROSS ? new Point(across.toMm() / 2, upDown.toMm()) : new Point(across.toMm(), upDown.toMm() / 2);
     }
 
-    /** A front or an inner back with what this shape marks on it. */
+    /** A plain front with what this shape marks on it. */
     default Piece marked(Piece piece, Setting setting) {
         return piece;
+    }
+
+    /** What this shape marks on a panel of the back, every one of them, whether or not it lies under another. */
+    default List<Marking> onBack(Back back, Back.Panel panel, Setting setting) {
+        return List.of();
+    }
+
+    /** What is stitched through front and back besides the seam. */
+    default Length stitched(Setting setting) {
+        return Length.ZERO;
     }
 
     /** Pieces beyond front and back. */

@@ -80,6 +80,11 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
     }
 
     @Override
+    public List<Figure> figures(SeamedEdge edge, Setting setting) {
+        return List.of(Figure.of("trim", length(edge)));
+    }
+
+    @Override
     public List<Phrase> about(SeamedEdge edge, Setting setting) {
         return List.of(Phrase.of("about.trim", length(edge).total()), Phrase.of("about.trim-inward"));
     }

@@ -3,6 +3,7 @@ package app.dapt.cover;
 import app.dapt.cover.Finding.Weight;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
+import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Contour;
@@ -13,6 +14,7 @@ import app.dapt.stuffed.Pillow;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleFunction;
 
 /**
  * A V standing on its point, the same at the left as at the right.
@@ -21,24 +23,36 @@ import java.util.Optional;
  * @param end   how the arms end
  * @param inner radius of the curve between the arms
  * @param outer radius of the curve at the point
+ * @param by    whether its arms come out as they must for the width that was measured, or rise at a given angle
+ * @param rise  that angle, in degrees above the level
  */
-public record Vee(Length arm, End end, Length inner, Length outer) implements Shape {
+public record Vee(Length arm, End end, Length inner, Length outer, By by, int rise) implements Shape {
 
     /** Cut square across the arm, or round. */
     public enum End { SQUARE, ROUND }
 
+    /** What gives the width. */
+    public enum By { WIDTH, ANGLE }
+
+    /** Where the point would be thinner than this share of an arm, a curve is too much. */
+    private static final double THINNEST = 0.25;
+    private static final int LEAST_RISE = 20;
+    private static final int MOST_RISE = 70;
+
     /** Steeper than this the arms would touch, and flatter than nothing is no V. */
     private static final double STEEPEST = Math.toRadians(80);
+    private static final double MM = 25.4;
     /** A cut within this of 45° to the grain stretches as a bias does. */
     private static final double BIAS_REACH = Math.toRadians(25);
 
     static Vee usual(Unit unit) {
         return new Vee(unit.pick(Length.cm(33), Length.inches(13)), End.SQUARE, unit.pick(Length.cm(5), Length.inches(2)),
-                unit.pick(Length.cm(10), Length.inches(4)));
+                unit.pick(Length.cm(10), Length.inches(4)), By.WIDTH, 45);
     }
 
     static Vee from(Details details) {
-        return new Vee(details.measure("arm"), details.oneOf("armEnd", End.class), details.measure("inner"), details.measure("outer"));
+        return new Vee(details.measure("arm"), details.oneOf("armEnd", End.class), details.measure("inner"), details.measure("outer"),
+                details.oneOf("veeBy", By.class), details.count("rise"));
     }
 
     @Override
@@ -49,12 +63,28 @@ public record Vee(Length arm, End end, Length inner, Length outer) implements Sh
     @Override
     public List<Detail> details() {
         return List.of(Detail.measure("arm", Limits.SIDE, arm, true), Detail.oneOf("armEnd", end, "arm-end"),
-                Detail.measure("inner", Limits.CURVE, inner, true), Detail.measure("outer", Limits.CURVE, outer, true));
+                Detail.measure("inner", Limits.CURVE, inner, true), Detail.measure("outer", Limits.CURVE, outer, true),
+                Detail.oneOf("veeBy", by, "vee-by"), Detail.count("rise", LEAST_RISE, MOST_RISE, rise, by == By.ANGLE));
     }
 
     @Override
     public boolean isRectangular() {
         return false;
+    }
+
+    @Override
+    public Axis easeBy() {
+        return by == By.ANGLE ? Axis.UP_DOWN : Axis.ACROSS;
+    }
+
+    @Override
+    public Optional<Sum> acrossFrom(Length upDown, Length ease) {
+        return by == By.WIDTH ? Optional.empty()
+                : Optional.of(Sum.of(Sum.term("term.vee-at-angle", Length.nearInches(lines(Length.ZERO, upDown, ease).width() / MM), rise)));
+    }
+
+    private Vee curved(Length inside, Length outside) {
+        return new Vee(arm, end, inside, outside, by, rise);
     }
 
     /** The lines of a V in millimetres, its point at the bottom middle. */
@@ -63,6 +93,41 @@ public record Vee(Length arm, End end, Length inner, Length outer) implements Sh
         /** How steeply the arms rise: where the height comes to what was measured. */
         double angle() {
             return Halving.rootOf(angle -> heightAt(angle) - height, 0, STEEPEST);
+        }
+
+        /** Whether it can be drawn so: no curve takes more than the edge it rounds, and something is left of the point. */
+        boolean isSound() {
+            double a = angle();
+            double least = arm / Math.cos(a) - (outer - inner) * (1 / Math.cos(a) - 1);
+            return Math.abs(heightAt(a) - height) < 1 && outer * Math.tan(a) <= length(a) && (arm + inner) * Math.tan(a) <= length(a)
+                    && least >= arm * THINNEST;
+        }
+
+        Lines curved(double inside, double outside) {
+            return new Lines(width, height, arm, inside, outside, round);
+        }
+
+        /** The same with its curves as large as they go, each up to what was asked for; the inner one first, as its notch is sharp without. */
+        Lines sound() {
+            if (isSound()) {
+                return this;
+            }
+            Lines sharp = curved(0, 0);
+            double inside = sharp.largest(share -> curved(inner * share, 0)) * inner;
+            double outside = sharp.largest(share -> curved(inside, outer * share)) * outer;
+            return curved(inside, outside);
+        }
+
+        private double largest(DoubleFunction<Lines> curved) {
+            return curved.apply(1).isSound() ? 1 : Halving.rootOf(share -> curved.apply(share).isSound() ? -1 : 1, 0, 1);
+        }
+
+        /** These lines with arms that rise at an angle, as wide as that makes them. */
+        Lines risingAt(double angle) {
+            double top = round ? arm / 2 * (1 + Math.cos(angle)) : arm * Math.cos(angle);
+            double along = Math.max(arm / 4, (height - top + outer * (1 / Math.cos(angle) - 1)) / Math.sin(angle));
+            double bulge = round ? arm / 2 * (1 - Math.sin(angle)) : 0;
+            return new Lines(2 * (along * Math.cos(angle) + bulge), height, arm, inner, outer, round);
         }
 
         /** From the point, were it sharp, to the end of the arm's outer edge. */
@@ -139,13 +204,17 @@ public record Vee(Length arm, End end, Length inner, Length outer) implements Sh
         }
     }
 
+    /** As asked for as far as geometry allows; what it does not allow is said by concerns(). */
     private Lines lines(Length across, Length upDown, Length ease) {
-        // Kept to what can be drawn; what was really asked for is judged by concerns().
-        double width = across.toMm();
         double height = upDown.toMm();
-        double wide = Math.max(10, Math.min(arm.plus(ease).toMm(), Math.min(0.45 * width, 0.9 * height)));
-        double most = Math.min(width, height) / 3;
-        return new Lines(width, height, wide, Math.min(inner.toMm(), most), Math.min(outer.toMm(), most), end == End.ROUND);
+        double width = by == By.ANGLE ? asked(height, height, ease).risingAt(Math.toRadians(rise)).width() : across.toMm();
+        return asked(width, height, ease).sound();
+    }
+
+    private Lines asked(double width, double height, Length ease) {
+        double most = by == By.ANGLE ? 0.9 * height : Math.min(0.45 * width, 0.9 * height);
+        double wide = Math.max(10, Math.min(arm.plus(ease).toMm(), most));
+        return new Lines(width, height, wide, inner.toMm(), outer.toMm(), end == End.ROUND);
     }
 
     @Override
@@ -191,18 +260,30 @@ public record Vee(Length arm, End end, Length inner, Length outer) implements Sh
     @Override
     public List<Concern> concerns(Setting setting, Back back) {
         List<Concern> found = new ArrayList<>();
-        Length across = setting.form().across().flat();
         Length upDown = setting.form().upDown().flat();
+        Length across = by == By.ANGLE ? setting.finished(Axis.ACROSS) : setting.form().across().flat();
         if (Length.min(across.half(), upDown).times(95, 100).under(arm)) {
             Length slimmer = setting.mark().nearest(Length.min(across.half(), upDown).times(2, 3));
             found.add(Concern.of("vee-arms", Weight.WILL_NOT_WORK, "vee-arms", arm, across, upDown)
-                    .orTry(setting.plan().withShape(new Vee(slimmer, end, inner, outer)), "arm", slimmer));
+                    .orTry(setting.plan().withShape(new Vee(slimmer, end, inner, outer, by, rise)), "arm", slimmer));
         }
-        double angle = lines(across, upDown, Length.ZERO).angle();
+        Lines drawn = lines(setting.finished(Axis.ACROSS), setting.finished(Axis.UP_DOWN), setting.ease());
+        if (drawn.outer() + 1 < outer.toMm() || drawn.inner() + 1 < inner.toMm()) {
+            Length inside = roundedDown(drawn.inner(), inner, setting);
+            Length outside = roundedDown(drawn.outer(), outer, setting);
+            found.add(Concern.of("vee-curve", Weight.BETTER_NOT, "vee-curve", outer, inner, outside, inside)
+                    .orTry(setting.plan().withShape(curved(inside, outside)), "vee-curve", outside, inside));
+        }
+        double angle = drawn.angle();
         if (Math.abs(angle - Math.PI / 4) < BIAS_REACH) {
             found.add(Concern.of("bias-edges", Weight.WORTH_KNOWING, "bias-edges", (int) Math.round(Math.toDegrees(angle)))
                     .orNote(setting.plan(), "will-stay-stitch"));
         }
         return found;
+    }
+
+    private static Length roundedDown(double millimetres, Length asked, Setting setting) {
+        long step = setting.mark().step().grains();
+        return Length.min(asked, new Length((long) (millimetres * Length.PER_MM) / step * step));
     }
 }

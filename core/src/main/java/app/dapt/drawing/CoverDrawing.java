@@ -21,12 +21,16 @@ import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Piece;
+import app.dapt.piece.Side;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 
 /** What to draw of a finished cover: its front, and its back seen from behind. */
 public final class CoverDrawing {
+
+    /** A strap as wide as it is finished. */
+    private static final Length STRAP = Length.inches(0, 3, 4);
 
     private final Reckoned reckoned;
     private final Back back;
@@ -112,6 +116,7 @@ public final class CoverDrawing {
         elements.addAll(opening());
         back.spots().forEach(spot -> elements.add(stacked ? new Spot(spot.sort(), spot.along(), spot.at(), spot.size(), Axis.UP_DOWN)
                 : new Spot(spot.sort(), spot.at(), spot.along(), spot.size(), Axis.ACROSS)));
+        elements.addAll(straps());
         elements.addAll(labels());
         elements.addAll(sizeTapes());
         elements.addAll(overlap());
@@ -178,6 +183,23 @@ public final class CoverDrawing {
         Length stitched = edge.fate() == Edge.Fate.BAND ? panel.depth() : edge.hemDepth();
         if (panel.outside() && stitched.isPositive()) {
             elements.add(across(Role.TOPSTITCH, freeAtTo ? freeAt.minus(stitched) : freeAt.plus(stitched)));
+        }
+        return elements;
+    }
+
+    /** Straps on the back: at an edge, or on a line between two pockets, where that lies once its take-up is gone. */
+    private List<Element> straps() {
+        List<Element> elements = new ArrayList<>();
+        for (Back.Panel panel : back.panels()) {
+            Piece piece = panel.piece();
+            List<Length> channels = piece.marks().stream().filter(mark -> mark.sort() == Marking.Sort.CHANNEL).flatMap(mark -> mark.fromLeft().stream()).toList();
+            piece.marks().stream().filter(mark -> mark.sort() == Marking.Sort.STRAP).forEach(mark -> {
+                Length x = mark.fromLeft().orElseThrow();
+                int line = channels.indexOf(x);
+                Length across = line >= 0 ? width.times(line + 1, channels.size() + 1) : x.isZero() ? Length.ZERO : x.equals(piece.cutWidth()) ? width : x.minus(reckoned.allowance());
+                Length down = mark.fromTop().orElseThrow().isZero() ? Length.ZERO : panel.from().plus(mark.fromTop().orElseThrow()).minus(piece.edge(Side.TOP).eats());
+                elements.add(new Spot(Marking.Sort.STRAP, across, down, STRAP, down.isZero() ? Axis.UP_DOWN : Axis.ACROSS));
+            });
         }
         return elements;
     }

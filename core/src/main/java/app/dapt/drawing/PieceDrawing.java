@@ -90,7 +90,7 @@ public final class PieceDrawing {
         if (mark.isLine()) {
             Role role = switch (mark.sort()) {
                 case FOLD, PLEAT -> Role.FOLD;
-                case CHANNEL -> Role.TOPSTITCH;
+                case CHANNEL, ROW -> Role.TOPSTITCH;
                 case POCKET -> Role.HIDDEN_EDGE;
                 default -> Role.SEAM;
             };

@@ -37,7 +37,7 @@ public record Template(Phrase name, Phrase note, List<Path> paths, double width,
     /** The templates of everything that is cut along a line of its own, each shape once. */
     public static List<Template> of(Reckoned reckoned) {
         List<Template> templates = new ArrayList<>();
-        List<Piece> curved = reckoned.pieces().stream().filter(piece -> piece.outline().isPresent()).toList();
+        List<Piece> curved = reckoned.pieces().stream().filter(piece -> piece.outline().filter(lines -> !lines.isNothing()).isPresent()).toList();
         if (reckoned.plan().shape().isRectangular()) {
             curved.stream().findFirst().ifPresent(piece -> templates.add(corner(piece, reckoned.allowance())));
             return templates;

@@ -11,5 +11,7 @@ public enum FitSchool {
     /** Finished at what the form measures straight across. */
     STRAIGHT_ACROSS,
     /** Finished at the form's size and this sewist's own ease. */
-    MY_OWN
+    MY_OWN,
+    /** Finished at what the label says, where that names the cover it suits. */
+    LABEL
 }

@@ -14,7 +14,7 @@ import java.util.Optional;
 public record Marking(Sort sort, Optional<Length> fromLeft, Optional<Length> fromTop) {
 
     /** What a marking is for. */
-    public enum Sort { FOLD, PLEAT, CHANNEL, JOIN, ZIP_END, BUTTON, BUTTONHOLE, TIE, STRAP, LABEL, POCKET, MOTIF, CENTRE, NOTCH }
+    public enum Sort { FOLD, PLEAT, CHANNEL, JOIN, ZIP_END, BUTTON, BUTTONHOLE, TIE, STRAP, LABEL, POCKET, ROW, MOTIF, CENTRE, NOTCH }
 
     /** A line that runs across, or up and down, so far from the top or the left edge. */
     public static Marking line(Sort sort, Axis runs, Length at) {

@@ -28,6 +28,11 @@ public sealed interface Outline {
         return placed(seamInPlace());
     }
 
+    /** Whether nothing of it is left: a part that lies off its cover. */
+    default boolean isNothing() {
+        return cutInPlace().points().size() < 3 || seamInPlace().points().size() < 3;
+    }
+
     private Contour placed(Contour line) {
         Contour cut = cutInPlace();
         return line.moved(-cut.left(), -cut.top());

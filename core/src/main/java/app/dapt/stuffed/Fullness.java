@@ -10,6 +10,11 @@ import app.dapt.measure.Length;
  */
 public record Fullness(double ratio) {
 
+    /** Fills, and overlaps as shares of the depth, at which the slip was solved; by fill, then by overlap, the slip as a share of the depth. */
+    private static final double[] FILLS = {.5, .6, .75, .9};
+    private static final double[] OVERLAPS = {.125, .2, .3};
+    private static final double[][] SLIPS = {{.072, .040, .024}, {.113, .060, .032}, {.148, .118, .076}, {.178, .146, .110}};
+
     /** What one would say of it. */
     public enum Band { SAGGY, SOFT, PLUMP, DRUM_TIGHT, SEAMS_AT_RISK }
 
@@ -42,28 +47,40 @@ public record Fullness(double ratio) {
     }
 
     /**
-     * The overlap that keeps an opening shut: [0.075 · length + 0.8 w (Φ − 1)₊] / (1 − 0.58 min(Φ, 1)^3.3),
-     * at least 3 in where the cover is up to 14 in deep, else 4 in.
+     * The overlap that keeps an opening shut, free of any scale: w (0.02 + 0.18 min(Φ, 1)) + 0.02 ℓ + 0.8 w (Φ − 1)₊.
      *
      * @param depth  finished size across the opening, w
-     * @param length finished size along the opening
+     * @param length finished size along the opening, ℓ
      */
     public Length overlapWanted(Length depth, Length length) {
-        double wanted = (0.075 * length.toInches() + pull(depth)) / (1 - slipShare());
-        Length least = Length.inches(14).atLeast(depth) ? Length.inches(3) : Length.inches(4);
-        return Length.max(least, Length.nearInches(wanted));
+        double w = depth.toInches();
+        return Length.nearInches(w * (0.02 + 0.18 * Math.min(ratio, 1)) + 0.02 * length.toInches() + 0.8 * w * Math.max(0, ratio - 1));
     }
 
-    /** How far the two flaps slide apart at the middle once the form is in; more than the overlap and it gapes. */
+    /**
+     * How far the two flaps slide apart at the middle once the form is in; more than the overlap and it gapes. The more
+     * they overlap the less it is, since the side seams hold them. Without friction, so never more than this.
+     */
     public Length slip(Length overlap, Length depth) {
-        return Length.nearInches(slipShare() * overlap.toInches() + pull(depth));
+        double fill = Math.min(ratio, Casing.FULLEST_DRAWN);
+        double share = overlap.over(depth);
+        int i = below(FILLS, fill);
+        double at = (fill - FILLS[i]) / (FILLS[i + 1] - FILLS[i]);
+        double slip = (1 - at) * along(SLIPS[i], share) + at * along(SLIPS[i + 1], share);
+        return Length.nearInches(Math.max(0, slip) * depth.toInches());
     }
 
-    private double slipShare() {
-        return 0.58 * Math.pow(Math.min(ratio, 1), 3.3);
+    private static double along(double[] slips, double share) {
+        int j = below(OVERLAPS, share);
+        return slips[j] + (share - OVERLAPS[j]) / (OVERLAPS[j + 1] - OVERLAPS[j]) * (slips[j + 1] - slips[j]);
     }
 
-    private double pull(Length depth) {
-        return 0.8 * depth.toInches() * Math.max(0, ratio - 1);
+    /** The interval a value lies in; the first or the last where it lies beyond them. */
+    private static int below(double[] values, double value) {
+        int i = 0;
+        while (i < values.length - 2 && value > values[i + 1]) {
+            i++;
+        }
+        return i;
     }
 }

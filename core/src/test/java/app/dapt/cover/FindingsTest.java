@@ -154,13 +154,13 @@ class FindingsTest {
                         "remedy.plain-front"),
                 Arguments.of("front-unfit", Weight.WILL_NOT_WORK, shaped(ShapeKind.ROUND, SOUND).withFace(FaceKind.BUTTON_BAND.usual(Unit.INCH)),
                         "remedy.plain-front"),
-                Arguments.of("button-size", Weight.BETTER_NOT, SOUND.withFace(new Face.ButtonBand(Length.inches(1), 3, Length.inches(2))),
+                Arguments.of("button-size", Weight.BETTER_NOT, SOUND.withFace(new Face.ButtonBand(Length.inches(1), 3, Spacing.HALF_AT_ENDS, Length.inches(2))),
                         "remedy.button-size"),
                 Arguments.of("stay-stitch", Weight.WORTH_KNOWING, SOUND.withFace(FaceKind.PIECED.usual(Unit.INCH)), "remedy.noted"),
                 Arguments.of("vee-arms", Weight.WILL_NOT_WORK, shaped(ShapeKind.VEE, sound(34, 24, ShapeKind.VEE)).withShape(
-                        new Vee(Length.inches(23), Vee.End.SQUARE, Length.inches(2), Length.inches(4))), "remedy.arm"),
+                        new Vee(Length.inches(23), Vee.End.SQUARE, Length.inches(2), Length.inches(4), Vee.By.WIDTH, 45)), "remedy.arm"),
                 Arguments.of("bias-edges", Weight.WORTH_KNOWING, sound(34, 24, ShapeKind.VEE), "remedy.will-stay-stitch"),
-                Arguments.of("straps", Weight.BETTER_NOT, sound(64, 25, ShapeKind.RUN).withShape(new Run(4, 2, Length.inches(40))), "remedy.straps-in"),
+                Arguments.of("straps", Weight.BETTER_NOT, sound(64, 25, ShapeKind.RUN).withShape(new Run(4, new Run.Straps(Run.Use.CARRY, 2, Length.inches(40), Run.CarriedBy.TOP, Run.Propped.LEFT, 2))), "remedy.straps-in"),
                 Arguments.of("taper", Weight.WORTH_KNOWING, down(2).withShape(new Rectangular(false, Corners.TAPERED)), "remedy.plain-corners"));
     }
 

@@ -63,7 +63,7 @@ class OpeningExamplesTest {
         CoverPlan metric = finishedAt(Mark.MILLIMETRE, ShapeKind.SQUARE, Length.cm(42), Length.cm(42));
         CoverPlan french = finishedAt(Mark.MILLIMETRE, ShapeKind.OBLONG, Length.cm(75), Length.cm(50))
                 .withSeam(new Seam(Length.mm(15), SeamFinish.FRENCH));
-        CoverPlan run = finishedAt(Mark.EIGHTH, ShapeKind.RUN, Length.inches(64), Length.inches(25)).withShape(new Run(4, 0, Length.inches(8)));
+        CoverPlan run = finishedAt(Mark.EIGHTH, ShapeKind.RUN, Length.inches(64), Length.inches(25)).withShape(new Run(4, new Run.Straps(Run.Use.CARRY, 0, Length.inches(8), Run.CarriedBy.TOP, Run.Propped.LEFT, 2)));
         return Stream.of(
                 Arguments.of("banded envelope", finishedAt(Length.inches(22), Length.inches(22)).withOpening(opening(OpeningKind.BANDED, Unit.INCH,
                         "overlap", Length.inches(4), "band", Length.inches(4, 1, 2))),
@@ -80,7 +80,7 @@ class OpeningExamplesTest {
                         "zipAt", Length.inches(1, 1, 2))), List.of("front 23 × 14", "back-upper 23 × 12½", "back-lower 23 × 2½")),
                 Arguments.of("hidden zip", finishedAt(Length.inches(15), Length.inches(15)).withOpening(opening(OpeningKind.HIDDEN_ZIP, Unit.INCH)),
                         List.of("front 16 × 16", "back-upper 16 × 9¼", "back-lower 16 × 6¾", "band 16 × 2½", "2 tab 2 × 1")),
-                Arguments.of("mock button band", finishedAt(Length.inches(21), Length.inches(15)).withFace(new Face.ButtonBand(Length.inches(2), 3, Length.inches(1)))
+                Arguments.of("mock button band", finishedAt(Length.inches(21), Length.inches(15)).withFace(new Face.ButtonBand(Length.inches(2), 3, Spacing.HALF_AT_ENDS, Length.inches(1)))
                         .withOpening(opening(OpeningKind.EDGE_ZIP, Unit.INCH)), List.of("front 26 × 16", "back 22 × 16")),
                 Arguments.of("sewn shut, one piece", finishedAt(Length.inches(24), Length.inches(24)).withOpening(opening(OpeningKind.SEWN_SHUT, Unit.INCH,
                         "cutIn", SewnShutOpening.Cut.ONE)), List.of("whole 25 × 49")),
@@ -155,7 +155,7 @@ class OpeningExamplesTest {
     @Test
     void aVeeHasTheMeasuresItWasGivenAndIsTheSameOnBothSides() {
         for (Vee.End end : Vee.End.values()) {
-            Vee vee = new Vee(Length.inches(12), end, Length.inches(2), Length.inches(4));
+            Vee vee = new Vee(Length.inches(12), end, Length.inches(2), Length.inches(4), Vee.By.WIDTH, 45);
             Contour outline = vee.outline(Length.inches(34), Length.inches(26), Length.ZERO, 0.8).orElseThrow();
             assertThat(outline.left()).isCloseTo(0, within(0.5));
             assertThat(outline.right()).isCloseTo(34 * 25.4, within(0.5));
@@ -168,7 +168,7 @@ class OpeningExamplesTest {
 
     @Test
     void aSharpVeeHoldsItsArmsWidthTimesTheirLengthOfCloth() {
-        Vee sharp = new Vee(Length.inches(12), Vee.End.SQUARE, Length.ZERO, Length.ZERO);
+        Vee sharp = new Vee(Length.inches(12), Vee.End.SQUARE, Length.ZERO, Length.ZERO, Vee.By.WIDTH, 45);
         Contour outline = sharp.outline(Length.inches(34), Length.inches(26), Length.ZERO, 0.8).orElseThrow();
         Chambers casing = (Chambers) sharp.casing(Length.inches(34), Length.inches(26));
         assertThat(outline.area()).isCloseTo(casing.each().height().toMm() * 12 * 25.4, Percentage.withPercentage(0.5));

@@ -24,7 +24,8 @@ final class ClothJson {
     static Cloth read(Cursor at) throws BadPlanFile {
         Cloth cloth = new Cloth(at.has("id") ? at.number("id", 1, MOST_IDS) : 0, at.text("name", Cloth.LONGEST_NAME), at.text("colour", COLOUR, "#31507e"),
                 at.choice("print", Print.class), at.length("width", Limits.CLOTH_WIDTH), at.flag("nap"),
-                at.number("price", 0, Cloth.DEAREST), at.has("sideways") && at.flag("sideways"), repeat(at), shrinkage(at), photo(at));
+                at.number("price", 0, Cloth.DEAREST), at.has("sideways") && at.flag("sideways"), repeat(at), shrinkage(at), photo(at),
+                at.has("synthetic") && at.flag("synthetic"));
         at.done();
         return cloth;
     }
@@ -55,6 +56,9 @@ final class ClothJson {
                 .put("width", ExactLength.write(cloth.width(), unit)).put("nap", cloth.nap()).put("price", cloth.price());
         if (cloth.sideways()) {
             at.put("sideways", true);
+        }
+        if (cloth.synthetic()) {
+            at.put("synthetic", true);
         }
         cloth.ownRepeat().ifPresent(repeat -> at.put("repeatAcross", ExactLength.write(repeat.across(), unit))
                 .put("repeatAlong", ExactLength.write(repeat.along(), unit)));

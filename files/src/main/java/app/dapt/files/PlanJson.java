@@ -139,7 +139,8 @@ public final class PlanJson {
     }
 
     private static Fit fit(Cursor at) throws BadPlanFile {
-        Fit fit = new Fit(at.choice("school", FitSchool.class), at.length("down", Limits.SIZE_DOWN),
+        Fit fit = new Fit(at.choice("school", FitSchool.class),
+                at.has("schoolUpDown") ? Optional.of(at.choice("schoolUpDown", FitSchool.class)) : Optional.empty(), at.length("down", Limits.SIZE_DOWN),
                 at.length("ownEase", Limits.OWN_EASE));
         at.done();
         return fit;
@@ -209,7 +210,9 @@ public final class PlanJson {
                     .put("mark", Phrase.code(plan.mark()));
             detailed(root.putObject("shape"), plan.shape());
             form(root.putObject("form"), plan.form());
-            root.putObject("fit").put("school", Phrase.code(plan.fit().school()))
+            ObjectNode fit = root.putObject("fit").put("school", Phrase.code(plan.fit().school()));
+            plan.fit().upDown().ifPresent(school -> fit.put("schoolUpDown", Phrase.code(school)));
+            fit
                     .put("down", length(plan.fit().down())).put("ownEase", length(plan.fit().ownEase()));
             detailed(root.putObject("opening"), plan.opening());
             detailed(root.putObject("face"), plan.face());

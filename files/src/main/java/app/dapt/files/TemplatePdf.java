@@ -2,8 +2,10 @@ package app.dapt.files;
 
 import app.dapt.drawing.Element.Path;
 import app.dapt.drawing.Element.Role;
+import app.dapt.drawing.Offsets;
 import app.dapt.drawing.Template;
 import app.dapt.piece.Contour.Point;
+import app.dapt.words.OffsetWords;
 import app.dapt.words.Words;
 import java.awt.geom.Path2D;
 import java.io.ByteArrayOutputStream;
@@ -43,6 +45,10 @@ public record TemplatePdf(Words words, Paper paper) {
     /** How far each tile shows what the next one shows too. */
     static final double OVERLAP = 10;
 
+    /** A line of figures is so high, and so many columns of them stand beside each other. */
+    private static final double ROW = 5.2;
+    private static final int COLUMNS = 4;
+
     /** One sheet of one template. */
     private record Tile(Template template, int column, int row, int columns, int rows, int page) {
 
@@ -68,6 +74,7 @@ public record TemplatePdf(Words words, Paper paper) {
             for (Tile tile : tiles) {
                 tile(document, tile);
             }
+            offsets(document, templates);
             document.getDocumentInformation().setTitle(title);
             document.save(out);
             return out.toByteArray();
@@ -127,6 +134,43 @@ public record TemplatePdf(Words words, Paper paper) {
                 y = map(sheet, template, own, y) + 10;
             }
         }
+    }
+
+    /** The same lines in figures, for whoever has no printer, on as many pages as they take. */
+    private void offsets(PDDocument document, List<Template> templates) throws IOException {
+        PdfSheet sheet = new PdfSheet(document, paper.size);
+        sheet.say(words.say("offsets.title"), MARGIN, MARGIN + 8, 16);
+        double y = sheet.paragraph(words.say("offsets.note"), MARGIN, MARGIN + 18, 11, wide()) + 8;
+        for (Template template : templates) {
+            Offsets offsets = Offsets.of(template, words.mark().unit());
+            int perPage = (int) ((high() + MARGIN - y - 18) / ROW);
+            if (perPage < 3) {
+                sheet.close();
+                sheet = new PdfSheet(document, paper.size);
+                y = MARGIN + 8;
+            }
+            sheet.say(words.say(offsets.name()) + ", " + words.say(template.note()), MARGIN, y, 11);
+            y = sheet.paragraph(words.say(offsets.how()), MARGIN, y + 6, 10, wide()) + 7;
+            double top = y;
+            int column = 0;
+            for (Offsets.Row row : offsets.rows()) {
+                if (y > high() + MARGIN) {
+                    y = top;
+                    column++;
+                }
+                if (column == COLUMNS) {
+                    sheet.close();
+                    sheet = new PdfSheet(document, paper.size);
+                    top = MARGIN + 8;
+                    y = top;
+                    column = 0;
+                }
+                sheet.say(OffsetWords.row(row, words), MARGIN + column * wide() / COLUMNS, y, 10);
+                y += ROW;
+            }
+            y = (column > 0 ? high() + MARGIN : y) + 6;
+        }
+        sheet.close();
     }
 
     /** Which page goes where, the template drawn small behind the numbers. */

@@ -32,7 +32,14 @@ public record Words(Wordbook book, Mark mark) {
         if (text.indexOf('{') < 0) {
             return text;
         }
-        return PLACE.matcher(text).replaceAll(place -> quoted(place, phrase.args()));
+        boolean fine = wouldReadAlike(phrase.args());
+        return PLACE.matcher(text).replaceAll(place -> quoted(place, phrase.args(), fine));
+    }
+
+    /** Whether two lengths that differ would read the same on this reader's tape; then all of them are said finer. */
+    private boolean wouldReadAlike(List<Object> args) {
+        List<Length> lengths = args.stream().filter(Length.class::isInstance).map(Length.class::cast).distinct().toList();
+        return lengths.size() > 1 && lengths.stream().map(lengths()::bare).distinct().count() < lengths.size();
     }
 
     public String say(String code, Object... args) {
@@ -60,15 +67,15 @@ public record Words(Wordbook book, Mark mark) {
                 : String.format(Locale.ROOT, "%.1f sq ft", squareInches / 144);
     }
 
-    private String quoted(MatchResult place, List<Object> args) {
+    private String quoted(MatchResult place, List<Object> args, boolean fine) {
         int index = Integer.parseInt(place.group(1));
         String manner = place.group(2) == null ? "" : place.group(2);
         // What a text asks for and nobody gave is marked like a code without words.
         Object arg = index < args.size() ? args.get(index) : "‹" + index + "›";
-        return Matcher.quoteReplacement(show(arg, manner));
+        return Matcher.quoteReplacement(show(arg, manner, fine));
     }
 
-    private String show(Object arg, String manner) {
+    private String show(Object arg, String manner, boolean fine) {
         if (arg instanceof Phrase phrase) {
             return say(phrase);
         }
@@ -76,12 +83,12 @@ public record Words(Wordbook book, Mark mark) {
             return String.valueOf(arg);
         }
         return switch (manner) {
-            case "bare" -> lengths().bare(length);
+            case "bare" -> fine ? lengths().fine(length) : lengths().bare(length);
             case "unit" -> lengths().unitWord();
             case "fine" -> lengths().fine(length);
             case "signed" -> (length.isPositive() ? "+" : "") + lengths().withUnit(length);
             case "buy" -> lengths().toBuy(length);
-            default -> lengths().withUnit(length);
+            default -> fine ? lengths().fine(length) + " " + lengths().unitWord() : lengths().withUnit(length);
         };
     }
 }

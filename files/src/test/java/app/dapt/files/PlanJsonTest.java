@@ -105,7 +105,6 @@ class PlanJsonTest {
             ("format" : )2              | $1"two"                   | format
             ("id" : )1                  | $10                       | cloths.front.id
             ("id" : )1                  | $12                       | cloths
-            ("name" : ")[^"]*           | $1\\u0007\\u0085         | name
             ("name" : ")[^"]*           | $1                        | name
             ("mark" : ")[^"]*           | $1inch                    | mark
             ("school" : ")[^"]*         | $1tight                   | fit.school

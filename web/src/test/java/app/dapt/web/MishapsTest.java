@@ -107,7 +107,7 @@ class MishapsTest {
 
             gangway.putBack();
             desk.page().waitForFunction("() => document.querySelector('p.sentence').innerText.includes('overlapping 6½')");
-            plain.page().locator("button.do").click();
+            plain.page().locator("main button.do").click();
             assertThat(plain.page().locator("h1").innerText()).contains("Named while away");
         }
     }

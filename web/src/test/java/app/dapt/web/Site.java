@@ -5,6 +5,8 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -123,7 +125,7 @@ public final class Site implements AutoCloseable {
 
     /** The page of a cover of its own, so that no test meets another's: a copy of one of the Wren's. */
     Desk copyOf(String name) {
-        Desk desk = desk("/");
+        Desk desk = desk("/?find=" + URLEncoder.encode(name, StandardCharsets.UTF_8));
         desk.page().getByLabel("Copy: " + name, new Page.GetByLabelOptions().setExact(true)).click();
         desk.page().waitForURL("**/covers/*");
         return desk;

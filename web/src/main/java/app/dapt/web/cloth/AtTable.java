@@ -12,6 +12,8 @@ import app.dapt.web.workroom.Stale;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Map;
 import java.util.TreeMap;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.ui.ExtendedModelMap;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -52,6 +54,7 @@ class AtTable {
 }
 
 /** A change of the cloth view that comes from a page which has fallen behind. */
+@Order(Ordered.HIGHEST_PRECEDENCE)
 @ControllerAdvice(assignableTypes = {ClothController.class, PictureController.class, SetController.class})
 class StaleCloth {
 

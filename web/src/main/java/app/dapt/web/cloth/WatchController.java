@@ -24,6 +24,6 @@ class WatchController {
             return ResponseEntity.noContent().header("HX-Trigger", "laid").build();
         }
         model.addAttribute("percent", watch.get().percent());
-        return "cloth/progress :: progress(${percent})";
+        return "cloth/progress :: progress";
     }
 }

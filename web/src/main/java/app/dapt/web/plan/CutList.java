@@ -3,12 +3,15 @@ package app.dapt.web.plan;
 import app.dapt.cloth.ClothNeed;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Rectangular;
+import app.dapt.drawing.Offsets;
+import app.dapt.drawing.Template;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
 import app.dapt.words.Money;
+import app.dapt.words.OffsetWords;
 import app.dapt.words.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -70,6 +73,19 @@ public record CutList(Reckoned reckoned, Words w) {
         return lines;
     }
 
+    /** The lines that are cut along a curve in figures, one line each. */
+    public List<String> offsets() {
+        return offsetTables().stream().map(offsets -> OffsetWords.line(offsets, w)).toList();
+    }
+
+    public List<Offsets> offsetTables() {
+        return Template.of(reckoned).stream().map(template -> Offsets.of(template, w.mark().unit())).toList();
+    }
+
+    public String offset(Offsets.Row row) {
+        return OffsetWords.row(row, w);
+    }
+
     /** What a cloth costs, as far as its price is known. */
     public Optional<String> cost(ClothNeed need) {
         return reckoned.cost(need).map(Money::shown);
@@ -83,7 +99,7 @@ public record CutList(Reckoned reckoned, Words w) {
     /** How closely the cut card has to be set to stay on one page. */
     public String crowd() {
         int lines = reckoned.pieces().size() * 2 + reckoned.pieces().stream().mapToInt(piece -> (piece.marks().size() + 2) / 3).sum()
-                + reckoned.findings().size() + reckoned.needs().size() / 2;
+                + reckoned.findings().size() + reckoned.needs().size() / 2 + offsetTables().stream().mapToInt(offsets -> offsets.rows().size()).sum() / 8;
         return lines > 15 ? "crowded" : lines > 10 ? "close" : "";
     }
 }

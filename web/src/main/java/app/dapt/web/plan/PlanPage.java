@@ -18,6 +18,7 @@ import app.dapt.drawing.PieceDrawing;
 import app.dapt.files.SvgDrawing;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Form;
+import app.dapt.form.LabelMeans;
 import app.dapt.form.Reading;
 import app.dapt.form.Readings;
 import app.dapt.measure.Axis;
@@ -183,8 +184,10 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
         return Recommendation.of(cover.plan(), reckoned.mark());
     }
 
-    public FitSchool[] schools() {
-        return FitSchool.values();
+    /** The schools to choose from; that of the label only where the label names a cover. */
+    public List<FitSchool> schools() {
+        boolean labelled = cover.plan().form().labelMeans() == LabelMeans.COVER || Stream.of(Axis.values()).anyMatch(axis -> cover.plan().fit().school(axis) == FitSchool.LABEL);
+        return Stream.of(FitSchool.values()).filter(school -> school != FitSchool.LABEL || labelled).toList();
     }
 
     /** Every school's front at one scale. */

@@ -93,7 +93,9 @@ final class SlipChanges {
     }
 
     static CoverPlan fit(CoverPlan plan, Entries entries) {
-        return plan.withFit(new Fit(entries.choice("school", FitSchool.class, plan.fit().school()),
+        Optional<FitSchool> upDown = entries.raw("school-up-down").map(code -> Stream.of(FitSchool.values()).filter(each -> Phrase.code(each).equals(code)).findFirst())
+                .orElse(plan.fit().upDown());
+        return plan.withFit(new Fit(entries.choice("school", FitSchool.class, plan.fit().school()), upDown,
                 entries.length("down", Limits.SIZE_DOWN, plan.fit().down()),
                 entries.length("own-ease", Limits.OWN_EASE, plan.fit().ownEase())));
     }
@@ -167,7 +169,8 @@ final class SlipChanges {
         Cloth named = new Cloth(standing.id(), entries.text(prefix + "-name", Cloth.LONGEST_NAME, standing.name()), colour,
                 entries.choice(prefix + "-print", Print.class, standing.print()), entries.length(prefix + "-width", Limits.CLOTH_WIDTH, standing.width()),
                 entries.ticked(prefix + "-nap", standing.nap()), entries.hundredths(prefix + "-price", Cloth.DEAREST, standing.price()),
-                entries.ticked(prefix + "-sideways", standing.sideways()), standing.ownRepeat(), standing.shrinkage(), standing.photo());
+                entries.ticked(prefix + "-sideways", standing.sideways()), standing.ownRepeat(), standing.shrinkage(), standing.photo(),
+                entries.ticked(prefix + "-synthetic", standing.synthetic()));
         Cloth cloth = ClothEntry.used(named, prefix, entries);
         return plan.withCloths(cloths.changing(standing.id(), each -> cloth));
     }
