@@ -3,6 +3,7 @@ package app.dapt.cover;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
+import app.dapt.measure.Unit;
 import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Marking.Sort;
@@ -114,6 +115,12 @@ public record Back(List<Piece> pieces, List<Panel> panels, Length length, Option
             Length depth = setting.finished(runs.other());
             return new Lap(overlap, setting.fullness().overlapWanted(depth, setting.finished(runs)),
                     setting.fullness().slip(Length.max(Length.ZERO, overlap), depth));
+        }
+
+        /** The overlap wanted, on the next half inch or centimetre that one would ask for. */
+        Length asked(Unit unit) {
+            long step = unit.pick(Length.cm(1), Length.inches(0, 1, 2)).grains();
+            return new Length(-Math.floorDiv(-wanted.grains(), step) * step);
         }
 
         /** Whether the opening stands open with the form in. */

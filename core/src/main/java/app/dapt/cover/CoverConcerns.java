@@ -57,6 +57,10 @@ record CoverConcerns(Setting setting, Back back, List<Piece> cut) {
         }
         Concern concern = Concern.of("opening-unfit", Weight.WILL_NOT_WORK, "opening-unfit", reason.get())
                 .orTry(plan().withOpening(opening.turned()), "turn-opening");
+        if (opening.turned() instanceof Lapped turned) {
+            Length wanted = Back.Lap.of(Length.ZERO, turned.runs(), setting).asked(setting.unit());
+            concern = concern.orTry(plan().withOpening(turned.withOverlap(wanted)), "turn-opening");
+        }
         for (OpeningKind kind : List.of(OpeningKind.ENVELOPE, OpeningKind.EDGE_ZIP, OpeningKind.SEWN_SHUT)) {
             Opening usual = kind.usual(plan().unit());
             concern = concern.orTry(plan().withOpening(kind.insteadOf(opening, plan().unit())), Phrase.code(kind))

@@ -176,7 +176,7 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
             marks.add(Marking.line(Sort.POCKET, Axis.ACROSS, above(pocket.deep(), front, setting)));
         }
         if (rows.there()) {
-            rows.heights().forEach(height -> marks.add(Marking.line(Sort.ROW, Axis.ACROSS, above(height, front, setting))));
+            rows.heights().stream().filter(height -> !setting.finished(Axis.UP_DOWN).under(height)).forEach(height -> marks.add(Marking.line(Sort.ROW, Axis.ACROSS, above(height, front, setting))));
         }
         if (motif) {
             marks.add(Marking.spot(Sort.MOTIF, setting.plan().face().middle(front, setting), front.cutHeight().half()));

@@ -37,10 +37,8 @@ record LapConcerns(Lapped opening, Setting setting, Back back, Back.Lap lap) {
         return setting.finished(opening.runs().other());
     }
 
-    /** The overlap wanted, on the next half inch or centimetre that one would ask for. */
     Length wanted() {
-        long step = setting.unit().pick(Length.cm(1), Length.inches(0, 1, 2)).grains();
-        return new Length(-Math.floorDiv(-lap.wanted().grains(), step) * step);
+        return lap.asked(setting.unit());
     }
 
     /** The opening lies on the cover, and both panels end on it. */

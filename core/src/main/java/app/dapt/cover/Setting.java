@@ -128,7 +128,9 @@ record Setting(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum upDown,
 
     /** A front with more marked on it, where those marks are on a plain one. */
     Piece onFront(Piece front, List<Marking> plain) {
-        return front.marked(plan.face().placed(plain, this));
+        // A plain front that was rounded up may reach a hair further than this one.
+        return front.marked(plan.face().placed(plain, this).stream()
+                .map(mark -> new Marking(mark.sort(), mark.fromLeft().map(at -> Length.min(at, front.cutWidth())), mark.fromTop())).toList());
     }
 
     /** A piece as large as the cover, sewn all round. */
@@ -155,7 +157,8 @@ record Setting(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum upDown,
         Sum width = stacked ? cut(runs) : deep;
         Sum height = stacked ? deep : cut(runs);
         Optional<Outline.Part> lines = outline.map(cover ->
-                new Outline.Part(cover, grown.orElseThrow(), runs.other(), from, to, before.eats(), after.eats()));
+                new Outline.Part(cover, grown.orElseThrow(), runs.other(), from, to, before.eats(), after.eats()))
+                .filter(part -> !part.isNothing());
         if (lines.isEmpty() || shape().isRectangular()) {
             return panel(id, material, width, height, edges).outlined(lines.map(Outline.class::cast));
         }

@@ -63,6 +63,15 @@ public sealed interface Outline {
             return Math.max(0, Math.min(end, whole.most()) - Math.max(start, whole.least()));
         }
 
+        /** Seen from where it begins and ends, without working its lines out. */
+        @Override
+        public boolean isNothing() {
+            boolean stacked = deep == Axis.UP_DOWN;
+            double start = stacked ? cover.top() : cover.left();
+            double end = stacked ? cover.bottom() : cover.right();
+            return to.toMm() <= start || from.toMm() >= end || to.toMm() <= from.toMm();
+        }
+
         @Override
         public Contour seamInPlace() {
             return strip(cover, from.toMm(), to.toMm());

@@ -65,7 +65,8 @@ public record Fullness(double ratio) {
         double fill = Math.min(ratio, Casing.FULLEST_DRAWN);
         double share = overlap.over(depth);
         int i = below(FILLS, fill);
-        double at = (fill - FILLS[i]) / (FILLS[i + 1] - FILLS[i]);
+        // Emptier than was solved it slides no further.
+        double at = Math.max(0, (fill - FILLS[i]) / (FILLS[i + 1] - FILLS[i]));
         double slip = (1 - at) * along(SLIPS[i], share) + at * along(SLIPS[i + 1], share);
         return Length.nearInches(Math.max(0, slip) * depth.toInches());
     }

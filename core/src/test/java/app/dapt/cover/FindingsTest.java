@@ -66,13 +66,13 @@ class FindingsTest {
         CoverPlan sprigs = backCloth(SOUND, Print.SPRIG, 54).noting("hem-edges");
         CoverPlan soft = SOUND.withFit(SOUND.fit().withSchool(FitSchool.FINISH_TO_FORM));
         return Stream.of(
-                Arguments.of("overlap", Weight.BETTER_NOT, overlap(SOUND, Length.inches(3)), "remedy.overlap"),
+                Arguments.of("overlap", Weight.BETTER_NOT, overlap(SOUND, Length.inches(3, 3, 8)), "remedy.overlap"),
+                Arguments.of("overlap", Weight.WORTH_KNOWING, overlap(SOUND, Length.inches(3, 11, 16)), "remedy.overlap"),
                 Arguments.of("overlap", Weight.WILL_NOT_WORK, overlap(down(2), Length.inches(1)), "remedy.overlap"),
-                Arguments.of("hems-eat-overlap", Weight.BETTER_NOT, rule(RuleOfThumb.HALF_PLUS_TWO), "remedy.overlap"),
+                Arguments.of("hems-eat-overlap", Weight.WILL_NOT_WORK, rule(RuleOfThumb.HALF_PLUS_TWO), "remedy.overlap"),
                 Arguments.of("blank-narrow", Weight.WILL_NOT_WORK, rule(RuleOfThumb.BLANK_HALVED), "remedy.overlap"),
                 Arguments.of("overlap-long", Weight.BETTER_NOT, overlap(SOUND, Length.inches(14)), "remedy.overlap"),
-                Arguments.of("envelope-strained", Weight.WORTH_KNOWING, soft.withForm(
-                        Form.overCrown(Length.inches(60), Length.inches(12))), "remedy.run-up-down"),
+                Arguments.of("envelope-strained", Weight.WORTH_KNOWING, sound(14, 14, ShapeKind.SQUARE).withFit(down(2).fit()), "remedy.finish-to-form"),
                 Arguments.of("opening-placed", Weight.WILL_NOT_WORK,
                         SOUND.withOpening(envelope(SOUND).withCentre(Optional.of(Length.inches(30)))), "remedy.centre-opening"),
                 Arguments.of("opening-placed", Weight.WILL_NOT_WORK,

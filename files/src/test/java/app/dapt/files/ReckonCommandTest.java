@@ -53,9 +53,12 @@ class ReckonCommandTest {
     }
 
     private static void assertAddsUp(JsonNode sum) {
-        long total = sum.get("sum").valueStream()
-                .mapToLong(term -> ExactLength.read(term.get("amount").stringValue()).orElseThrow().grains()).sum();
-        assertThat(ExactLength.read(sum.get("total").stringValue()).orElseThrow().grains()).isEqualTo(total);
+        long total = sum.get("sum").valueStream().mapToLong(term -> exactly(term, "amount")).sum();
+        assertThat(exactly(sum, "total")).isEqualTo(total);
+    }
+
+    private static long exactly(JsonNode at, String name) {
+        return ExactLength.read(at.get(name + "Exact").stringValue()).orElseThrow().grains();
     }
 
     @Test
