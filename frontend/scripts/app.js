@@ -2,6 +2,11 @@
 (function () {
   'use strict';
 
+  let ours = false;
+  document.addEventListener('htmx:beforeSwap', function (event) {
+    ours = event.detail.requestConfig.verb === 'post' && !event.detail.serverResponse.includes('class="conflict"');
+  });
+
   htmx.defineExtension('morph', {
     isInlineSwap: function (style) { return style === 'morph'; },
     handleSwap: function (style, target, fragment) {
@@ -11,7 +16,14 @@
         ignoreActiveValue: true,
         callbacks: {
           // What somebody is in the middle of is left alone, and what they unfolded stays unfolded.
-          beforeNodeMorphed: function (old) { return !(old.dataset && 'dirty' in old.dataset); },
+          beforeNodeMorphed: function (old, now) {
+            if (!(old.dataset && 'dirty' in old.dataset)) return true;
+            // It goes on from what this page has just changed itself, not from what others have.
+            const was = old.querySelector('[name=version]');
+            const is = now.querySelector && now.querySelector('[name=version]');
+            if (ours && was && is) was.value = is.value;
+            return false;
+          },
           beforeAttributeUpdated: function (name, node, how) { return !(name === 'open' && how === 'remove' && node.tagName === 'DETAILS'); }
         }
       });

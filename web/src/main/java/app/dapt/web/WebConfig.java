@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.springframework.beans.factory.config.BeanFactoryPostProcessor;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.MethodParameter;
@@ -42,6 +43,12 @@ class WebConfig implements WebMvcConfigurer {
                 // Doors sets the rest, on every answer there is.
                 .headers(headers -> headers.contentTypeOptions(Customizer.withDefaults()))
                 .build();
+    }
+
+    /** Every connection is tried before it is used, so that nobody meets those of a store that was ended and is back. */
+    @Bean
+    static BeanFactoryPostProcessor connectionsAreTried() {
+        return beans -> System.setProperty("com.zaxxer.hikari.aliveBypassWindowMs", "0");
     }
 
     /** Nobody signs in yet; this keeps the framework from inventing somebody with a password in the log. */

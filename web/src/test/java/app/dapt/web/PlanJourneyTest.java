@@ -115,7 +115,7 @@ class PlanJourneyTest {
             assertThat(finding.locator(".what > span").last().innerText()).isEqualTo("The opening will gape");
             finding.locator("button").click();
             finding.waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
-            assertThat(desk.brief()).contains("finished to the form");
+            assertThat(desk.brief()).contains("overlapping 7½");
             assertThat(desk.errors()).isEmpty();
         }
     }
