@@ -2,6 +2,13 @@
 alter table cover add column gesture text not null default '';
 alter table cover add column gesture_from bigint not null default 0;
 
+-- What a cover is found by: its name and its cloths', as they stand.
+alter table cover add column words text not null default '';
+update cover c set words = concat_ws(' ', r.plan ->> 'name', r.plan #>> '{cloths,front,name}', r.plan #>> '{cloths,back,name}')
+  from revision r where r.cover_id = c.id and r.number = c.revision;
+drop index cover_of_workroom;
+create index cover_of_workroom on cover (workroom_id, changed_at desc, id desc) where deleted_at is null;
+
 alter table cover_set add column version bigint not null default 1;
 
 -- A layout goes by its cloth's number in each cover it is cut for, "cover.number", not by what the cloth is called.

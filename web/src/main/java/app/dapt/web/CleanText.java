@@ -40,7 +40,7 @@ class CleanText extends OncePerRequestFilter {
             if (clean == null) {
                 Map<String, String[]> all = new LinkedHashMap<>();
                 super.getParameterMap().forEach((name, values) -> all.merge(PlainText.line(name),
-                        Stream.of(values).map(PlainText::lines).toArray(String[]::new),
+                        Stream.ofNullable(values).flatMap(Stream::of).map(PlainText::lines).toArray(String[]::new),
                         (one, other) -> Stream.concat(Stream.of(one), Stream.of(other)).toArray(String[]::new)));
                 clean = Collections.unmodifiableMap(all);
             }

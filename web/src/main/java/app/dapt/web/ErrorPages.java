@@ -2,6 +2,7 @@ package app.dapt.web;
 
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.boot.webmvc.error.ErrorController;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -20,7 +21,8 @@ class ErrorPages implements ErrorController {
     }
 
     @RequestMapping("/error")
-    ModelAndView error(HttpServletRequest request) {
+    ModelAndView error(HttpServletRequest request, HttpServletResponse response) {
+        Doors.HEADERS.forEach(response::setHeader);
         // Asked for by hand there is no error, and no such page.
         HttpStatusCode status = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE) instanceof Integer code
                 ? HttpStatusCode.valueOf(code) : HttpStatus.NOT_FOUND;

@@ -10,6 +10,7 @@ import java.sql.SQLException;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import org.apache.tomcat.util.http.InvalidParameterException;
@@ -141,6 +142,7 @@ public class Mishaps {
         try {
             Map<String, String[]> typed = new TreeMap<>(request.getParameterMap());
             typed.remove("_csrf");
+            typed.values().removeIf(Objects::isNull);
             long size = typed.values().stream().flatMap(Arrays::stream).mapToLong(String::length).sum();
             return size > MOST_SHOWN ? Map.of() : typed;
         } catch (IllegalStateException | MultipartException unreadable) {

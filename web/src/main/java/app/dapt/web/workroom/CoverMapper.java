@@ -23,11 +23,7 @@ interface CoverMapper {
               from cover c join revision r on r.cover_id = c.id and r.number = c.revision
              where c.workroom_id = #{workroom}
             """;
-    String FOUND = """
-             and c.deleted_at is null
-             and (#{like} = '%%' or r.plan->>'name' ilike #{like} or r.plan#>>'{cloths,front,name}' ilike #{like}
-                  or r.plan#>>'{cloths,back,name}' ilike #{like})
-            """;
+    String FOUND = " from cover where workroom_id = #{workroom} and deleted_at is null and (#{like} = '%%' or words ilike #{like})";
 
     @Select("select min(id) from workroom")
     long firstWorkroom();
@@ -35,17 +31,19 @@ interface CoverMapper {
     @Select(COVER + " and c.id = #{id} and c.deleted_at is null")
     Optional<CoverRow> find(@Param("workroom") long workroom, @Param("id") long id);
 
-    @Select(COVER + FOUND + " order by c.changed_at desc, c.id desc offset #{from} limit #{most}")
+    @Select(COVER + " and c.id in (select id" + FOUND + " order by changed_at desc, id desc offset #{from} limit #{most})"
+            + " order by c.changed_at desc, c.id desc")
     List<CoverRow> list(@Param("workroom") long workroom, @Param("like") String like, @Param("from") int from, @Param("most") int most);
 
-    @Select("""
-            select count(*) from cover c join revision r on r.cover_id = c.id and r.number = c.revision
-             where c.workroom_id = #{workroom}
-            """ + FOUND)
+    @Select("select count(*)" + FOUND)
     int countFound(@Param("workroom") long workroom, @Param("like") String like);
 
-    @Select("select count(*) from cover c where c.workroom_id = #{workroom} and c.deleted_at is null")
-    int countAll(@Param("workroom") long workroom);
+    /** Notes what a cover is found by, as it stands now. */
+    @Update("""
+            update cover c set words = concat_ws(' ', r.plan ->> 'name', r.plan #>> '{cloths,front,name}', r.plan #>> '{cloths,back,name}')
+              from revision r where c.id = #{id} and r.cover_id = c.id and r.number = c.revision
+            """)
+    void noteWords(@Param("id") long id);
 
     @Select("""
             select c.id, r.plan->>'name' as name from cover c join revision r on r.cover_id = c.id and r.number = c.revision

@@ -22,7 +22,7 @@ public class CoverStore {
     /** For a change that is right whatever else was changed meanwhile. */
     public static final long ANY_VERSION = -1;
     /** How many covers stand on one page of the list. */
-    public static final int PER_PAGE = 40;
+    public static final int PER_PAGE = 36;
     /** Once a cover has so many revisions the oldest go, all but so many. */
     static final int MOST_REVISIONS = 400;
     static final int KEPT_REVISIONS = 200;
@@ -78,7 +78,7 @@ public class CoverStore {
     public Page list(String search, int page) {
         String words = PlainText.line(search);
         String like = "%" + words.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
-        int all = words.isEmpty() ? covers.countAll(workroom()) : covers.countFound(workroom(), like);
+        int all = covers.countFound(workroom(), like);
         int number = Math.max(1, Math.min(page, (all + PER_PAGE - 1) / PER_PAGE));
         List<Cover> read = new ArrayList<>();
         List<Broken> broken = new ArrayList<>();
@@ -135,6 +135,7 @@ public class CoverStore {
         String text = kept(plan);
         long id = covers.insert(workroom());
         covers.putRevision(id, 1, text, NO_GESTURE);
+        covers.noteWords(id);
         return id;
     }
 
@@ -174,6 +175,7 @@ public class CoverStore {
         covers.move(workroom(), id, revision, by, sameGesture ? row.gestureFrom() : row.version());
         covers.dropAfter(id, revision);
         covers.putRevision(id, revision, text, by);
+        covers.noteWords(id);
         return new Cover(id, row.version() + 1, after, revision > 1, false);
     }
 
@@ -194,6 +196,7 @@ public class CoverStore {
         CoverRow row = lockedRow(id);
         if (!gesture.isBlank() && row.gesture().equals(gesture) && row.revision() > 1) {
             covers.move(workroom(), id, row.revision() - 1, NO_GESTURE, 0);
+            covers.noteWords(id);
             covers.dropAfter(id, row.revision() - 1);
         }
         return find(id);
@@ -215,6 +218,7 @@ public class CoverStore {
         int to = row.revision() + by;
         if (to >= 1 && to <= row.last()) {
             covers.move(workroom(), id, to, NO_GESTURE, 0);
+            covers.noteWords(id);
         }
         return find(id);
     }
