@@ -21,6 +21,10 @@ import java.util.List;
 /** What is on a front besides its cloth: a button band, a pocket, a handle, a label, the room for decoration. */
 final class FrontDrawing {
 
+    /** Lace and ribbon are drawn so wide, and a ruffle's folds so far apart. */
+    private static final Length BRAID = Length.inches(0, 3, 4);
+    private static final Length FOLDS = Length.inches(0, 5, 8);
+
     private final Reckoned reckoned;
     private final Length width;
     private final Length height;
@@ -66,6 +70,9 @@ final class FrontDrawing {
         if (extras.pocket().there()) {
             elements.addAll(pocket(extras.pocket()));
         }
+        if (extras.rows().there()) {
+            extras.rows().heights().stream().filter(above -> above.under(height)).forEach(above -> elements.addAll(row(extras.rows(), height.minus(above))));
+        }
         if (extras.decoration().there()) {
             elements.add(new Path(Role.HIDDEN_EDGE, Trimmings.contour(reckoned).grown(extras.decoration().clear().negated()).points(), true));
         }
@@ -81,6 +88,21 @@ final class FrontDrawing {
             double y = height.toMm() - extras.label().from().toMm();
             elements.add(new Path(Role.FINISHED_EDGE, List.of(new Point(width.toMm(), y - 8), new Point(width.toMm() + 16, y - 8),
                     new Point(width.toMm() + 16, y + 8), new Point(width.toMm(), y + 8)), false));
+        }
+        return elements;
+    }
+
+    /** A row sewn on along its upper edge, or a ribbon along both; a ruffle shows its folds. */
+    private List<Element> row(Extras.Rows rows, Length top) {
+        Length deep = rows.of() == Extras.RowsOf.RUFFLE ? rows.deep() : BRAID;
+        Length bottom = Length.min(height, top.plus(deep));
+        List<Element> elements = new ArrayList<>(List.of(new Shade(new Box(Length.ZERO, top, width, bottom.minus(top))),
+                new Line(Role.TOPSTITCH, Length.ZERO, top, width, top), new Line(Role.FINISHED_EDGE, Length.ZERO, bottom, width, bottom)));
+        if (rows.of() == Extras.RowsOf.RIBBON) {
+            elements.add(new Line(Role.FINISHED_EDGE, Length.ZERO, top, width, top));
+        }
+        for (Length x = FOLDS; rows.of() == Extras.RowsOf.RUFFLE && x.under(width); x = x.plus(FOLDS)) {
+            elements.add(new Line(Role.FINISHED_EDGE, x, top, x, bottom));
         }
         return elements;
     }

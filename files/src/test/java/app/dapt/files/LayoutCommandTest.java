@@ -8,7 +8,10 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -100,5 +103,33 @@ class LayoutCommandTest {
     void refusesASecondsThatIsNone() {
         assertThat(LayoutCommand.run(new String[] {"x", "--seconds", "soon"}, System.out, new PrintStream(err, true, StandardCharsets.UTF_8))).isEqualTo(2);
         assertThat(err.toString(StandardCharsets.UTF_8)).contains("usage");
+    }
+
+    @Test
+    void refusesWhatIsNoFileOrNeverEnds() throws Exception {
+        Path pipe = folder.resolve("pipe");
+        assertThat(new ProcessBuilder("mkfifo", pipe.toString()).start().waitFor()).isZero();
+        for (String file : List.of(pipe.toString(), "/dev/zero", folder.toString())) {
+            assertThat(LayoutCommand.run(new String[] {file}, System.out, new PrintStream(err, true, StandardCharsets.UTF_8))).as(file).isEqualTo(2);
+        }
+        assertThat(err.toString(StandardCharsets.UTF_8)).contains("is no file");
+        assertThat(run(GOOD.replaceFirst("\"qty\": \\d+", "\"qty\": 999999"))).as("more pieces than anybody cuts").isEqualTo(2);
+    }
+
+    /** Fifteen stars of two hundred corners: the first layout is there at once, and the seconds are kept. */
+    @Test
+    void keepsItsSecondsOnRaggedRemnants() throws IOException {
+        StringBuilder remnants = new StringBuilder();
+        for (int k = 0; k < 15; k++) {
+            String star = IntStream.range(0, 200).mapToObj(i -> {
+                double r = i % 2 == 0 ? 25_000 : 14_000;
+                return "[" + (int) (30_000 + r * Math.cos(Math.PI * i / 100)) + "," + (int) (30_000 + r * Math.sin(Math.PI * i / 100)) + "]";
+            }).collect(Collectors.joining(","));
+            remnants.append(k > 0 ? "," : "").append("{ \"id\": \"r").append(k).append("\", \"polygon\": [").append(star).append("] }");
+        }
+        Path file = Files.writeString(folder.resolve("stars.json"), GOOD.replace("\"width\": 680, \"step\": 72", "\"remnants\": [" + remnants + "]"));
+        long start = System.nanoTime();
+        assertThat(LayoutCommand.run(new String[] {file.toString(), "--seconds", "0.5"}, new PrintStream(out), System.err)).isZero();
+        assertThat(System.nanoTime() - start).as("before, this took half a minute").isLessThan(8_000_000_000L);
     }
 }

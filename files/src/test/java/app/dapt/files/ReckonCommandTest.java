@@ -73,4 +73,22 @@ class ReckonCommandTest {
         assertThat(out.toString(StandardCharsets.UTF_8)).isEmpty();
         assertThat(err.toString(StandardCharsets.UTF_8)).contains("kind", "no such file", "usage", "UTF-8", "larger");
     }
+
+    /** A cover piped on the bias, in centimetres: every figure that the pages show stands in it, in its own unit. */
+    @Test
+    void holdsWhatThePagesShow() throws IOException {
+        Path piped = folder.resolve("piped.json");
+        Files.writeString(piped, Files.readString(Path.of("src/test/resources/plans/1/22-owner-piped.json")));
+        assertThat(run(piped.toString())).isZero();
+        JsonNode reckoned = JsonMapper.builder().build().readTree(out.toString(StandardCharsets.UTF_8));
+        String unit = reckoned.get("unit").stringValue();
+        assertThat(reckoned.get("edge").propertyNames()).contains("strip", "lip", "lipExact", "usable", "strips", "cord", "stripLength");
+        assertThat(reckoned.at("/edge/lipExact").stringValue()).endsWith(" " + unit);
+        assertThat(reckoned.at("/edge/strip/total").stringValue()).endsWith(" " + unit);
+        assertThat(reckoned.at("/cloth/0/buy").isString()).isTrue();
+        assertThat(reckoned.get("fullness").doubleValue()).isBetween(0.3, 1.3);
+        assertThat(reckoned.get("haberdashery")).anyMatch(need -> need.get("what").stringValue().contains("Cord") && need.has("length"));
+        assertThat(reckoned.at("/pieces/0/marks/0").propertyNames()).contains("fromLeftExact");
+        assertThat(out.toString(StandardCharsets.UTF_8)).as("no other unit").doesNotContain(unit.equals("in") ? " cm\"" : " in\"");
+    }
 }

@@ -116,4 +116,13 @@ class WordsTest {
         String svg = new SvgDrawing(wild.cloths(), words(English.US, Mark.EIGHTH), 10, "x").write(CoverDrawing.front(Reckoner.reckon(wild)));
         assertThat(svg).doesNotContain("<script").contains("&lt;script");
     }
+
+    /** A lip of 0.456 in and a seam that takes ½ in are both ½ to the eighth. */
+    @Test
+    void twoFiguresThatDifferNeverReadTheSame() {
+        Words words = new Words(Wordbook.load(English.US, "craft"), Mark.EIGHTH);
+        String told = words.say("finding.lip-narrow.why", Length.nearInches(0.456), Length.inches(0, 1, 2), Length.inches(1, 3, 4));
+        assertThat(told).contains("29\u204464 in", "½ in");
+        assertThat(words.say("finding.lip-narrow.why", Length.inches(0, 3, 8), Length.inches(0, 1, 2), Length.inches(1, 3, 4))).contains("3\u20448 in", "½ in");
+    }
 }

@@ -10,6 +10,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.List;
 import java.util.Map;
@@ -80,7 +81,7 @@ public final class Site implements AutoCloseable {
         return "http://127.0.0.1:" + ((WebServerApplicationContext) application).getWebServer().getPort();
     }
 
-    static String env(String name) {
+    public static String env(String name) {
         String value = System.getenv(name);
         if (value == null) {
             throw new IllegalStateException(name + " is not set: run the tests with ./dapt test, which starts a PostgreSQL for them");
@@ -88,18 +89,45 @@ public final class Site implements AutoCloseable {
         return value;
     }
 
-    static String freshDatabase(String name) {
-        command("create database " + name);
+    public static String freshDatabase(String name) {
+        command("postgres", "create database " + name);
         return name;
     }
 
-    private static void command(String sql) {
-        try (Connection connection = DriverManager.getConnection("jdbc:postgresql://127.0.0.1:" + env("DAPT_DB_PORT") + "/postgres",
-                env("DAPT_DB_USER"), env("DAPT_DB_PASSWORD"))) {
+    public static String url(String database) {
+        return "jdbc:postgresql://127.0.0.1:" + env("DAPT_DB_PORT") + "/" + database;
+    }
+
+    public static Connection connect(String url) throws SQLException {
+        return DriverManager.getConnection(url, env("DAPT_DB_USER"), env("DAPT_DB_PASSWORD"));
+    }
+
+    private static void command(String database, String sql) {
+        try (Connection connection = connect(url(database))) {
             connection.createStatement().execute(sql);
         } catch (SQLException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    /** Does something to the site's own database behind its back. */
+    public void command(String sql) {
+        command(database, sql);
+    }
+
+    /** A number out of the site's own database. */
+    public long number(String sql) {
+        try (Connection connection = connect(url(database)); ResultSet row = connection.createStatement().executeQuery(sql)) {
+            row.next();
+            return row.getLong(1);
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** A part of the running application. */
+    public <T> T bean(Class<T> type) {
+        return application.getBean(type);
     }
 
     public String address() {
@@ -136,7 +164,7 @@ public final class Site implements AutoCloseable {
         browser.close();
         playwright.close();
         application.close();
-        command("drop database if exists " + database + " with (force)");
+        command("postgres", "drop database if exists " + database + " with (force)");
     }
 
     /** A browser window with one page, closed with it. */

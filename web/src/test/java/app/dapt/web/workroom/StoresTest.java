@@ -1,0 +1,196 @@
+package app.dapt.web.workroom;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.dapt.RandomPlans;
+import app.dapt.cloth.Cloth;
+import app.dapt.cloth.LayPlan;
+import app.dapt.cloth.Scrap;
+import app.dapt.cover.CoverPlan;
+import app.dapt.cover.Fresh;
+import app.dapt.cover.ShapeKind;
+import app.dapt.form.Form;
+import app.dapt.measure.Length;
+import app.dapt.measure.Mark;
+import app.dapt.web.Site;
+import app.dapt.web.workroom.LayStore.Place;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** The stores on a real PostgreSQL. */
+@ExtendWith(Site.Shared.class)
+class StoresTest {
+
+    private static CoverPlan plan(String name) {
+        return Fresh.plan(name, Mark.EIGHTH, ShapeKind.SQUARE, Form.overCrown(Length.inches(20), Length.inches(20)));
+    }
+
+    private static Place place(long cover, Cloth cloth) {
+        List<String> members = List.of(cover + "." + cloth.id());
+        return new Place(Owner.cover(cover), cloth, members, List.of(cover + ".1", cover + ".2"), Mark.EIGHTH.unit());
+    }
+
+    private static Scrap scrap(String name) {
+        return Scrap.rectangle(name, Length.inches(20), Length.inches(20));
+    }
+
+    private static LayPlan with(LayPlan lay, Scrap scrap) {
+        List<Scrap> all = new ArrayList<>(lay.remnants());
+        all.add(scrap);
+        return lay.at(true, all);
+    }
+
+    /** Does them all at once; what each came to, or what it threw. */
+    private static List<Object> together(List<Callable<Object>> jobs) throws Exception {
+        ExecutorService hands = Executors.newFixedThreadPool(jobs.size());
+        try {
+            List<Object> ends = new ArrayList<>();
+            for (Future<Object> future : hands.invokeAll(jobs.stream().<Callable<Object>>map(job -> () -> {
+                try {
+                    return job.call();
+                } catch (RuntimeException e) {
+                    return e;
+                }
+            }).toList())) {
+                ends.add(future.get());
+            }
+            return ends;
+        } finally {
+            hands.shutdownNow();
+        }
+    }
+
+    @Test
+    void whateverIsMadeReadsBackEqual(Site site) {
+        CoverStore covers = site.bean(CoverStore.class);
+        for (int seed = 0; seed < 40; seed++) {
+            CoverPlan any = RandomPlans.plan(new Random(seed));
+            long id = covers.create(any);
+            assertThat(covers.find(id).plan()).as("seed %s", seed).isEqualTo(any);
+            covers.delete(id);
+        }
+    }
+
+    @Test
+    void whatIsLaidAtOnceIsKeptFromEverybody(Site site) throws Exception {
+        CoverStore covers = site.bean(CoverStore.class);
+        LayStore lays = site.bean(LayStore.class);
+        long id = covers.create(plan("Laid"));
+        Place place = place(id, covers.find(id).plan().cloths().front());
+        lays.change(place, LayStore.ANY_VERSION, lay -> with(lay, scrap("First")));
+        together(IntStream.range(0, 8).<Callable<Object>>mapToObj(i -> () -> lays.change(place, LayStore.ANY_VERSION, lay -> with(lay, scrap("S" + i)))).toList());
+        assertThat(lays.find(place).plan().remnants()).extracting(Scrap::name)
+                .containsExactlyInAnyOrder("First", "S0", "S1", "S2", "S3", "S4", "S5", "S6", "S7");
+        long version = lays.find(place).version();
+        List<Object> ends = together(IntStream.range(0, 6).<Callable<Object>>mapToObj(i -> () -> lays.change(place, version, lay -> lay.cutting(true, false, i % 2 == 0))).toList());
+        assertThat(ends).as("from one version only one goes through").filteredOn(Stale.class::isInstance).hasSize(5);
+        covers.delete(id);
+    }
+
+    @Test
+    void aLayoutStaysWithItsClothWhateverThatIsCalled(Site site) {
+        CoverStore covers = site.bean(CoverStore.class);
+        LayStore lays = site.bean(LayStore.class);
+        long id = covers.create(plan("Two linens"));
+        CoverPlan linens = covers.change(id, CoverStore.ANY_VERSION, "", before -> {
+            CoverPlan named = before.withCloths(before.cloths().changing(1, cloth -> named(cloth, "linen")));
+            return named.withCloths(named.cloths().changing(2, cloth -> named(cloth, "linen")));
+        }).plan();
+        lays.change(place(id, linens.cloths().front()), LayStore.ANY_VERSION, lay -> lay.at(true, List.of(scrap("Of the front"))));
+        assertThat(lays.find(place(id, linens.cloths().back())).plan().remnants()).as("another linen").isEmpty();
+        Cloth renamed = covers.change(id, CoverStore.ANY_VERSION, "", before -> before.withCloths(before.cloths().changing(1, cloth -> named(cloth, "velvet")))).plan()
+                .cloths().front();
+        assertThat(lays.find(place(id, renamed)).plan().remnants()).extracting(Scrap::name).containsExactly("Of the front");
+        covers.delete(id);
+    }
+
+    private static Cloth named(Cloth cloth, String name) {
+        return new Cloth(cloth.id(), name, cloth.colour(), cloth.print(), cloth.width(), cloth.nap(), cloth.price(), cloth.sideways(), cloth.ownRepeat(),
+                cloth.shrinkage(), cloth.photo(), cloth.synthetic());
+    }
+
+    @Test
+    void aStaleVersionDoesNotSlipThroughWithAFamiliarGesture(Site site) {
+        CoverStore covers = site.bean(CoverStore.class);
+        long id = covers.create(plan("Gestures"));
+        covers.change(id, 1, "g", plan -> plan.withName("One"));
+        Cover on = covers.change(id, 1, "g", plan -> plan.withName("Two"));
+        assertThat(on.version()).as("a page goes on whose own last change is on its way").isEqualTo(3);
+        covers.undo(id, 3);
+        covers.redo(id, 4);
+        assertThatThrownBy(() -> covers.change(id, 1, "g", plan -> plan.withName("Three"))).as("others came between").isInstanceOf(Stale.class);
+        assertThatThrownBy(() -> covers.undo(id, 2)).isInstanceOf(Stale.class);
+        assertThat(covers.find(id).plan().name()).isEqualTo("Two");
+        covers.delete(id);
+    }
+
+    @Test
+    void pressedTwiceAFormMakesOne(Site site) throws Exception {
+        CoverStore covers = site.bean(CoverStore.class);
+        CoverPlan plan = plan("Pressed");
+        List<Object> ids = together(IntStream.range(0, 5).<Callable<Object>>mapToObj(i -> () -> covers.create(plan, "press-1")).toList());
+        assertThat(ids.stream().distinct()).hasSize(1);
+        assertThat(covers.create(plan("Pressed, another"), "press-1")).as("with something else in it").isNotEqualTo(ids.get(0));
+        assertThat(covers.create(plan, "")).isNotEqualTo(ids.get(0));
+    }
+
+    @Test
+    void revisionsAreBoundedAndTheLastHundredCanBeUndone(Site site) {
+        CoverStore covers = site.bean(CoverStore.class);
+        long id = covers.create(plan("Often"));
+        int changes = CoverStore.MOST_REVISIONS + 30;
+        for (int i = 1; i <= changes; i++) {
+            String name = "Name " + i;
+            covers.change(id, CoverStore.ANY_VERSION, "", before -> before.withName(name));
+        }
+        assertThat(site.number("select count(*) from revision where cover_id = " + id)).isLessThanOrEqualTo(CoverStore.MOST_REVISIONS);
+        for (int i = 1; i <= 100; i++) {
+            assertThat(covers.undo(id, CoverStore.ANY_VERSION).plan().name()).isEqualTo("Name " + (changes - i));
+        }
+        assertThat(covers.redo(id, CoverStore.ANY_VERSION).plan().name()).isEqualTo("Name " + (changes - 99));
+        covers.delete(id);
+    }
+
+    @Test
+    void aRowThatDoesNotReadIsOneLineAndBreaksNothingElse(Site site) {
+        CoverStore covers = site.bean(CoverStore.class);
+        SetStore sets = site.bean(SetStore.class);
+        long good = covers.create(plan("Zebra, sound"));
+        long bad = covers.create(plan("Zebra, broken"));
+        long set = sets.create("Zebras", List.of(good, bad), "");
+        site.command("update revision set plan = plan - 'seam' where cover_id = " + bad);
+        CoverStore.Page page = covers.list("zebra", 1);
+        assertThat(page.covers()).extracting(Cover::id).containsExactly(good);
+        assertThat(page.broken()).singleElement().returns("Zebra, broken", CoverStore.Broken::name);
+        assertThat(sets.find(set).members()).hasSize(1);
+        assertThat(sets.find(set).broken()).isEqualTo(1);
+        assertThat(covers.text(bad)).contains("Zebra, broken");
+        assertThatThrownBy(() -> covers.find(bad)).isInstanceOf(BrokenCover.class);
+        covers.delete(bad);
+        assertThat(covers.deleted()).extracting(CoverStore.Deleted::name).contains("Zebra, broken");
+        sets.delete(set);
+        covers.delete(good);
+    }
+
+    @Test
+    void allPagesTogetherHoldEveryCoverOnce(Site site) {
+        CoverStore covers = site.bean(CoverStore.class);
+        List<Long> made = IntStream.range(0, CoverStore.PER_PAGE + 5).mapToObj(i -> covers.create(plan("Paged " + i))).toList();
+        List<Long> found = new ArrayList<>();
+        for (int page = 1; page <= covers.list("paged", 1).pages(); page++) {
+            covers.list("paged", page).covers().forEach(cover -> found.add(cover.id()));
+        }
+        assertThat(found).containsExactlyInAnyOrderElementsOf(made);
+        assertThat(covers.list("paged", 99).number()).isEqualTo(2);
+        made.forEach(covers::delete);
+    }
+}
