@@ -70,47 +70,41 @@ final class FreeRectangles implements Room {
         return lines.stream().mapToInt(Integer::intValue).toArray();
     }
 
-    /** What lies free in a band from side to side. */
+    /** A side as it passes through a band: from where to where across, and whether it crosses the band's middle line. */
+    private record Passing(double from, double to, boolean crosses) {
+    }
+
+    /** What lies free in a band from side to side: within, where an odd number of sides at its left cross the middle line. */
     private static void band(Task.Remnant remnant, int index, int top, int bottom, List<Patch> found) {
-        List<double[]> sides = new ArrayList<>();
+        List<Passing> sides = new ArrayList<>();
         List<Task.Corner> corners = remnant.corners();
+        double middle = (top + (double) bottom) / 2;
         for (int i = 0; i < corners.size(); i++) {
             Task.Corner a = corners.get(i);
             Task.Corner b = corners.get((i + 1) % corners.size());
             if (Math.min(a.y(), b.y()) < bottom && Math.max(a.y(), b.y()) > top) {
                 double one = at(a, b, Math.max(top, Math.min(bottom, a.y())), a.x());
                 double other = at(a, b, Math.max(top, Math.min(bottom, b.y())), b.x());
-                sides.add(new double[] {Math.min(one, other), Math.max(one, other)});
+                sides.add(new Passing(Math.min(one, other), Math.max(one, other), a.y() > middle != b.y() > middle));
             }
         }
-        sides.sort(Comparator.comparingDouble(side -> side[0]));
+        sides.sort(Comparator.comparingDouble(Passing::from));
         double reached = Double.NEGATIVE_INFINITY;
-        for (double[] side : sides) {
+        boolean inside = false;
+        for (Passing side : sides) {
             int left = reached == Double.NEGATIVE_INFINITY ? Integer.MAX_VALUE : (int) Math.ceil(reached - HAIR);
-            int right = (int) Math.floor(side[0] + HAIR);
-            if (left < right && isInside(corners, (left + (double) right) / 2, (top + (double) bottom) / 2)) {
+            int right = (int) Math.floor(side.from() + HAIR);
+            if (left < right && inside) {
                 found.add(new Patch(index, left, top, right, bottom));
             }
-            reached = Math.max(reached, side[1]);
+            reached = Math.max(reached, side.to());
+            inside ^= side.crosses();
         }
     }
 
     /** Where a side is at a height; a level one where it begins or ends. */
     private static double at(Task.Corner a, Task.Corner b, int y, int level) {
         return a.y() == b.y() ? level : a.x() + (double) (b.x() - a.x()) * (y - a.y()) / (b.y() - a.y());
-    }
-
-    /** Counts how often a line to the right meets the outline. */
-    private static boolean isInside(List<Task.Corner> corners, double x, double y) {
-        boolean inside = false;
-        for (int i = 0; i < corners.size(); i++) {
-            Task.Corner a = corners.get(i);
-            Task.Corner b = corners.get((i + 1) % corners.size());
-            if (a.y() > y != b.y() > y && x < a.x() + (double) (b.x() - a.x()) * (y - a.y()) / (b.y() - a.y())) {
-                inside = !inside;
-            }
-        }
-        return inside;
     }
 
     /** Those that lie in no other, the largest first, so that each has to be held against those before it only. */
