@@ -57,7 +57,7 @@ class Doors extends OncePerRequestFilter {
     }
 
     /** Browsers say where a change comes from; what says nothing is no browser, and has to bring the form's token like all. */
-    private static boolean isOurs(HttpServletRequest request) {
+    static boolean isOurs(HttpServletRequest request) {
         String site = request.getHeader("Sec-Fetch-Site");
         String origin = request.getHeader(HttpHeaders.ORIGIN);
         return (site == null || OURS.contains(site)) && (origin == null || origin.equals(ours(request)));

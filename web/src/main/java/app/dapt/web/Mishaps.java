@@ -128,13 +128,8 @@ public class Mishaps {
         Object asked = request.getAttribute(RequestDispatcher.ERROR_REQUEST_URI);
         model.put("again", asked == null ? request.getRequestURI() : asked);
         // What another site had our reader's browser send is not offered to be sent again.
-        model.put("resend", posted && !Set.of("unsure", "refused").contains(what) || what.equals("unsure") && isOurs(request));
+        model.put("resend", posted && !Set.of("unsure", "refused").contains(what) || what.equals("unsure") && Doors.isOurs(request));
         return new ModelAndView("mishap", model, status);
-    }
-
-    private static boolean isOurs(HttpServletRequest request) {
-        String site = request.getHeader("Sec-Fetch-Site");
-        return site == null || site.equals("same-origin");
     }
 
     /** What was in the form, as far as it came through. */

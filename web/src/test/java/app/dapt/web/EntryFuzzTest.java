@@ -22,6 +22,7 @@ class EntryFuzzTest {
 
     private static final Pattern FIELD = Pattern.compile("<(?:input|select)[^>]*>");
     private static final Pattern NAME = Pattern.compile("\\bname=\"([^\"]*)\"");
+    private static final Pattern VERSION = Pattern.compile("name=\"version\" value=\"(\\d+)\"");
     private static final Pattern VALUE = Pattern.compile("\\bvalue=\"([^\"]*)\"");
     private static final List<String> ENTRIES = List.of("", " ", "0", "-1", "½", "20", "20 cm", "37,5", "1 yd 6 in", "14-5/8", "9999999999",
             "1/0", "NaN", "∞", "<script>alert(1)</script>", "'; drop table cover; --", "\u0000", "\u0085", "a\u0085b", "30 m", "1500 in", "600", "0.456", "\ud83d\ude00", "a".repeat(500),
@@ -36,13 +37,15 @@ class EntryFuzzTest {
             for (String slip : List.of("name", "shape", "measure", "fit", "opening", "seam", "edge", "extras", "face", "join", "front", "back")) {
                 String html = api.get(cover + "?slip=" + slip).text();
                 String form = html.substring(html.indexOf("id=\"slip\""), html.indexOf("</form>", html.indexOf("id=\"slip\"")));
-                for (int round = 0; round < 15; round++) {
-                    html = api.get(cover + "?slip=" + slip).text();
-                    form = html.substring(html.indexOf("id=\"slip\""), html.indexOf("</form>", html.indexOf("id=\"slip\"")));
+                String version = versionIn(html);
+                for (int round = 0; round < 12; round++) {
+                    // From a page that has seen the last change, or the change would be set aside.
+                    form = form.replaceFirst("name=\"version\" value=\"\\d+\"", "name=\"version\" value=\"" + version + "\"");
                     APIResponse response = api.post(cover + "/slip/" + slip, RequestOptions.create()
                             .setForm(filled(form, random)).setMaxRedirects(0));
                     assertThat(response.status()).as("%s, round %s", slip, round).isIn(200, 302);
                     String text = response.text();
+                    version = versionIn(api.get(cover + "?slip=name").text());
                     assertThat(text).doesNotContain("<script>alert", "‹", "[[49]]");
                     APIResponse kept = api.get(cover + "/plan.json");
                     assertThat(kept.status()).as("%s reads back, round %s", slip, round).isEqualTo(200);
@@ -62,16 +65,16 @@ class EntryFuzzTest {
         Matcher field = FIELD.matcher(form);
         while (field.find()) {
             String name = attribute(NAME, field.group());
-            boolean keep = List.of("_csrf", "gesture").contains(name) || random.nextInt(3) > 0;
-            String value = attribute(VALUE, field.group());
-            if (name.equals("version")) {
-                value = attribute(VALUE, field.group());
-            } else if (!keep) {
-                value = ENTRIES.get(random.nextInt(ENTRIES.size()));
-            }
-            data.set(name, value);
+            boolean keep = List.of("_csrf", "gesture", "version").contains(name) || random.nextInt(3) > 0;
+            data.set(name, keep ? attribute(VALUE, field.group()) : ENTRIES.get(random.nextInt(ENTRIES.size())));
         }
         return data;
+    }
+
+    private static String versionIn(String page) {
+        Matcher version = VERSION.matcher(page);
+        assertThat(version.find()).as("a form says which version it was opened on").isTrue();
+        return version.group(1);
     }
 
     private static String attribute(Pattern pattern, String tag) {
