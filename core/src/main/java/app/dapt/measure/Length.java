@@ -8,7 +8,8 @@ import java.math.RoundingMode;
  *
  * <p>That grain holds both 1/64 in (127 grains) and 1 mm (320 grains) without a remainder, so inches and
  * centimetres can be added, taken away and compared without any drift. A length may be negative (ease,
- * an overlap that does not close); whoever needs a positive one says so.
+ * an overlap that does not close); whoever needs a positive one says so. Whatever no longer fits in a {@code long}
+ * is refused with an {@link ArithmeticException} rather than wrapped round.
  *
  * @param grains how many 320ths of a millimetre
  */
@@ -25,12 +26,12 @@ public record Length(long grains) implements Comparable<Length> {
 
     /** So many 64ths of an inch. */
     public static Length sixtyFourths(long n) {
-        return new Length(n * PER_64TH);
+        return new Length(Math.multiplyExact(n, PER_64TH));
     }
 
     /** So many whole inches. */
     public static Length inches(long n) {
-        return new Length(n * PER_INCH);
+        return new Length(Math.multiplyExact(n, PER_INCH));
     }
 
     /** Whole inches and a fraction, {@code inches(14, 5, 8)} for 14⅝; the fraction must fall on a 64th. */
@@ -38,20 +39,28 @@ public record Length(long grains) implements Comparable<Length> {
         if (denominator <= 0 || 64 % denominator != 0) {
             throw new IllegalArgumentException("not a fraction found on a tape: /" + denominator);
         }
-        return sixtyFourths(whole * 64 + (long) numerator * (64 / denominator));
+        return sixtyFourths(Math.addExact(Math.multiplyExact(whole, 64L), (long) numerator * (64 / denominator)));
     }
 
     public static Length mm(long n) {
-        return new Length(n * PER_MM);
+        return new Length(Math.multiplyExact(n, PER_MM));
     }
 
     public static Length cm(long n) {
-        return mm(10 * n);
+        return mm(Math.multiplyExact(n, 10L));
     }
 
-    /** The nearest length to a number of inches; for what comes out of an estimate, never for a cut size. */
+    /**
+     * The nearest length to a number of inches; for what comes out of an estimate, a curve or a slant.
+     *
+     * @throws ArithmeticException for what is no number or too large to be a length
+     */
     public static Length nearInches(double inches) {
-        return new Length(Math.round(inches * PER_INCH));
+        double grains = inches * PER_INCH;
+        if (!(Math.abs(grains) < Long.MAX_VALUE)) {
+            throw new ArithmeticException("not a length: " + inches + " in");
+        }
+        return new Length(Math.round(grains));
     }
 
     /** The nearest length to a decimal count of a unit, as a person types it. */
@@ -83,17 +92,25 @@ public record Length(long grains) implements Comparable<Length> {
     }
 
     public Length negated() {
-        return new Length(-grains);
+        return new Length(Math.negateExact(grains));
     }
 
-    /** One half, to the grain, rounded towards zero; {@code minus(half())} is the other half. */
+    /** One half, as {@code times(1, 2)} gives it; {@code minus(half())} is the other half. */
     public Length half() {
-        return new Length(grains / 2);
+        return times(1, 2);
     }
 
-    /** A fraction of this length, to the nearest grain. */
+    /**
+     * A fraction of this length, to the nearest grain; what lies halfway goes to the larger.
+     *
+     * @throws IllegalArgumentException for a denominator under one
+     */
     public Length times(int numerator, int denominator) {
-        return new Length(Math.round((double) grains * numerator / denominator));
+        if (denominator < 1) {
+            throw new IllegalArgumentException("a fraction over " + denominator);
+        }
+        long twice = Math.multiplyExact(Math.multiplyExact(grains, numerator), 2L);
+        return new Length(Math.floorDiv(Math.addExact(twice, denominator), 2L * denominator));
     }
 
     public boolean isPositive() {

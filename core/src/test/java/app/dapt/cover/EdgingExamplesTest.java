@@ -9,9 +9,11 @@ import app.dapt.fit.FitSchool;
 import app.dapt.form.Form;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
+import app.dapt.measure.LengthFormat;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Contour;
+import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
 import java.util.List;
 import java.util.Optional;
@@ -19,6 +21,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** What goes round the edge, reckoned by hand. */
@@ -73,11 +76,32 @@ class EdgingExamplesTest {
         assertThat(piece(reckoned, "piping").quantity()).as("two strips across 53 in of cloth").isEqualTo(2);
     }
 
+    @ParameterizedTest
+    @CsvSource({"TWICE, FINE, 1½", "TWICE, USUAL, 1½", "TWICE, STOUT, 2", "FIXED, FINE, 1¾", "FIXED, ROPE, 1¾", "EXACT, ROPE, 2⅝"})
+    void eachSchoolCutsItsOwnStrip(Piping.Rule rule, Piping.Cord cord, String wide) {
+        // Half-inch seams: the cord to the quarter inch above it, twice, and two lips; π times half an inch is a hair over 1½.
+        CoverPlan plan = finishedAt(Length.inches(20), Length.inches(20))
+                .withEdging(edging(EdgingKind.PIPING, "stripRule", rule, "cord", cord, "grain", Piping.Grain.STRAIGHT));
+        assertThat(LengthFormat.in(Mark.EIGHTH).bare(piece(Reckoner.reckon(plan), "piping").cutHeight()))
+                .isEqualTo(wide.replace("⅝", "\u200a5\u20448"));
+    }
+
+    @Test
+    void whatStandsOutIsWhatHangsOrStands() {
+        assertThat(EdgingKind.NONE.usual(Unit.INCH).standsOut()).isEqualTo(Length.ZERO);
+        assertThat(edging(EdgingKind.PIPING, "cord", Piping.Cord.THICK).standsOut()).isEqualTo(Length.inches(0, 3, 8));
+        assertThat(edging(EdgingKind.RUFFLE, "ruffleDepth", Length.inches(3)).standsOut()).isEqualTo(Length.inches(3));
+        assertThat(edging(EdgingKind.BY_LENGTH, "hangs", Length.inches(2)).standsOut()).isEqualTo(Length.inches(2));
+        assertThat(edging(EdgingKind.CORNERS, "hangs", Length.inches(4)).standsOut()).isEqualTo(Length.inches(4));
+    }
+
     @Test
     void biasStripsFromABlockFourteenHigh() {
         BiasCut cut = BiasCut.strips(Length.inches(74), Length.inches(1, 7, 8), Length.inches(14));
         assertThat(cut.usable().toInches()).isCloseTo(18.8, within(0.01));
         assertThat(cut.strips()).isEqualTo(4);
+        // 14 for the slant, and 1⅞·√2 = 2.652 for each of four strips.
+        assertThat(cut.width().toInches()).isCloseTo(14 + 4 * 2.6517, within(0.001));
         BiasCut tube = BiasCut.tube(Length.inches(74), Length.inches(1, 7, 8), Length.inches(1));
         assertThat(tube.width()).isBetween(Length.inches(12), Length.inches(14));
         assertThat(tube.area()).isLessThan(cut.area());
@@ -199,6 +223,22 @@ class EdgingExamplesTest {
         assertThat(thread.what().code()).isEqualTo("need.thread");
         // 72 round and two hems of 18, three times; 72 overlocked, twelve times.
         assertThat(thread.sum().orElseThrow().total()).isEqualTo(Length.inches((72 + 36) * 3 + 72 * 12));
+        // An 18 in side with a zip of 14: 72 round, and the zip down both its sides; the seam is finished with lock stitch.
+        Reckoned zipped = Reckoner.reckon(finishedAt(Length.inches(18), Length.inches(18)).withOpening(OpeningKind.EDGE_ZIP.usual(Unit.INCH)));
+        Length zip = zipped.back().zip().orElseThrow().length();
+        assertThat(zip).isGreaterThan(Length.inches(10));
+        assertThat(need(zipped, "need.thread")).isEqualTo(Length.inches(72).plus(zip.times(2)).times(3).plus(Length.inches(72).times(3)));
+    }
+
+    @Test
+    void aHandleIsFourTimesItsWidthAndCaughtSoFarFromEachSide() {
+        // Half-inch seams: 11 and two allowances long, folded to the middle twice; caught 4 in from the sides of 16.
+        Reckoned reckoned = Reckoner.reckon(adding(finishedAt(Length.inches(16), Length.inches(14)), "handle", true, "handleWide", Length.inches(1, 1, 4),
+                "handleLong", Length.inches(11), "handleFrom", Length.inches(4)));
+        assertThat(piece(reckoned, "handle").cutWidth()).isEqualTo(Length.inches(12));
+        assertThat(piece(reckoned, "handle").cutHeight()).isEqualTo(Length.inches(5));
+        assertThat(reckoned.front().marks().stream().filter(mark -> mark.sort() == Marking.Sort.STRAP).map(mark -> mark.fromLeft().orElseThrow()))
+                .containsExactly(Length.inches(4, 1, 2), Length.inches(12, 1, 2));
     }
 
     private static CoverPlan adding(CoverPlan plan, Object... changes) {

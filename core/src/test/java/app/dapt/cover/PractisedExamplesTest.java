@@ -178,6 +178,9 @@ class PractisedExamplesTest {
         CoverPlan carry = run("pockets", 4, "straps", 1, "strapFrom", Length.inches(8));
         assertThat(size(carry, "strap")).isEqualTo("1 of 8 × 3");
         assertThat(marks(piece(carry, "back-upper"), Sort.STRAP)).containsExactly("8½,0", "56½,0");
+        // Two: four ends, the outermost 8 in from the sides and the others evenly between, 16 apart.
+        assertThat(marks(piece(run("pockets", 4, "straps", 2, "strapFrom", Length.inches(8)), "back-upper"), Sort.STRAP))
+                .containsExactly("8½,0", "24½,0", "40½,0", "56½,0");
         assertThat(Reckoner.reckon(run("pockets", 2, "strapUse", Run.Use.PROP)).finding("strap-line")).isPresent();
     }
 

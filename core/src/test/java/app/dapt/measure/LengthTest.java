@@ -1,0 +1,65 @@
+package app.dapt.measure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.math.BigInteger;
+import java.util.Random;
+import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Lengths are exact, and what does not fit is refused. */
+class LengthTest {
+
+    @Test
+    void aFractionIsTheNearestThereIs() {
+        Random random = new Random(3);
+        for (int i = 0; i < 2000; i++) {
+            // Far past what a double still tells apart.
+            Length any = new Length(random.nextLong() >> 12);
+            int numerator = random.nextInt(200) - 100;
+            int denominator = 1 + random.nextInt(100);
+            BigInteger part = BigInteger.valueOf(any.times(numerator, denominator).grains());
+            BigInteger off = BigInteger.valueOf(any.grains()).multiply(BigInteger.valueOf(numerator))
+                    .subtract(part.multiply(BigInteger.valueOf(denominator))).multiply(BigInteger.TWO);
+            assertThat(off).isBetween(BigInteger.valueOf(-denominator), BigInteger.valueOf(denominator - 1L));
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {0, 1, 2, 3, -1, -2, -3, 9_007_199_254_740_993L})
+    void aHalfIsOneOfTwoAndLeavesTheOther(long grains) {
+        Length whole = new Length(grains);
+        assertThat(whole.half()).isEqualTo(whole.times(1, 2));
+        assertThat(whole.half().minus(whole.minus(whole.half())).grains()).isIn(0L, 1L);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"EIGHTH, 14/8", "SIXTEENTH, 28/16", "MILLIMETRE, 445/10"})
+    void theNearestMarkIsTheOneLessThanHalfAStepAway(Mark mark, String count) {
+        long marks = Long.parseLong(count.substring(0, count.indexOf('/')));
+        Length at = mark.step().times(marks);
+        Length halfway = at.plus(mark.step().half());
+        assertThat(mark.nearest(at)).isEqualTo(at);
+        assertThat(mark.nearest(halfway.minus(new Length(1)))).isEqualTo(at);
+        assertThat(mark.nearest(halfway)).isEqualTo(at.plus(mark.step()));
+        assertThat(mark.nearest(at.negated())).isEqualTo(at.negated());
+    }
+
+    @Test
+    void whatDoesNotFitIsRefused() {
+        long most = Long.MAX_VALUE;
+        Length longest = new Length(most);
+        ThrowingCallable[] tooFar = {() -> Length.inches(most), () -> Length.inches(most / 64, 1, 8), () -> Length.mm(most), () -> Length.cm(most / 100),
+                () -> Length.sixtyFourths(most), () -> longest.plus(longest), () -> longest.negated().minus(longest), () -> longest.times(2),
+                () -> longest.times(2, 3), () -> new Length(Long.MIN_VALUE).abs(), () -> Length.nearInches(Double.NaN), () -> Length.nearInches(1e300)};
+        for (ThrowingCallable each : tooFar) {
+            assertThatThrownBy(each).isInstanceOf(ArithmeticException.class);
+        }
+        assertThatThrownBy(() -> longest.times(1, 0)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> Length.inches(1, 1, 3)).isInstanceOf(IllegalArgumentException.class);
+    }
+}
