@@ -17,7 +17,7 @@ import app.dapt.cover.ExtrasKind;
 import app.dapt.cover.FaceKind;
 import app.dapt.cover.JoiningKind;
 import app.dapt.cover.Kind;
-import app.dapt.cover.Limits;
+import app.dapt.cover.LengthRange;
 import app.dapt.cover.Opening;
 import app.dapt.cover.OpeningKind;
 import app.dapt.cover.Seam;
@@ -102,7 +102,7 @@ public final class RandomPlans {
     }
 
     /** Mostly near what is usual, now and then far from it, always within the limits. */
-    private static Length within(Random random, Limits limits, Length usual) {
+    private static Length within(Random random, LengthRange limits, Length usual) {
         Length any = between(random, 0, random.nextInt(5) == 0 ? 60 : Math.max(2, (int) (2 * usual.toInches())));
         return limits.allows(any) ? any : usual;
     }

@@ -1,6 +1,6 @@
 package app.dapt.bench;
 
-import app.dapt.cloth.LayingOut;
+import app.dapt.cloth.LayoutSearch;
 import app.dapt.cloth.Task;
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.LayoutFile;
@@ -37,7 +37,7 @@ public final class Benches {
     private static void row(String set, JsonNode known) throws IOException, BadPlanFile {
         LayoutFile file = LayoutFile.read(text(set));
         long start = System.nanoTime();
-        LayingOut laid = lay(set, SECONDS);
+        LayoutSearch laid = lay(set, SECONDS);
         double time = (System.nanoTime() - start) / 1e9;
         boolean strip = file.task().remnants().isEmpty();
         long reached = strip ? laid.best().length() : laid.best().area(file.task());
@@ -59,12 +59,12 @@ public final class Benches {
         return (length + step - 1) / step;
     }
 
-    private static LayingOut lay(String set, double seconds) throws IOException, BadPlanFile {
+    private static LayoutSearch lay(String set, double seconds) throws IOException, BadPlanFile {
         return lay(LayoutFile.read(text(set)).task(), seconds);
     }
 
-    private static LayingOut lay(Task task, double seconds) {
-        LayingOut search = new LayingOut(task, 1);
+    private static LayoutSearch lay(Task task, double seconds) {
+        LayoutSearch search = new LayoutSearch(task, 1);
         long end = System.nanoTime() + (long) (seconds * 1e9);
         search.improve(() -> System.nanoTime() >= end);
         return search;

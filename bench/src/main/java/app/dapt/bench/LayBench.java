@@ -1,8 +1,8 @@
 package app.dapt.bench;
 
 import app.dapt.cloth.Budget;
-import app.dapt.cloth.Laying;
-import app.dapt.cloth.LayingOut;
+import app.dapt.cloth.LayoutSearch;
+import app.dapt.cloth.Placements;
 import app.dapt.cloth.Task.Item;
 import app.dapt.cloth.Task;
 import java.util.List;
@@ -35,12 +35,12 @@ public class LayBench {
     }
 
     @Benchmark
-    public Laying layPlain() {
-        return new LayingOut(task, 1).best();
+    public Placements layPlain() {
+        return new LayoutSearch(task, 1).best();
     }
 
     @Benchmark
-    public Laying searchAThousandSteps() {
-        return new LayingOut(task, 1).improve(Budget.steps(1000));
+    public Placements searchAThousandSteps() {
+        return new LayoutSearch(task, 1).improve(Budget.steps(1000));
     }
 }

@@ -1,7 +1,7 @@
 package app.dapt.bench;
 
 import app.dapt.cover.CoverPlan;
-import app.dapt.cover.Fresh;
+import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.OpeningKind;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
@@ -36,7 +36,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(1)
 public class ReckonBench {
 
-    private final CoverPlan plan = Fresh.plan("Bench", Mark.EIGHTH, ShapeKind.OBLONG,
+    private final CoverPlan plan = DefaultPlan.plan("Bench", Mark.EIGHTH, ShapeKind.OBLONG,
             Form.overCrown(Length.inches(21, 1, 4), Length.inches(15)));
     private final String file = PlanJson.write(plan);
     private final Reckoned reckoned = Reckoner.reckon(plan);
@@ -55,10 +55,10 @@ public class ReckonBench {
     /** What the slip of openings glances at: every opening in turn. */
     @Benchmark
     public int glanceAtEveryOpening() {
-        Reckoner.Glance glance = Reckoner.glances(plan, Mark.EIGHTH);
+        Reckoner.Glance reckonWithoutRemedies = Reckoner.glances(plan, Mark.EIGHTH);
         int pieces = 0;
         for (OpeningKind kind : OpeningKind.values()) {
-            pieces += glance.at(plan.withOpening(kind.insteadOf(plan.opening(), plan.unit()))).pieces().size();
+            pieces += reckonWithoutRemedies.at(plan.withOpening(kind.insteadOf(plan.opening(), plan.unit()))).pieces().size();
         }
         return pieces;
     }

@@ -22,7 +22,7 @@ public record ClothNeed(Cloth cloth, double area, Optional<Sum> toBuy) {
         if (wanted.stream().mapToInt(Wanted::copies).sum() > Task.MOST_PIECES) {
             return new ClothNeed(cloth, area, Optional.empty());
         }
-        Laid laid = Lay.of(cloth, wanted, LayPlan.usual(cloth, unit), unit).atOnce();
+        Layout laid = LayoutProblem.of(cloth, wanted, LayoutChoices.usual(cloth, unit), unit).atOnce();
         return new ClothNeed(cloth, area, Optional.of(laid.toBuy()).filter(sum -> laid.isComplete()));
     }
 

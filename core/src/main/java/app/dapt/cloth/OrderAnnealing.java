@@ -1,6 +1,6 @@
 package app.dapt.cloth;
 
-import app.dapt.cloth.Laying.Placed;
+import app.dapt.cloth.Placements.Placed;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -76,7 +76,7 @@ final class OrderAnnealing {
     }
 
     private long leftOut(List<Placed> laid) {
-        return task.area() - new Laying(laid, 0).area(task);
+        return task.area() - new Placements(laid, 0).area(task);
     }
 
     /** Swaps two, moves one, or turns one. */

@@ -1,6 +1,6 @@
 package app.dapt.cloth;
 
-import app.dapt.cloth.Laying.Placed;
+import app.dapt.cloth.Placements.Placed;
 import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Contour;
 import java.util.ArrayList;
@@ -119,9 +119,9 @@ final class OutlineAnnealing {
     }
 
     /** Searches on until the budget is spent; the shorter of what is known and what it finds. */
-    Laying search(Laying known, Budget budget) {
-        Laying best = known;
-        Laying now = lay();
+    Placements search(Placements known, Budget budget) {
+        Placements best = known;
+        Placements now = lay();
         double heat = now.length() * .03;
         while (true) {
             if (now.length() < best.length()) {
@@ -139,7 +139,7 @@ final class OutlineAnnealing {
             } else {
                 way[a] = dice.below(1 << 16);
             }
-            Laying tried = lay();
+            Placements tried = lay();
             if (tried.length() <= now.length() || dice.share() < Math.exp((now.length() - tried.length()) / heat)) {
                 now = tried;
             } else if (swaps) {
@@ -160,14 +160,14 @@ final class OutlineAnnealing {
         way[b] = turn;
     }
 
-    private Laying lay() {
+    private Placements lay() {
         filled.copy(bare);
         List<Placed> placed = new ArrayList<>(order.length);
         for (int i = 0; i < order.length; i++) {
             List<Way> choice = ways.get(order[i]);
             placed.add(lay(choice.get(way[i] % choice.size())));
         }
-        return Laying.of(placed, task);
+        return Placements.of(placed, task);
     }
 
     /** As near the cut end as it goes, and then as near the left edge. */

@@ -12,11 +12,11 @@ import java.util.Optional;
 final class PrintWindows {
 
     private final Cloth cloth;
-    private final LayPlan plan;
+    private final LayoutChoices plan;
     /** The drops of each panel, in their order. */
     private final Map<String, List<Wanted>> panels = new HashMap<>();
 
-    PrintWindows(Cloth cloth, LayPlan plan, List<Wanted> wanted) {
+    PrintWindows(Cloth cloth, LayoutChoices plan, List<Wanted> wanted) {
         this.cloth = cloth;
         this.plan = plan;
         wanted.forEach(each -> panels.computeIfAbsent(panel(each), key -> new ArrayList<>()).add(each));
@@ -55,12 +55,12 @@ final class PrintWindows {
         for (Wanted drop : drops) {
             Length width = drop.piece().cutWidth();
             if (drop != drops.get(0)) {
-                left = left.minus(drop.piece().edge(Side.LEFT).eats());
+                left = left.minus(drop.piece().edge(Side.LEFT).allowance());
             }
             if (drop == wanted) {
                 at = left.plus(width.half());
             }
-            left = left.plus(width).minus(drop == drops.get(drops.size() - 1) ? Length.ZERO : drop.piece().edge(Side.RIGHT).eats());
+            left = left.plus(width).minus(drop == drops.get(drops.size() - 1) ? Length.ZERO : drop.piece().edge(Side.RIGHT).allowance());
         }
         Length off = at.minus(left.half());
         return cloth.sideways() ? new Window(middle.across(), middle.along().minus(off)) : new Window(middle.across().plus(off), middle.along());

@@ -1,6 +1,6 @@
 package app.dapt.cloth;
 
-import app.dapt.cloth.Laying.Placed;
+import app.dapt.cloth.Placements.Placed;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -28,7 +28,7 @@ final class SkylineBeam {
     private Skylines next;
     private Ways ways;
     private int best;
-    private Laying laying;
+    private Placements laying;
 
     /**
      * Equal pieces laid together as if they were one.
@@ -111,7 +111,7 @@ final class SkylineBeam {
     }
 
     /** One round; the shorter of what is known and what it finds. */
-    Laying round(Laying known, int beam, Budget budget) {
+    Placements round(Placements known, int beam, Budget budget) {
         laying = known;
         best = known.length();
         double power = POWERS[dice.below(POWERS.length)];
@@ -148,7 +148,7 @@ final class SkylineBeam {
                     placed.add(new Placed(block.kind(), x, y, block.turned(), 0));
                 }
             }
-            laying = Laying.of(placed, task);
+            laying = Placements.of(placed, task);
         }
     }
 

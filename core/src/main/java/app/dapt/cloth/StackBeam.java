@@ -1,6 +1,6 @@
 package app.dapt.cloth;
 
-import app.dapt.cloth.Laying.Placed;
+import app.dapt.cloth.Placements.Placed;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -44,7 +44,7 @@ final class StackBeam {
     private final Task task;
     private final Dice dice;
     private final long area;
-    private Laying laying;
+    private Placements laying;
     private int best;
     private double power;
     private double weight;
@@ -57,7 +57,7 @@ final class StackBeam {
     }
 
     /** One round; the shorter of what is known and what it finds. */
-    Laying round(Laying known, int beam, Budget budget) {
+    Placements round(Placements known, int beam, Budget budget) {
         laying = known;
         best = known.length();
         power = POWERS[dice.below(POWERS.length)];
@@ -90,7 +90,7 @@ final class StackBeam {
                 placed.add(new Placed(block.kind(), block.x() + i % block.across() * wide(block), block.y() + i / block.across() * deep(block), block.turned(), 0));
             }
         }
-        Laying found = Laying.of(placed, task);
+        Placements found = Placements.of(placed, task);
         if (found.length() < laying.length()) {
             laying = found;
             best = found.length();

@@ -48,7 +48,7 @@ public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements 
 
     @Override
     public List<Detail> details() {
-        return List.of(Detail.oneOf("flapLayers", layers, "flap-layers"), Detail.measure("flap", Limits.BAND, tuck, true), Detail.measure("flapHem", Limits.TURN, hem, true));
+        return List.of(Detail.oneOf("flapLayers", layers, "flap-layers"), Detail.measure("flap", LengthRange.BAND, tuck, true), Detail.measure("flapHem", LengthRange.TURN, hem, true));
     }
 
     @Override
@@ -65,7 +65,7 @@ public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements 
     }
 
     @Override
-    public Back back(Setting setting) {
+    public Back back(CoverDimensions setting) {
         if (!(setting.shape() instanceof Vee vee)) {
             Piece back = setting.whole("back", Material.BACK);
             return Back.of(List.of(setting.front(), back), List.of(panel(back, setting)), setting.finished(runs()));
@@ -77,12 +77,12 @@ public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements 
                 .openAt(vee.armEnd(setting)).ending(new Ends(End.SEAM, End.OPEN, tuck, tuckBack));
     }
 
-    private static Panel panel(Piece back, Setting setting) {
+    private static Panel panel(Piece back, CoverDimensions setting) {
         return Panel.of(back, Length.ZERO, setting.finished(Axis.ACROSS));
     }
 
     /** A V whose right arm is cut longer, its end hemmed instead of sewn. */
-    private Piece lengthened(String id, Material material, Vee vee, Setting setting, Length cutLonger, Length finishedLonger) {
+    private Piece lengthened(String id, Material material, Vee vee, CoverDimensions setting, Length cutLonger, Length finishedLonger) {
         Length allowance = setting.allowance();
         Contour cut = vee.lengthened(setting, cutLonger.minus(allowance)).grown(allowance);
         Contour seam = vee.lengthened(setting, finishedLonger);
@@ -94,9 +94,9 @@ public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements 
     }
 
     @Override
-    public List<Concern> concerns(Setting setting, Back back) {
+    public List<FindingCandidate> concerns(CoverDimensions setting, Back back) {
         Length usual = usual(setting.plan().unit()).tuck();
-        return tuck.atLeast(usual.times(2, 3)) ? List.of() : List.of(Concern.of("flap-short", Weight.BETTER_NOT, "flap-short", tuck, usual)
+        return tuck.atLeast(usual.times(2, 3)) ? List.of() : List.of(FindingCandidate.of("flap-short", Weight.BETTER_NOT, "flap-short", tuck, usual)
                 .orTry(setting.plan().withOpening(new ArmFlapOpening(layers, usual, hem)), "flap", usual)
                 .orNote(setting.plan()));
     }

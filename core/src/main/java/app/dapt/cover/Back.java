@@ -97,7 +97,7 @@ public record Back(List<Piece> pieces, List<Panel> panels, Length length, Option
 
         /** How far a place on the finished back lies from where this panel's piece is cut, its opening running this way. */
         Length cutAt(Length place, Axis runs) {
-            return place.minus(from).plus(piece.edge(Setting.before(runs)).eats());
+            return place.minus(from).plus(piece.edge(CoverDimensions.before(runs)).allowance());
         }
     }
 
@@ -111,7 +111,7 @@ public record Back(List<Piece> pieces, List<Panel> panels, Length length, Option
     public record Lap(Length overlap, Length wanted, Length slip) {
 
         /** How an overlap of this much fares in a cover like this, its opening running one way. */
-        static Lap of(Length overlap, Axis runs, Setting setting) {
+        static Lap of(Length overlap, Axis runs, CoverDimensions setting) {
             Length depth = setting.finished(runs.other());
             return new Lap(overlap, setting.fullness().overlapWanted(depth, setting.finished(runs)),
                     setting.fullness().slip(Length.max(Length.ZERO, overlap), depth));

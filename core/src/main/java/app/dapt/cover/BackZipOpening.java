@@ -44,8 +44,8 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
     @Override
     public List<Detail> details() {
         List<Detail> details = new ArrayList<>(zip.details());
-        details.add(new Detail.Measure("zipAt", Phrase.of(stacked() ? "detail.zipAt" : "detail.zipAt-upright"), Limits.CENTRE, at, true));
-        details.add(Detail.measure("zipSeam", Limits.ALLOWANCE, zipSeam, true));
+        details.add(new Detail.Measure("zipAt", Phrase.of(stacked() ? "detail.zipAt" : "detail.zipAt-upright"), LengthRange.CENTRE, at, true));
+        details.add(Detail.measure("zipSeam", LengthRange.ALLOWANCE, zipSeam, true));
         details.add(Detail.oneOf("runs", runs, "way"));
         return details;
     }
@@ -77,7 +77,7 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
     }
 
     @Override
-    public Back back(Setting setting) {
+    public Back back(CoverDimensions setting) {
         Length depth = setting.finished(runs.other());
         Length below = Length.max(Length.ZERO, Length.min(at, depth));
         Length line = depth.minus(below);
@@ -93,35 +93,35 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
         Length from = setting.finished(runs).minus(choice.teeth()).half();
         far = far.marked(ends(far, from, choice.teeth(), far.cut(runs.other()).total(), setting));
         near = near.marked(ends(near, from, choice.teeth(), Length.ZERO, setting));
-        Side before = Setting.before(runs);
+        Side before = CoverDimensions.before(runs);
         return Back.of(List.of(setting.front(), far, near), List.of(
                         Panel.of(far, Length.ZERO, line).free(before.opposite()), Panel.of(near, line, depth).free(before)), choice.teeth())
                 .zipped(new Zip(choice.teeth(), choice.buy(), line, from, choice.why()));
     }
 
     /** How long the seam with the zip is, finished: on a round back the smaller part's own width. */
-    private Length narrower(Piece far, Piece near, Setting setting) {
+    private Length narrower(Piece far, Piece near, CoverDimensions setting) {
         return Length.min(Length.min(far.finished(runs), near.finished(runs)), setting.finished(runs));
     }
 
-    private Sum cut(Setting setting, Sum finished) {
+    private Sum cut(CoverDimensions setting, Sum finished) {
         return finished.plus(Sum.term("term.zip-seam", zipSeam)).plus(Sum.term("term.allowance", setting.allowance()));
     }
 
-    private List<Marking> ends(Piece piece, Length from, Length teeth, Length deep, Setting setting) {
+    private List<Marking> ends(Piece piece, Length from, Length teeth, Length deep, CoverDimensions setting) {
         // Counted from the piece's own middle, which a part of a round back may have elsewhere than the cover.
         Length start = piece.cut(runs).total().minus(setting.cut(runs).total()).half().plus(setting.allowance()).plus(from);
         return List.of(Marking.spot(Sort.ZIP_END, runs, start, deep), Marking.spot(Sort.ZIP_END, runs, start.plus(teeth), deep));
     }
 
     @Override
-    public List<Concern> concerns(Setting setting, Back back) {
+    public List<FindingCandidate> concerns(CoverDimensions setting, Back back) {
         Length seam = narrower(back.panels().get(0).piece(), back.panels().get(1).piece(), setting);
-        List<Concern> concerns = new ArrayList<>(new ZipConcerns(zip, this::withZip, this, setting, back, seam).all());
+        List<FindingCandidate> concerns = new ArrayList<>(new ZipConcerns(zip, this::withZip, this, setting, back, seam).all());
         Length depth = setting.finished(runs.other());
         if (!at.isPositive() || at.atLeast(depth)) {
             BackZipOpening middle = new BackZipOpening(runs, zip, depth.half(), zipSeam);
-            concerns.add(Concern.of("zip-placed", Weight.WILL_NOT_WORK, "zip-placed", at, depth)
+            concerns.add(FindingCandidate.of("zip-placed", Weight.WILL_NOT_WORK, "zip-placed", at, depth)
                     .orTry(setting.plan().withOpening(middle), "zip-middle"));
         }
         return concerns;

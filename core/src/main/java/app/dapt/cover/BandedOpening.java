@@ -53,9 +53,9 @@ public record BandedOpening(Axis runs, RuleOfThumb rule, Length overlap, Optiona
     @Override
     public List<Detail> details() {
         List<Detail> details = new ArrayList<>(List.of(new Detail.OneOf("rule", Phrase.of("detail.rule"), rule, "rule", true, true),
-                Detail.measure("overlap", Limits.OVERLAP, overlap, rule == RuleOfThumb.NONE),
-                Detail.measure("band", Limits.BAND, band, true), Detail.oneOf("runs", runs, "way"),
-                Detail.maybe("centre", Limits.CENTRE, centre)));
+                Detail.measure("overlap", LengthRange.OVERLAP, overlap, rule == RuleOfThumb.NONE),
+                Detail.measure("band", LengthRange.BAND, band, true), Detail.oneOf("runs", runs, "way"),
+                Detail.maybe("centre", LengthRange.CENTRE, centre)));
         details.addAll(hem.details("second", Phrase.of(stacked() ? "panel.back-lower" : "panel.back-right")));
         details.addAll(fastening.details());
         return details;
@@ -94,15 +94,15 @@ public record BandedOpening(Axis runs, RuleOfThumb rule, Length overlap, Optiona
     }
 
     @Override
-    public Back back(Setting setting) {
+    public Back back(CoverDimensions setting) {
         Length depth = setting.finished(runs.other());
         Edge seam = Edge.seam(setting.allowance());
         Edge band = Edge.band(BAND_SEAM);
         Edge free = hem.edge(setting.allowance(), setting.plan().unit());
         Sum.Term allowance = Sum.term("term.allowance", setting.allowance());
-        Sum ruled = isByRule() ? rule.depth(setting.cut(runs.other()).total(), free.eats(), setting.unit()).roundedUpTo(setting.mark()) : Sum.of();
+        Sum ruled = isByRule() ? rule.depth(setting.cut(runs.other()).total(), free.allowance(), setting.unit()).roundedUpTo(setting.mark()) : Sum.of();
         Sum first = isByRule() ? ruled.plus(Sum.term("term.less-allowance", setting.allowance().negated())) : Lapped.half(depth, overlap, centre, true, stacked());
-        Length second = isByRule() ? ruled.total().minus(setting.allowance()).minus(free.eats()) : Lapped.half(depth, overlap, centre, false, stacked()).total();
+        Length second = isByRule() ? ruled.total().minus(setting.allowance()).minus(free.allowance()) : Lapped.half(depth, overlap, centre, false, stacked()).total();
         Sum lowerCut = isByRule() ? ruled : hem.added(Lapped.half(depth, overlap, centre, false, stacked()), free).plus(allowance);
         Length bandFrom = first.total().minus(finishedBand());
         Sum upperCut = (isByRule() ? ruled : first).plus(Sum.term("term.less-band", finishedBand().negated())).plus(Sum.term("term.band-seam", BAND_SEAM));
@@ -117,7 +117,7 @@ public record BandedOpening(Axis runs, RuleOfThumb rule, Length overlap, Optiona
         if (hem.isLined()) {
             pieces.add(setting.part("lining-" + (stacked() ? "lower" : "right"), Material.LINING, runs, innerFrom, depth, lowerCut, free, seam));
         }
-        Side before = Setting.before(runs);
+        Side before = CoverDimensions.before(runs);
         Panel inner = Panel.of(lower, innerFrom, depth).free(before).outside(false);
         Panel above = Panel.of(upper, Length.ZERO, bandFrom);
         Panel outer = Panel.of(banding, bandFrom, first.total()).free(before.opposite());
@@ -126,8 +126,8 @@ public record BandedOpening(Axis runs, RuleOfThumb rule, Length overlap, Optiona
     }
 
     @Override
-    public List<Concern> concerns(Setting setting, Back back) {
-        List<Concern> found = new ArrayList<>(new LapConcerns(this, setting, back, back.lap().orElseThrow()).all());
+    public List<FindingCandidate> concerns(CoverDimensions setting, Back back) {
+        List<FindingCandidate> found = new ArrayList<>(new LapConcerns(this, setting, back, back.lap().orElseThrow()).all());
         CoverPlan plan = setting.plan();
         Length wider = setting.mark().roundUp(fastening.roomForButton().plus(BAND_SEAM).times(2));
         BandedOpening plain = new BandedOpening(runs, rule, overlap, centre, band, hem, fastening.withBy(By.NOTHING));
@@ -135,7 +135,7 @@ public record BandedOpening(Axis runs, RuleOfThumb rule, Length overlap, Optiona
                 withBand(Length.max(band, wider)).withOverlap(Length.max(back.overlap().orElseThrow(), fastening.roomForButton())), plain));
         if (!finishedBand().isPositive() || back.overlap().orElseThrow().plus(Length.inches(1)).under(finishedBand())) {
             Length usual = BandedOpening.usual(plan.unit()).band();
-            found.add(Concern.of("band-depth", Weight.BETTER_NOT, finishedBand().isPositive() ? "band-deep" : "band-nothing", band,
+            found.add(FindingCandidate.of("band-depth", Weight.BETTER_NOT, finishedBand().isPositive() ? "band-deep" : "band-nothing", band,
                             finishedBand(), back.overlap().orElseThrow())
                     .orTry(plan.withOpening(withBand(usual)), "band", usual)
                     .orTry(plan.withOpening(withOverlap(finishedBand())), "overlap", finishedBand())

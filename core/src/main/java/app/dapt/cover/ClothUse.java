@@ -92,7 +92,7 @@ public record ClothUse(Cloth cloth, List<String> members, List<Wanted> wanted) {
         Back.Panel inner = cover.back().panels().get(0);
         boolean under = cover.back().lap().isPresent() && inner.piece().id().equals(piece.id()) && !piece.id().equals("front");
         return inner.free().filter(side -> under).flatMap(side -> cover.back().overlap().filter(Length::isPositive)
-                .map(overlap -> new Hidden(side, piece.edge(side).eats().plus(overlap), cover.allowance())));
+                .map(overlap -> new Hidden(side, piece.edge(side).allowance().plus(overlap), cover.allowance())));
     }
 
     /** How many pieces there are in all. */

@@ -31,11 +31,11 @@ public record CornerTrim(Sort sort, Length hangs) implements Edging {
 
     @Override
     public List<Detail> details() {
-        return List.of(Detail.oneOf("cornerSort", sort, "corner-sort"), Detail.measure("hangs", Limits.HANGS, hangs, true));
+        return List.of(Detail.oneOf("cornerSort", sort, "corner-sort"), Detail.measure("hangs", LengthRange.HANGS, hangs, true));
     }
 
     @Override
-    public List<Need> needs(SeamedEdge edge, Setting setting) {
+    public List<Need> needs(SeamedEdge edge, CoverDimensions setting) {
         return List.of(Need.of(Phrase.of("need.at-corners", Phrase.choice("corner-sort", sort)), Phrase.of("need.so-many", edge.corners(), hangs)));
     }
 
@@ -50,11 +50,11 @@ public record CornerTrim(Sort sort, Length hangs) implements Edging {
     }
 
     @Override
-    public List<Concern> concerns(SeamedEdge edge, Setting setting, Back back) {
+    public List<FindingCandidate> concerns(SeamedEdge edge, CoverDimensions setting, Back back) {
         if (edge.corners() > 0) {
             return EdgeConcerns.ofAnything(edge, setting, "corners");
         }
-        return List.of(Concern.of("no-corners", Finding.Weight.WILL_NOT_WORK, "no-corners").orTry(setting.plan().withEdging(new None()), "leave-off"));
+        return List.of(FindingCandidate.of("no-corners", Finding.Weight.WILL_NOT_WORK, "no-corners").orTry(setting.plan().withEdging(new None()), "leave-off"));
     }
 
     @Override

@@ -2,6 +2,7 @@ package app.dapt.cover;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.cover.Finding.Weight;
+import app.dapt.filling.Fullness.Band;
 import app.dapt.fit.Fit;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Filling;
@@ -15,14 +16,13 @@ import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Piece;
-import app.dapt.stuffed.Fullness.Band;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 /** What can go wrong with a cover however it opens: its form, its fit, its seam and its cloth. */
-record CoverConcerns(Setting setting, Back back, List<Piece> cut) {
+record CoverConcerns(CoverDimensions setting, Back back, List<Piece> cut) {
 
     /** Sides further apart than this are not called square. */
     private static final Length SQUARE_TOLERANCE = Length.inches(0, 1, 2);
@@ -31,8 +31,8 @@ record CoverConcerns(Setting setting, Back back, List<Piece> cut) {
     private static final double SOFT_GOES_IN = 0.65;
     private static final double FIRM_GOES_IN = 0.8;
 
-    List<Concern> all() {
-        List<Concern> found = new ArrayList<>();
+    List<FindingCandidate> all() {
+        List<FindingCandidate> found = new ArrayList<>();
         setting.form().disagreeing().forEach(disagreement -> found.add(readings(disagreement)));
         Stream.of(unfit(), shape(), straightMissing(), labelled(), vanishes(), size(), seamNarrow(), heatSealed(), tooShortToFill(), smallParts())
                 .flatMap(Optional::stream).forEach(found::add);
@@ -49,13 +49,13 @@ record CoverConcerns(Setting setting, Back back, List<Piece> cut) {
     }
 
     /** Not every opening goes with every shape. */
-    private Optional<Concern> unfit() {
+    private Optional<FindingCandidate> unfit() {
         Opening opening = plan().opening();
         Optional<Phrase> reason = opening.unfitFor(plan().shape());
         if (reason.isEmpty()) {
             return Optional.empty();
         }
-        Concern concern = Concern.of("opening-unfit", Weight.WILL_NOT_WORK, "opening-unfit", reason.get())
+        FindingCandidate concern = FindingCandidate.of("opening-unfit", Weight.WILL_NOT_WORK, "opening-unfit", reason.get())
                 .orTry(plan().withOpening(opening.turned()), "turn-opening");
         if (opening.turned() instanceof Lapped turned) {
             Length wanted = Back.Lap.of(Length.ZERO, turned.runs(), setting).asked(setting.unit());
@@ -70,14 +70,14 @@ record CoverConcerns(Setting setting, Back back, List<Piece> cut) {
         return Optional.of(concern);
     }
 
-    private List<Concern> faceConcerns() {
+    private List<FindingCandidate> faceConcerns() {
         boolean swallowed = plan().opening().takesInFront() && plan().face().kind() != FaceKind.PLAIN;
-        List<Concern> found = new ArrayList<>(swallowed ? List.of(Face.unfit(plan(), Phrase.of("unfit.front-in-strip"))) : plan().face().concerns(setting));
+        List<FindingCandidate> found = new ArrayList<>(swallowed ? List.of(Face.unfit(plan(), Phrase.of("unfit.front-in-strip"))) : plan().face().concerns(setting));
         found.addAll(plan().extras().concerns(setting));
         return found;
     }
 
-    private Concern readings(Disagreement quarrel) {
+    private FindingCandidate readings(Disagreement quarrel) {
         Reading doubted = quarrel.doubted();
         boolean across = quarrel.axis() == Axis.ACROSS;
         String way = across ? "across" : "up-down";
@@ -85,7 +85,7 @@ record CoverConcerns(Setting setting, Back back, List<Piece> cut) {
         Form without = across
                 ? form.withAcross(form.across().with(doubted, Optional.empty()))
                 : form.withUpDown(form.upDown().with(doubted, Optional.empty()));
-        return Concern.of("readings-" + way + "-" + Phrase.code(doubted),
+        return FindingCandidate.of("readings-" + way + "-" + Phrase.code(doubted),
                         doubted == Reading.LABEL ? Weight.WORTH_KNOWING : Weight.BETTER_NOT,
                         doubted == Reading.LABEL ? "label" : "readings", Phrase.of("axis." + way),
                         quarrel.trustedLength(), Phrase.choice("reading", quarrel.trusted()),
@@ -93,11 +93,11 @@ record CoverConcerns(Setting setting, Back back, List<Piece> cut) {
                 .orTry(plan().withForm(without), "leave-out-" + Phrase.code(doubted), quarrel.doubtedLength());
     }
 
-    private Optional<Concern> shape() {
+    private Optional<FindingCandidate> shape() {
         Length across = setting.form().across().flat();
         Length upDown = setting.form().upDown().flat();
         if (!plan().shape().isSameBothWays() && setting.form().upDown().borrowed()) {
-            return Optional.of(Concern.of("one-way", Weight.BETTER_NOT, "one-way", across)
+            return Optional.of(FindingCandidate.of("one-way", Weight.BETTER_NOT, "one-way", across)
                     .orTry(plan().withShape(ShapeKind.SQUARE.insteadOf(plan().shape(), plan().unit())), "call-square"));
         }
         boolean apart = SQUARE_TOLERANCE.under(across.minus(upDown).abs());
@@ -105,7 +105,7 @@ record CoverConcerns(Setting setting, Back back, List<Piece> cut) {
             return Optional.empty();
         }
         boolean round = plan().shape().kind() == ShapeKind.ROUND;
-        return Optional.of(Concern.of("not-square", Weight.WORTH_KNOWING, round ? "not-round" : "not-square", across, upDown)
+        return Optional.of(FindingCandidate.of("not-square", Weight.WORTH_KNOWING, round ? "not-round" : "not-square", across, upDown)
                 .orTry(plan().withShape(ShapeKind.OBLONG.insteadOf(plan().shape(), plan().unit())), "call-oblong")
                 .orNote(plan()));
     }
@@ -114,17 +114,17 @@ record CoverConcerns(Setting setting, Back back, List<Piece> cut) {
         return plan().withFit(plan().fit().withSchool(school));
     }
 
-    private Optional<Concern> straightMissing() {
+    private Optional<FindingCandidate> straightMissing() {
         boolean label = Stream.of(Axis.values()).anyMatch(axis -> plan().fit().school(axis) == FitSchool.LABEL);
         return plan().fit().measuredFor(plan().form()) ? Optional.empty()
-                : Optional.of(Concern.of("straight-missing", Weight.BETTER_NOT, label ? "label-missing" : "straight-missing",
+                : Optional.of(FindingCandidate.of("straight-missing", Weight.BETTER_NOT, label ? "label-missing" : "straight-missing",
                                 setting.finished(Axis.ACROSS), setting.finished(Axis.UP_DOWN))
                         .orTry(fitted(FitSchool.FINISH_TO_FORM), "finish-to-form")
                         .orTry(fitted(FitSchool.CUT_TO_FORM), "cut-to-form"));
     }
 
     /** A label that names a cover of another size than this one comes to. */
-    private Optional<Concern> labelled() {
+    private Optional<FindingCandidate> labelled() {
         Fit byLabel = plan().fit().withSchool(FitSchool.LABEL);
         if (plan().form().labelMeans() != LabelMeans.COVER || !byLabel.measuredFor(plan().form())) {
             return Optional.empty();
@@ -133,24 +133,24 @@ record CoverConcerns(Setting setting, Back back, List<Piece> cut) {
         Length across = byLabel.finished(Axis.ACROSS, plan().form(), setting.form(), allowance).total();
         Length upDown = byLabel.finished(Axis.UP_DOWN, plan().form(), setting.form(), allowance).total();
         boolean same = across.minus(setting.finished(Axis.ACROSS)).abs().under(SQUARE_TOLERANCE) && upDown.minus(setting.finished(Axis.UP_DOWN)).abs().under(SQUARE_TOLERANCE);
-        return same ? Optional.empty() : Optional.of(Concern.of("label-cover", Weight.WORTH_KNOWING, "label-cover", across, upDown,
+        return same ? Optional.empty() : Optional.of(FindingCandidate.of("label-cover", Weight.WORTH_KNOWING, "label-cover", across, upDown,
                 setting.finished(Axis.ACROSS), setting.finished(Axis.UP_DOWN)).orTry(plan().withFit(byLabel), "label-cover").orNote(plan()));
     }
 
-    private Optional<Concern> vanishes() {
+    private Optional<FindingCandidate> vanishes() {
         boolean kept = Stream.of(setting.across(), setting.upDown()).flatMap(sum -> sum.terms().stream())
                 .map(Sum.Term::label).anyMatch(label -> label.code().equals("term.at-least"));
         return kept
-                ? Optional.of(Concern.of("fit-vanishes", Weight.WILL_NOT_WORK, "fit-vanishes", Fit.SMALLEST)
+                ? Optional.of(FindingCandidate.of("fit-vanishes", Weight.WILL_NOT_WORK, "fit-vanishes", Fit.SMALLEST)
                         .orTry(fitted(FitSchool.FINISH_TO_FORM), "finish-to-form"))
                 : Optional.empty();
     }
 
-    private Optional<Concern> size() {
+    private Optional<FindingCandidate> size() {
         Band band = setting.fullness().band();
         int percent = setting.fullness().percent();
         if (band == Band.SEAMS_AT_RISK) {
-            return Optional.of(Concern.of("size", Weight.WILL_NOT_WORK, "too-small", percent)
+            return Optional.of(FindingCandidate.of("size", Weight.WILL_NOT_WORK, "too-small", percent)
                     .orTry(fitted(FitSchool.CUT_TO_FORM), "cut-to-form")
                     .orTry(fitted(FitSchool.FINISH_TO_FORM), "finish-to-form"));
         }
@@ -158,7 +158,7 @@ record CoverConcerns(Setting setting, Back back, List<Piece> cut) {
             return Optional.empty();
         }
         Length more = plan().fit().down().plus(setting.unit().pick(Length.cm(5), Length.inches(2)));
-        return Optional.of(Concern.of("size", Weight.BETTER_NOT, "too-large", percent)
+        return Optional.of(FindingCandidate.of("size", Weight.BETTER_NOT, "too-large", percent)
                 .orTry(fitted(FitSchool.CUT_TO_FORM), "cut-to-form")
                 .orTry(fitted(FitSchool.FINISH_TO_FORM), "finish-to-form")
                 .orTry(fitted(FitSchool.SIZE_DOWN), "size-down", plan().fit().down())
@@ -166,25 +166,25 @@ record CoverConcerns(Setting setting, Back back, List<Piece> cut) {
                 .orNote(plan()));
     }
 
-    private Optional<Concern> seamNarrow() {
+    private Optional<FindingCandidate> seamNarrow() {
         Length least = Seam.least(plan().unit());
         Length usual = Seam.usual(plan().unit());
         return setting.allowance().under(least)
-                ? Optional.of(Concern.of("seam-narrow", Weight.BETTER_NOT, "seam-narrow", setting.allowance(), least)
+                ? Optional.of(FindingCandidate.of("seam-narrow", Weight.BETTER_NOT, "seam-narrow", setting.allowance(), least)
                         .orTry(plan().withSeam(plan().seam().withChosen(usual)), "seam", usual)
                         .orNote(plan()))
                 : Optional.empty();
     }
 
     /** An opening of 0.65 of a soft form's width lets it in, of 0.8 of a firm one's; of the short side, which goes first (judgement). */
-    private Optional<Concern> tooShortToFill() {
+    private Optional<FindingCandidate> tooShortToFill() {
         double firmness = Math.max(0, Math.min(1, (setting.form().fill() - Filling.FEATHER.usualFill()) / (Filling.FIRM.usualFill() - Filling.FEATHER.usualFill())));
         Length folded = Length.nearInches(setting.form().casing().shortSide().toInches() * (SOFT_GOES_IN + firmness * (FIRM_GOES_IN - SOFT_GOES_IN)));
         Opening opening = plan().opening();
         if (!back.length().under(folded)) {
             return Optional.empty();
         }
-        Concern concern = Concern.of("opening-short", Weight.BETTER_NOT, back.zip().isPresent() ? "zip-short" : "opening-short",
+        FindingCandidate concern = FindingCandidate.of("opening-short", Weight.BETTER_NOT, back.zip().isPresent() ? "zip-short" : "opening-short",
                 back.length(), folded);
         if (opening.longer().isPresent()) {
             concern = concern.orTry(plan().withOpening(opening.longer().get()), "zip-chain");
@@ -196,29 +196,29 @@ record CoverConcerns(Setting setting, Back back, List<Piece> cut) {
     }
 
     /** A hot knife melts synthetic cloth; any other it burns. */
-    private Optional<Concern> heatSealed() {
+    private Optional<FindingCandidate> heatSealed() {
         if (plan().seam().finish() != SeamFinish.HEAT_SEALED) {
             return Optional.empty();
         }
         Optional<Cloth> natural = cut.stream().map(piece -> plan().cloths().of(piece.material())).filter(cloth -> !cloth.synthetic()).findFirst();
         CoverPlan overlocked = plan().withSeam(new Seam(plan().seam().chosen(), SeamFinish.OVERLOCKED));
-        return Optional.of(natural.map(cloth -> Concern.of("heat-natural", Weight.WILL_NOT_WORK, "heat-natural", cloth.name()).orTry(overlocked, "overlock"))
-                .orElseGet(() -> Concern.of("heat-sealed", Weight.WORTH_KNOWING, "heat-sealed").orNote(plan())));
+        return Optional.of(natural.map(cloth -> FindingCandidate.of("heat-natural", Weight.WILL_NOT_WORK, "heat-natural", cloth.name()).orTry(overlocked, "overlock"))
+                .orElseGet(() -> FindingCandidate.of("heat-sealed", Weight.WORTH_KNOWING, "heat-sealed").orNote(plan())));
     }
 
     /** Buttons and ties are not for small children. */
-    private Optional<Concern> smallParts() {
+    private Optional<FindingCandidate> smallParts() {
         boolean any = !back.spots().isEmpty() || plan().face().kind() == FaceKind.BUTTON_BAND || plan().edging().hasSmallParts();
-        return any ? Optional.of(Concern.of("small-parts", Weight.WORTH_KNOWING, "small-parts").orNote(plan())) : Optional.empty();
+        return any ? Optional.of(FindingCandidate.of("small-parts", Weight.WORTH_KNOWING, "small-parts").orNote(plan())) : Optional.empty();
     }
 
-    private Optional<Concern> clothNarrow(Material material) {
+    private Optional<FindingCandidate> clothNarrow(Material material) {
         Cloth cloth = plan().cloths().of(material);
         Optional<Piece> widest = cut.stream().filter(piece -> piece.material() == material)
                 .max((a, b) -> cloth.leastAcross(a).compareTo(cloth.leastAcross(b)));
         return widest.filter(piece -> cloth.usableWidth().under(cloth.leastAcross(piece))).map(piece -> {
             Length needed = cloth.leastAcross(piece);
-            Concern concern = Concern.of("cloth-narrow-" + Phrase.code(material), Weight.WILL_NOT_WORK, "cloth-narrow",
+            FindingCandidate concern = FindingCandidate.of("cloth-narrow-" + Phrase.code(material), Weight.WILL_NOT_WORK, "cloth-narrow",
                     piece.name(), needed, cloth.name(), cloth.usableWidth());
             return Cloth.soldFor(needed, setting.unit())
                     .map(width -> concern.orTry(

@@ -21,11 +21,11 @@ public sealed interface Detail {
     boolean applies();
 
     /** A length. */
-    record Measure(String name, Phrase label, Limits limits, Length value, boolean applies) implements Detail {
+    record Measure(String name, Phrase label, LengthRange limits, Length value, boolean applies) implements Detail {
     }
 
     /** A length that may be left to the usual; the hint says what that is. */
-    record MaybeMeasure(String name, Phrase label, Limits limits, Optional<Length> value, Phrase hint, boolean applies)
+    record MaybeMeasure(String name, Phrase label, LengthRange limits, Optional<Length> value, Phrase hint, boolean applies)
             implements Detail {
     }
 
@@ -54,7 +54,7 @@ public sealed interface Detail {
     record Tick(String name, Phrase label, boolean value, boolean applies) implements Detail {
     }
 
-    static Detail measure(String name, Limits limits, Length value, boolean applies) {
+    static Detail measure(String name, LengthRange limits, Length value, boolean applies) {
         return new Measure(name, Phrase.of("detail." + name), limits, value, applies);
     }
 
@@ -66,7 +66,7 @@ public sealed interface Detail {
         return new Tick(name, Phrase.of("detail." + name), value, applies);
     }
 
-    static Detail maybe(String name, Limits limits, Optional<Length> value) {
+    static Detail maybe(String name, LengthRange limits, Optional<Length> value) {
         return new MaybeMeasure(name, Phrase.of("detail." + name), limits, value, Phrase.of("detail." + name + ".hint"), true);
     }
 

@@ -11,16 +11,16 @@ final class EdgeConcerns {
     private EdgeConcerns() {
     }
 
-    static List<Concern> ofAnything(SeamedEdge edge, Setting setting, String what) {
+    static List<FindingCandidate> ofAnything(SeamedEdge edge, CoverDimensions setting, String what) {
         CoverPlan plan = setting.plan();
-        List<Concern> found = new ArrayList<>();
+        List<FindingCandidate> found = new ArrayList<>();
         if (!edge.whole()) {
-            found.add(Concern.of("trim-fold", Weight.WORTH_KNOWING, "trim-fold", Phrase.of("trim." + what), edge.length().total())
+            found.add(FindingCandidate.of("trim-fold", Weight.WORTH_KNOWING, "trim-fold", Phrase.of("trim." + what), edge.length().total())
                     .orTry(plan.withOpening(OpeningKind.ENVELOPE.insteadOf(plan.opening(), plan.unit())), "envelope")
                     .orNote(plan));
         }
         if (plan.seam().finish() == SeamFinish.FRENCH) {
-            found.add(Concern.of("french-trim", Weight.BETTER_NOT, "french-trim", Phrase.of("trim." + what))
+            found.add(FindingCandidate.of("french-trim", Weight.BETTER_NOT, "french-trim", Phrase.of("trim." + what))
                     .orTry(plan.withSeam(new Seam(plan.seam().chosen(), SeamFinish.OVERLOCKED)), "overlock")
                     .orNote(plan));
         }

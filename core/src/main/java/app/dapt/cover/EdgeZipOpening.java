@@ -65,7 +65,7 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
     }
 
     @Override
-    public Back back(Setting setting) {
+    public Back back(CoverDimensions setting) {
         Length seam = setting.edgeToOpen(runs);
         ZipLength.Choice choice = zip.pick(seam, setting.plan().unit());
         Length buy = sort == Sorts.ORDINARY ? choice.buy() : longEnough(choice.buy(), setting.plan().unit());
@@ -86,7 +86,7 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
     }
 
     /** A piece with the edge that the zip lies in, and its ends marked there where the edge is straight. */
-    private static Piece zipped(Piece piece, Side side, Length from, Length teeth, Setting setting) {
+    private static Piece zipped(Piece piece, Side side, Length from, Length teeth, CoverDimensions setting) {
         Piece sewn = piece.with(side, Edge.zip(setting.allowance()));
         if (!setting.shape().isRectangular()) {
             return sewn;
@@ -98,7 +98,7 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
     }
 
     @Override
-    public List<Concern> concerns(Setting setting, Back back) {
+    public List<FindingCandidate> concerns(CoverDimensions setting, Back back) {
         return new ZipConcerns(zip, this::withZip, this, setting, back, setting.edgeToOpen(runs)).all();
     }
 

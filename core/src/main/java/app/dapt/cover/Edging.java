@@ -12,27 +12,27 @@ public interface Edging extends Detailed {
     EdgingKind kind();
 
     /** What is cut for it. */
-    default List<Piece> pieces(SeamedEdge edge, Setting setting) {
+    default List<Piece> pieces(SeamedEdge edge, CoverDimensions setting) {
         return List.of();
     }
 
     /** What is bought for it that is no cloth. */
-    default List<Need> needs(SeamedEdge edge, Setting setting) {
+    default List<Need> needs(SeamedEdge edge, CoverDimensions setting) {
         return List.of();
     }
 
     /** What can go wrong with it. */
-    default List<Concern> concerns(SeamedEdge edge, Setting setting, Back back) {
+    default List<FindingCandidate> concerns(SeamedEdge edge, CoverDimensions setting, Back back) {
         return List.of();
     }
 
     /** What is worth knowing while choosing it, one sentence each. */
-    default List<Phrase> about(SeamedEdge edge, Setting setting) {
+    default List<Phrase> about(SeamedEdge edge, CoverDimensions setting) {
         return List.of();
     }
 
     /** Its figures, for whoever reckons on with them. */
-    default List<Figure> figures(SeamedEdge edge, Setting setting) {
+    default List<Figure> figures(SeamedEdge edge, CoverDimensions setting) {
         return List.of();
     }
 

@@ -10,11 +10,11 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /** What can go wrong with an envelope beyond what can with any overlap. */
-record EnvelopeConcerns(EnvelopeOpening opening, Setting setting, Back back) {
+record EnvelopeConcerns(EnvelopeOpening opening, CoverDimensions setting, Back back) {
 
-    List<Concern> all() {
+    List<FindingCandidate> all() {
         LapConcerns lapped = new LapConcerns(opening, setting, back, back.lap().orElseThrow());
-        List<Concern> found = new ArrayList<>(lapped.all());
+        List<FindingCandidate> found = new ArrayList<>(lapped.all());
         Stream.of(blank(lapped.wanted()), upsideDown(opening.first(), true), upsideDown(opening.second(), false), sideways(), hemEdges())
                 .flatMap(Optional::stream).forEach(found::add);
         return found;
@@ -28,12 +28,12 @@ record EnvelopeConcerns(EnvelopeOpening opening, Setting setting, Back back) {
         return plan().withOpening(changed);
     }
 
-    private Optional<Concern> blank(Length wanted) {
+    private Optional<FindingCandidate> blank(Length wanted) {
         Length along = setting.cut(opening.runs()).total();
         boolean narrow = opening.rule() == RuleOfThumb.BLANK_HALVED
                 && RuleOfThumb.BLANK_WIDTH.under(along);
         return narrow
-                ? Optional.of(Concern.of("blank-narrow", Weight.WILL_NOT_WORK, "blank-narrow", RuleOfThumb.BLANK_WIDTH, along)
+                ? Optional.of(FindingCandidate.of("blank-narrow", Weight.WILL_NOT_WORK, "blank-narrow", RuleOfThumb.BLANK_WIDTH, along)
                         .orTry(with(opening.centred().withOverlap(wanted)), "overlap", wanted))
                 : Optional.empty();
     }
@@ -42,27 +42,27 @@ record EnvelopeConcerns(EnvelopeOpening opening, Setting setting, Back back) {
         return plan().cloths().of(Material.BACK).hasUp();
     }
 
-    private Optional<Concern> upsideDown(PanelChoice choice, boolean isFirst) {
+    private Optional<FindingCandidate> upsideDown(PanelChoice choice, boolean isFirst) {
         if (!choice.turned() || !backHasUp()) {
             return Optional.empty();
         }
         EnvelopeOpening upright = isFirst ? opening.withPanels(choice.upright(), opening.second())
                 : opening.withPanels(opening.first(), choice.upright());
-        return Optional.of(Concern.of("upside-down-" + (isFirst ? "first" : "second"), Weight.BETTER_NOT, "upside-down",
+        return Optional.of(FindingCandidate.of("upside-down-" + (isFirst ? "first" : "second"), Weight.BETTER_NOT, "upside-down",
                         opening.panelName(isFirst), plan().cloths().back().name())
                 .orTry(with(upright), "upright", opening.panelName(isFirst))
                 .orNote(plan()));
     }
 
     /** A selvage runs along the cloth, so a panel whose crosswise edge is one has its print lying on its side. */
-    private Optional<Concern> sideways() {
+    private Optional<FindingCandidate> sideways() {
         boolean selvage = Stream.of(opening.first(), opening.second())
                 .anyMatch(choice -> choice.hem().kind() == Hem.Kind.SELVAGE);
         boolean shows = !plan().cloths().of(Material.BACK).turns();
         if (!selvage || !shows || !opening.stacked()) {
             return Optional.empty();
         }
-        return Optional.of(Concern.of("sideways", Weight.BETTER_NOT, "sideways", plan().cloths().back().name())
+        return Optional.of(FindingCandidate.of("sideways", Weight.BETTER_NOT, "sideways", plan().cloths().back().name())
                 .orTry(with(opening.withPanels(hemmed(opening.first()), hemmed(opening.second()))), "hem-instead")
                 .orNote(plan()));
     }
@@ -72,9 +72,9 @@ record EnvelopeConcerns(EnvelopeOpening opening, Setting setting, Back back) {
     }
 
     /** With a print that has an up, hemming the wrong edge spoils the panel. */
-    private Optional<Concern> hemEdges() {
+    private Optional<FindingCandidate> hemEdges() {
         return backHasUp()
-                ? Optional.of(Concern.of("hem-edges", Weight.WORTH_KNOWING,
+                ? Optional.of(FindingCandidate.of("hem-edges", Weight.WORTH_KNOWING,
                                 opening.stacked() ? "hem-edges" : "hem-edges-upright", plan().cloths().back().name())
                         .orNote(plan()))
                 : Optional.empty();

@@ -79,9 +79,9 @@ public record EnvelopeOpening(Axis runs, RuleOfThumb rule, Length overlap, Optio
     public List<Detail> details() {
         List<Detail> details = new ArrayList<>();
         details.add(new Detail.OneOf("rule", Phrase.of("detail.rule"), rule, "rule", true, true));
-        details.add(Detail.measure("overlap", Limits.OVERLAP, overlap, rule == RuleOfThumb.NONE));
+        details.add(Detail.measure("overlap", LengthRange.OVERLAP, overlap, rule == RuleOfThumb.NONE));
         details.add(Detail.oneOf("runs", runs, "way"));
-        details.add(Detail.maybe("centre", Limits.CENTRE, centre));
+        details.add(Detail.maybe("centre", LengthRange.CENTRE, centre));
         details.add(Detail.oneOf("outside", outside, stacked() ? "outside" : "outside-upright"));
         details.addAll(panelDetails("first", first, true));
         details.addAll(panelDetails("second", second, false));
@@ -144,7 +144,7 @@ public record EnvelopeOpening(Axis runs, RuleOfThumb rule, Length overlap, Optio
     }
 
     @Override
-    public Back back(Setting setting) {
+    public Back back(CoverDimensions setting) {
         Length depth = setting.finished(runs.other());
         Reckoning one = panel(setting, first, true);
         Reckoning two = panel(setting, second, false);
@@ -158,7 +158,7 @@ public record EnvelopeOpening(Axis runs, RuleOfThumb rule, Length overlap, Optio
         return fastening.fasten(back, outer, firstOutside(), inner, runs, setting);
     }
 
-    private Panel panel(Setting setting, PanelChoice choice, Reckoning reckoning, boolean isFirst, List<Piece> pieces) {
+    private Panel panel(CoverDimensions setting, PanelChoice choice, Reckoning reckoning, boolean isFirst, List<Piece> pieces) {
         Length depth = setting.finished(runs.other());
         Length from = isFirst ? Length.ZERO : depth.minus(reckoning.finished());
         Length to = isFirst ? reckoning.finished() : depth;
@@ -171,13 +171,13 @@ public record EnvelopeOpening(Axis runs, RuleOfThumb rule, Length overlap, Optio
             pieces.add(setting.part("lining-" + place(isFirst), Material.LINING, runs, from, to, reckoning.cut(),
                     isFirst ? seam : free, isFirst ? free : seam));
         }
-        Side before = Setting.before(runs);
+        Side before = CoverDimensions.before(runs);
         return Panel.of(piece, from, to).free(isFirst ? before.opposite() : before).outside(isFirst == firstOutside()).turned(choice.turned());
     }
 
     @Override
-    public List<Concern> concerns(Setting setting, Back back) {
-        List<Concern> found = new ArrayList<>(new EnvelopeConcerns(this, setting, back).all());
+    public List<FindingCandidate> concerns(CoverDimensions setting, Back back) {
+        List<FindingCandidate> found = new ArrayList<>(new EnvelopeConcerns(this, setting, back).all());
         Length overlap = back.overlap().orElseThrow();
         found.addAll(fastening.concerns(setting, overlap, "button-overlap", withOverlap(fastening.roomForButton()),
                 withFastening(fastening.withBy(By.NOTHING))));
@@ -202,11 +202,11 @@ public record EnvelopeOpening(Axis runs, RuleOfThumb rule, Length overlap, Optio
         return stacked() ? (isFirst ? "upper" : "lower") : (isFirst ? "left" : "right");
     }
 
-    private Reckoning panel(Setting setting, PanelChoice choice, boolean isFirst) {
+    private Reckoning panel(CoverDimensions setting, PanelChoice choice, boolean isFirst) {
         Edge free = choice.hem().edge(setting.allowance(), setting.plan().unit());
         if (rule != RuleOfThumb.NONE) {
-            Sum cut = rule.depth(setting.cut(runs.other()).total(), free.eats(), setting.unit()).roundedUpTo(setting.mark());
-            return new Reckoning(cut.total().minus(free.eats()).minus(setting.allowance()), cut);
+            Sum cut = rule.depth(setting.cut(runs.other()).total(), free.allowance(), setting.unit()).roundedUpTo(setting.mark());
+            return new Reckoning(cut.total().minus(free.allowance()).minus(setting.allowance()), cut);
         }
         Sum finished = Lapped.half(setting.finished(runs.other()), overlap, centre, isFirst, stacked());
         Sum cut = choice.hem().added(finished, free).plus(Sum.term("term.allowance", setting.allowance())).roundedUpTo(setting.mark());

@@ -143,18 +143,18 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
     public List<Detail> details() {
         return List.of(Detail.tick("pocket", pocket.there(), true),
                 new Detail.OneOf("pocketMake", Phrase.of("detail.pocketMake"), pocket.make(), "pocket-make", false, pocket.there()),
-                Detail.measure("pocketDeep", Limits.SIDE, pocket.deep(), pocket.there()),
-                Detail.measure("pocketSeam", Limits.ALLOWANCE, pocket.seam(), pocket.there()),
-                Detail.measure("pocketBand", Limits.POCKET_BAND, pocket.band(), pocket.there() && pocket.make() == PocketMake.CONTRAST_BAND),
-                Detail.tick("handle", handle.there(), true), Detail.measure("handleWide", Limits.BUTTON, handle.wide(), handle.there()),
-                Detail.measure("handleLong", Limits.BAND, handle.reach(), handle.there()),
-                Detail.measure("handleFrom", Limits.CENTRE, handle.from(), handle.there()),
-                Detail.tick("label", label.there(), true), Detail.measure("labelFrom", Limits.CENTRE, label.from(), label.there()),
-                Detail.tick("decoration", decoration.there(), true), Detail.measure("decorationClear", Limits.TURN, decoration.clear(), decoration.there()),
+                Detail.measure("pocketDeep", LengthRange.SIDE, pocket.deep(), pocket.there()),
+                Detail.measure("pocketSeam", LengthRange.ALLOWANCE, pocket.seam(), pocket.there()),
+                Detail.measure("pocketBand", LengthRange.POCKET_BAND, pocket.band(), pocket.there() && pocket.make() == PocketMake.CONTRAST_BAND),
+                Detail.tick("handle", handle.there(), true), Detail.measure("handleWide", LengthRange.BUTTON, handle.wide(), handle.there()),
+                Detail.measure("handleLong", LengthRange.BAND, handle.reach(), handle.there()),
+                Detail.measure("handleFrom", LengthRange.CENTRE, handle.from(), handle.there()),
+                Detail.tick("label", label.there(), true), Detail.measure("labelFrom", LengthRange.CENTRE, label.from(), label.there()),
+                Detail.tick("decoration", decoration.there(), true), Detail.measure("decorationClear", LengthRange.TURN, decoration.clear(), decoration.there()),
                 Detail.oneOf("rowsOf", rows.of(), "rows-of"), Detail.count("rows", 1, 12, rows.count(), rows.there()),
-                Detail.measure("rowsLowest", Limits.CENTRE, rows.lowest(), rows.there()),
-                Detail.measure("rowsApart", Limits.CENTRE, rows.apart(), rows.there() && rows.count() > 1),
-                Detail.measure("rowsDeep", Limits.HANGS, rows.deep(), rows.of() == RowsOf.RUFFLE), Detail.tick("motif", motif, true), Detail.oneOf("interfaced", interfacing, "layered"), Detail.oneOf("wadded", wadding, "layered"),
+                Detail.measure("rowsLowest", LengthRange.CENTRE, rows.lowest(), rows.there()),
+                Detail.measure("rowsApart", LengthRange.CENTRE, rows.apart(), rows.there() && rows.count() > 1),
+                Detail.measure("rowsDeep", LengthRange.HANGS, rows.deep(), rows.of() == RowsOf.RUFFLE), Detail.tick("motif", motif, true), Detail.oneOf("interfaced", interfacing, "layered"), Detail.oneOf("wadded", wadding, "layered"),
                 Detail.oneOf("linedThrough", lining, "layered"));
     }
 
@@ -163,7 +163,7 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
     }
 
     /** What is sewn into the seams of this front or on it, where it lies there. */
-    List<Marking> marks(Piece front, Setting setting) {
+    List<Marking> marks(Piece front, CoverDimensions setting) {
         List<Marking> marks = new ArrayList<>();
         if (handle.there()) {
             marks.add(Marking.spot(Sort.STRAP, setting.allowance().plus(handle.from()), Length.ZERO));
@@ -185,12 +185,12 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
     }
 
     /** So far above the finished lower edge, counted from the cut edge at the top. */
-    private static Length above(Length height, Piece front, Setting setting) {
+    private static Length above(Length height, Piece front, CoverDimensions setting) {
         return front.cutHeight().minus(setting.allowance()).minus(height);
     }
 
     /** What is cut for them. */
-    List<Piece> pieces(Setting setting, Back back) {
+    List<Piece> pieces(CoverDimensions setting, Back back) {
         List<Piece> pieces = new ArrayList<>();
         if (pocket.there()) {
             pieces.addAll(pocketPieces(setting));
@@ -209,7 +209,7 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
     }
 
     /** Twice the finished width and an allowance at both sides, in as many strips as that takes; deep with a narrow hem on both edges. */
-    private List<Piece> ruffles(Setting setting) {
+    private List<Piece> ruffles(CoverDimensions setting) {
         Sum length = rowLength(setting).plus(Sum.term("term.gathered", setting.finished(Axis.ACROSS).times(GATHERED - 1L)));
         Length hem = setting.plan().unit().pick(Length.cm(1), Length.inches(0, 1, 2));
         Sum depth = Sum.of(Sum.term("term.ruffle-depth", rows.deep()), Sum.term("term.ruffle-hems", hem.times(2)));
@@ -218,12 +218,12 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
     }
 
     /** From edge to edge, caught in both side seams. */
-    private static Sum rowLength(Setting setting) {
+    private static Sum rowLength(CoverDimensions setting) {
         return Sum.of(Sum.term("term.finished-width", setting.finished(Axis.ACROSS)), Sum.term("term.both-allowances", setting.allowance().times(2)));
     }
 
     /** Two equal pieces, their seam along the top; or a lining twice the band taller, which comes over the top as a band. */
-    private List<Piece> pocketPieces(Setting setting) {
+    private List<Piece> pocketPieces(CoverDimensions setting) {
         Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(setting.allowance()));
         edges.put(Side.TOP, new Edge(Edge.Fate.LINED, List.of(pocket.seam())));
         boolean same = pocket.seam().equals(setting.allowance());
@@ -260,7 +260,7 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
     }
 
     /** Interfacing and wadding are cut without what the edges eat, so that no seam is made thicker. */
-    List<Need> needs(Setting setting, Back back) {
+    List<Need> needs(CoverDimensions setting, Back back) {
         List<Need> needs = new ArrayList<>();
         Length across = setting.finished(Axis.ACROSS);
         Length upDown = setting.finished(Axis.UP_DOWN);
@@ -285,38 +285,38 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
         return Need.of(Phrase.of(code, piece.name()), Phrase.of("need.one-piece", piece.finished(Axis.ACROSS), piece.finished(Axis.UP_DOWN)));
     }
 
-    List<Concern> concerns(Setting setting) {
+    List<FindingCandidate> concerns(CoverDimensions setting) {
         CoverPlan plan = setting.plan();
-        List<Concern> found = new ArrayList<>();
+        List<FindingCandidate> found = new ArrayList<>();
         Length height = setting.finished(Axis.UP_DOWN);
         Length width = setting.finished(Axis.ACROSS);
         if (pocket.there() && pocket.deep().over(height) > DEEPEST_POCKET) {
             Length fitting = setting.mark().nearest(height.times(57, 100));
-            found.add(Concern.of("pocket-deep", Weight.BETTER_NOT, "pocket-deep", pocket.deep(), height)
+            found.add(FindingCandidate.of("pocket-deep", Weight.BETTER_NOT, "pocket-deep", pocket.deep(), height)
                     .orTry(plan.withExtras(with("pocketDeep", fitting)), "pocket", fitting).orNote(plan));
         }
         if (pocket.there() && !setting.shape().isRectangular()) {
-            found.add(Concern.of("pocket-curve", Weight.WORTH_KNOWING, "pocket-curve").orTry(plan.withExtras(with("pocket", false)), "leave-off").orNote(plan));
+            found.add(FindingCandidate.of("pocket-curve", Weight.WORTH_KNOWING, "pocket-curve").orTry(plan.withExtras(with("pocket", false)), "leave-off").orNote(plan));
         }
         if (handle.there() && !handle.from().times(2).under(width)) {
-            found.add(Concern.of("handle-crosses", Weight.WILL_NOT_WORK, "handle-crosses", handle.from(), width)
+            found.add(FindingCandidate.of("handle-crosses", Weight.WILL_NOT_WORK, "handle-crosses", handle.from(), width)
                     .orTry(plan.withExtras(with("handleFrom", width.times(1, 4))), "handle", width.times(1, 4)));
         }
         if (rows.there() && (height.under(rows.heights().get(rows.count() - 1)) || !rows.lowest().isPositive())) {
             Length fitting = height.times(1, rows.count() + 1);
-            found.add(Concern.of("rows-past", Weight.WILL_NOT_WORK, "rows-past", rows.heights().get(rows.count() - 1), height)
+            found.add(FindingCandidate.of("rows-past", Weight.WILL_NOT_WORK, "rows-past", rows.heights().get(rows.count() - 1), height)
                     .orTry(plan.withExtras(with("rowsLowest", fitting).with("rowsApart", fitting)), "rows", fitting));
         }
         if (label.there() && (label.from().under(FROM_CORNER) || height.minus(FROM_CORNER).under(label.from()))) {
-            found.add(Concern.of("label-corner", Weight.BETTER_NOT, "label-corner", label.from(), FROM_CORNER)
+            found.add(FindingCandidate.of("label-corner", Weight.BETTER_NOT, "label-corner", label.from(), FROM_CORNER)
                     .orTry(plan.withExtras(with("labelFrom", Length.max(FROM_CORNER, Length.min(height.half(), FROM_CORNER.times(2))))), "label").orNote(plan));
         }
         if (motif && !plan.cloths().front().print().hasUp()) {
-            found.add(Concern.of("motif-none", Weight.WORTH_KNOWING, "motif-none", plan.cloths().front().name())
+            found.add(FindingCandidate.of("motif-none", Weight.WORTH_KNOWING, "motif-none", plan.cloths().front().name())
                     .orTry(plan.withExtras(with("motif", false)), "leave-off"));
         }
         if (decoration.there() && !decoration.clear().times(2).under(Length.min(width, height))) {
-            found.add(Concern.of("decoration-none", Weight.WILL_NOT_WORK, "decoration-none", decoration.clear())
+            found.add(FindingCandidate.of("decoration-none", Weight.WILL_NOT_WORK, "decoration-none", decoration.clear())
                     .orTry(plan.withExtras(with("decorationClear", Length.min(width, height).times(1, 10))), "clear", Length.min(width, height).times(1, 10)));
         }
         return found;

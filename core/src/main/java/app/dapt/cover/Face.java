@@ -20,27 +20,27 @@ public sealed interface Face extends Detailed {
     FaceKind kind();
 
     /** The front to cut. */
-    Piece front(Setting setting);
+    Piece front(CoverDimensions setting);
 
     /**
      * Where on the cut front a place comes from that lies so far across a plain one, both from the cut edge at the left:
      * on a front that is made narrower before it is sewn, what lies beyond that is cut further out.
      */
-    default Length place(Length plain, Setting setting) {
+    default Length place(Length plain, CoverDimensions setting) {
         return plain;
     }
 
     /** These marks of a plain front, where they are on this one. */
-    default List<Marking> placed(List<Marking> marks, Setting setting) {
+    default List<Marking> placed(List<Marking> marks, CoverDimensions setting) {
         return marks.stream().map(mark -> new Marking(mark.sort(), mark.fromLeft().map(at -> place(at, setting)), mark.fromTop())).toList();
     }
 
     /** Where on the cut front its middle is once it is made, from the cut edge at the left. */
-    default Length middle(Piece front, Setting setting) {
+    default Length middle(Piece front, CoverDimensions setting) {
         return front.cutWidth().half();
     }
 
-    default List<Concern> concerns(Setting setting) {
+    default List<FindingCandidate> concerns(CoverDimensions setting) {
         return List.of();
     }
 
@@ -58,7 +58,7 @@ public sealed interface Face extends Detailed {
         }
 
         @Override
-        public Piece front(Setting setting) {
+        public Piece front(CoverDimensions setting) {
             return setting.whole("front", Material.FRONT);
         }
     }
@@ -89,8 +89,8 @@ public sealed interface Face extends Detailed {
 
         @Override
         public List<Detail> details() {
-            return List.of(Detail.measure("pleat", Limits.PLEAT, pleat, true), Detail.count("buttons", 1, 12, buttons, true),
-                    Detail.oneOf("buttonSpacing", spacing, "spacing"), Detail.measure("buttonSize", Limits.BUTTON, size, true));
+            return List.of(Detail.measure("pleat", LengthRange.PLEAT, pleat, true), Detail.count("buttons", 1, 12, buttons, true),
+                    Detail.oneOf("buttonSpacing", spacing, "spacing"), Detail.measure("buttonSize", LengthRange.BUTTON, size, true));
         }
 
         /**
@@ -98,7 +98,7 @@ public sealed interface Face extends Detailed {
          * the cover's middle for its own, which is where the buttons are marked: at C/2.
          */
         @Override
-        public Piece front(Setting setting) {
+        public Piece front(CoverDimensions setting) {
             Piece plain = setting.whole("front", Material.FRONT);
             if (!setting.shape().isRectangular()) {
                 return plain;
@@ -116,30 +116,30 @@ public sealed interface Face extends Detailed {
         }
 
         /** The first fold, half the band beyond the middle; all beyond it is cut two bands further out. */
-        private Length fold(Setting setting) {
+        private Length fold(CoverDimensions setting) {
             return setting.cut(Axis.ACROSS).total().half().plus(pleat.half());
         }
 
         @Override
-        public Length place(Length plain, Setting setting) {
+        public Length place(Length plain, CoverDimensions setting) {
             boolean beyond = setting.shape().isRectangular() && fold(setting).under(plain);
             return beyond ? plain.plus(pleat.times(2)) : plain;
         }
 
         @Override
-        public Length middle(Piece front, Setting setting) {
+        public Length middle(Piece front, CoverDimensions setting) {
             return setting.cut(Axis.ACROSS).total().half();
         }
 
         @Override
-        public List<Concern> concerns(Setting setting) {
-            List<Concern> found = new ArrayList<>();
+        public List<FindingCandidate> concerns(CoverDimensions setting) {
+            List<FindingCandidate> found = new ArrayList<>();
             CoverPlan plan = setting.plan();
             Length least = pleat.half();
             Length most = pleat.times(2, 3);
             if (size.under(least) || most.under(size)) {
                 Length fitting = setting.mark().roundUp(least);
-                found.add(Concern.of("button-size", most.under(size) ? Weight.BETTER_NOT : Weight.WORTH_KNOWING, "button-size", size, least, most)
+                found.add(FindingCandidate.of("button-size", most.under(size) ? Weight.BETTER_NOT : Weight.WORTH_KNOWING, "button-size", size, least, most)
                         .orTry(plan.withFace(new ButtonBand(pleat, buttons, spacing, fitting)), "button-size", fitting)
                         .orTry(plan.withFace(new ButtonBand(pleat, buttons, spacing, most)), "button-size", most)
                         .orNote(plan));
@@ -165,11 +165,11 @@ public sealed interface Face extends Detailed {
 
         @Override
         public List<Detail> details() {
-            return List.of(Detail.measure("layers", Limits.TURN, layers, true));
+            return List.of(Detail.measure("layers", LengthRange.TURN, layers, true));
         }
 
         @Override
-        public Piece front(Setting setting) {
+        public Piece front(CoverDimensions setting) {
             Piece plain = setting.whole("front", Material.FRONT);
             if (!setting.shape().isRectangular()) {
                 return plain;
@@ -180,14 +180,14 @@ public sealed interface Face extends Detailed {
         }
 
         @Override
-        public List<Concern> concerns(Setting setting) {
-            return List.of(Concern.of("stay-stitch", Weight.WORTH_KNOWING, "stay-stitch").orNote(setting.plan()));
+        public List<FindingCandidate> concerns(CoverDimensions setting) {
+            return List.of(FindingCandidate.of("stay-stitch", Weight.WORTH_KNOWING, "stay-stitch").orNote(setting.plan()));
         }
     }
 
     /** That this front does not go with the rest, and why. */
-    static Concern unfit(CoverPlan plan, Phrase reason) {
-        return Concern.of("front-unfit", Weight.WILL_NOT_WORK, "front-unfit", reason)
+    static FindingCandidate unfit(CoverPlan plan, Phrase reason) {
+        return FindingCandidate.of("front-unfit", Weight.WILL_NOT_WORK, "front-unfit", reason)
                 .orTry(plan.withFace(new Plain()), "plain-front");
     }
 }

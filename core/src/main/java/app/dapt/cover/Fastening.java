@@ -50,10 +50,10 @@ public record Fastening(By by, int count, Spacing spacing, Length button, Length
     List<Detail> details() {
         return List.of(Detail.oneOf("fastening", by, "fastening"), Detail.count("fastenings", 1, 12, count, by != By.NOTHING),
                 new Detail.OneOf("spacing", Phrase.of("detail.spacing"), spacing, "spacing", false, by != By.NOTHING),
-                Detail.measure("button", Limits.BUTTON, button, by == By.BUTTONS),
-                Detail.measure("buttonThick", Limits.THICKNESS, thickness, by == By.BUTTONS),
-                Detail.measure("tieWidth", Limits.BUTTON, tie, by == By.TIES), Detail.measure("tieLong", Limits.TIE, tieLong, by == By.TIES),
-                Detail.measure("tieTurn", Limits.TURN, turned, by == By.TIES));
+                Detail.measure("button", LengthRange.BUTTON, button, by == By.BUTTONS),
+                Detail.measure("buttonThick", LengthRange.THICKNESS, thickness, by == By.BUTTONS),
+                Detail.measure("tieWidth", LengthRange.BUTTON, tie, by == By.TIES), Detail.measure("tieLong", LengthRange.TIE, tieLong, by == By.TIES),
+                Detail.measure("tieTurn", LengthRange.TURN, turned, by == By.TIES));
     }
 
     /** How the brief puts it: nothing, or {@code , with three buttons}. */
@@ -83,7 +83,7 @@ public record Fastening(By by, int count, Spacing spacing, Length button, Length
      * @param inner  what lies under it
      * @param runs   the direction the opening runs in
      */
-    Back fasten(Back back, Panel outer, boolean atTo, Panel inner, Axis runs, Setting setting) {
+    Back fasten(Back back, Panel outer, boolean atTo, Panel inner, Axis runs, CoverDimensions setting) {
         if (by == By.NOTHING) {
             return back;
         }
@@ -123,18 +123,18 @@ public record Fastening(By by, int count, Spacing spacing, Length button, Length
      * @param outer whether it is the one that shows, which has the holes
      * @param cutAt from a place on the finished back to one on the cut piece, across the opening
      */
-    List<Marking> marks(List<Spot> spots, boolean outer, UnaryOperator<Length> cutAt, Axis runs, Setting setting) {
+    List<Marking> marks(List<Spot> spots, boolean outer, UnaryOperator<Length> cutAt, Axis runs, CoverDimensions setting) {
         Sort sort = by == By.TIES ? Sort.TIE : outer ? Sort.BUTTONHOLE : Sort.BUTTON;
         return spots.stream().map(spot -> Marking.spot(sort, runs, setting.allowance().plus(spot.along()), cutAt.apply(spot.at()))).toList();
     }
 
     /** What is cut for it: ties. */
-    List<Piece> pieces(Setting setting) {
+    List<Piece> pieces(CoverDimensions setting) {
         return by == By.TIES ? List.of(tiePiece(setting)) : List.of();
     }
 
     /** A tie is four times its finished width, folded to the middle twice, both ends turned in. */
-    private Piece tiePiece(Setting setting) {
+    private Piece tiePiece(CoverDimensions setting) {
         return setting.panel("tie", Material.BACK,
                 Sum.of(Sum.term("term.tie-length", tieLong), Sum.term("term.tie-ends", turned.times(2))),
                 Sum.of(Sum.term("term.four-times", tie.times(4), tie)),
@@ -149,14 +149,14 @@ public record Fastening(By by, int count, Spacing spacing, Length button, Length
      * @param wider   the same opening with room for a button
      * @param without the same opening held by nothing
      */
-    List<Concern> concerns(Setting setting, Length carrier, String code, Opening wider, Opening without) {
-        List<Concern> found = new ArrayList<>();
+    List<FindingCandidate> concerns(CoverDimensions setting, Length carrier, String code, Opening wider, Opening without) {
+        List<FindingCandidate> found = new ArrayList<>();
         if (by == By.NOTHING) {
             return found;
         }
         CoverPlan plan = setting.plan();
         if (by == By.BUTTONS && carrier.under(roomForButton())) {
-            found.add(Concern.of(code, Weight.BETTER_NOT, code, carrier, roomForButton(), button)
+            found.add(FindingCandidate.of(code, Weight.BETTER_NOT, code, carrier, roomForButton(), button)
                     .orTry(plan.withOpening(wider), code, roomForButton())
                     .orTry(plan.withOpening(without), "no-fastening"));
         }

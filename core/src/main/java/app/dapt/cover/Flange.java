@@ -28,7 +28,7 @@ public record Flange(Length width) implements Edging {
 
     @Override
     public List<Detail> details() {
-        return List.of(Detail.measure("flange", Limits.HANGS, width, true));
+        return List.of(Detail.measure("flange", LengthRange.HANGS, width, true));
     }
 
     @Override
@@ -37,13 +37,13 @@ public record Flange(Length width) implements Edging {
     }
 
     @Override
-    public List<Concern> concerns(SeamedEdge edge, Setting setting, Back back) {
+    public List<FindingCandidate> concerns(SeamedEdge edge, CoverDimensions setting, Back back) {
         if (setting.shape() instanceof Vee || setting.shape() instanceof Run || !edge.whole()) {
-            return List.of(Concern.of("flange-unfit", Weight.WILL_NOT_WORK, "flange-unfit", Phrase.of(edge.whole() ? "unfit.flange-shape" : "unfit.flange-fold"))
+            return List.of(FindingCandidate.of("flange-unfit", Weight.WILL_NOT_WORK, "flange-unfit", Phrase.of(edge.whole() ? "unfit.flange-shape" : "unfit.flange-fold"))
                     .orTry(setting.plan().withEdging(new None()), "no-flange"));
         }
         boolean opensAtEdge = back.mouth().isPresent();
-        return opensAtEdge ? List.of(Concern.of("flange-opening", Weight.BETTER_NOT, "flange-opening", width)
+        return opensAtEdge ? List.of(FindingCandidate.of("flange-opening", Weight.BETTER_NOT, "flange-opening", width)
                 .orTry(setting.plan().withOpening(OpeningKind.ENVELOPE.insteadOf(setting.plan().opening(), setting.plan().unit())), "envelope")
                 .orTry(setting.plan().withOpening(OpeningKind.ENVELOPE.usual(setting.plan().unit())), "envelope")
                 .orNote(setting.plan())) : List.of();

@@ -24,7 +24,7 @@ final class Haberdashery {
     private Haberdashery() {
     }
 
-    static List<Need> needs(Setting setting, Back back, SeamedEdge edge) {
+    static List<Need> needs(CoverDimensions setting, Back back, SeamedEdge edge) {
         List<Need> needs = new ArrayList<>();
         back.zip().ifPresent(zip -> needs.add(Need.of(Phrase.of("need.zip"), zip.why())));
         buttons(setting, back).ifPresent(needs::addAll);
@@ -37,7 +37,7 @@ final class Haberdashery {
         return needs;
     }
 
-    private static Optional<List<Need>> buttons(Setting setting, Back back) {
+    private static Optional<List<Need>> buttons(CoverDimensions setting, Back back) {
         long count = back.spots().stream().filter(spot -> spot.sort() == Marking.Sort.BUTTON).count();
         if (count == 0) {
             return Optional.empty();
@@ -48,7 +48,7 @@ final class Haberdashery {
     }
 
     /** Three times what is stitched, twelve times what is overlocked; an estimate. */
-    private static Need thread(Setting setting, Back back, SeamedEdge edge) {
+    private static Need thread(CoverDimensions setting, Back back, SeamedEdge edge) {
         Length along = setting.finished(setting.plan().opening().runs());
         long turned = back.panels().stream().filter(panel -> panel.freeEdge().filter(Haberdashery::isStitched).isPresent()).count();
         Length stitched = edge.length().total().plus(along.times(turned)).plus(back.zip().map(zip -> zip.length().times(2)).orElse(Length.ZERO))

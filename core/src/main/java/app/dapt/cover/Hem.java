@@ -82,18 +82,18 @@ public record Hem(Kind kind, Length first, Length second) {
         boolean own = kind == Kind.OWN;
         return List.of(
                 new Detail.OneOf(which + "Hem", Phrase.of("detail.hem", panel), kind, "hem", false, true),
-                new Detail.Measure(which + "TurnOne", Phrase.of("detail.turn-one"), Limits.TURN, first, own),
-                new Detail.Measure(which + "TurnTwo", Phrase.of(own ? "detail.turn-two" : "detail.turn"), Limits.TURN,
+                new Detail.Measure(which + "TurnOne", Phrase.of("detail.turn-one"), LengthRange.TURN, first, own),
+                new Detail.Measure(which + "TurnTwo", Phrase.of(own ? "detail.turn-two" : "detail.turn"), LengthRange.TURN,
                         second, own || kind == Kind.SINGLE));
     }
 
-    /** A finished depth with what this hem eats added, in the words for it. */
+    /** A finished depth with what this hem takes added, in the words for it. */
     Sum added(Sum finished, Edge free) {
         return switch (kind) {
-            case ORDINARY, NARROW, WIDE, OWN -> finished.plus(Sum.term("term.hem-twice", free.eats(), free.turns().get(0), free.turns().get(1)));
-            case SINGLE -> finished.plus(Sum.term("term.hem-once", free.eats()));
+            case ORDINARY, NARROW, WIDE, OWN -> finished.plus(Sum.term("term.hem-twice", free.allowance(), free.turns().get(0), free.turns().get(1)));
+            case SINGLE -> finished.plus(Sum.term("term.hem-once", free.allowance()));
             case SELVAGE -> finished.plus(Sum.term("term.selvage", Length.ZERO));
-            case LINED -> finished.plus(Sum.term("term.lining-seam", free.eats()));
+            case LINED -> finished.plus(Sum.term("term.lining-seam", free.allowance()));
         };
     }
 

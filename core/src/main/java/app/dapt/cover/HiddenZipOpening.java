@@ -53,9 +53,9 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
     @Override
     public List<Detail> details() {
         List<Detail> details = new ArrayList<>(zip.details());
-        details.add(new Detail.Measure("zipAt", Phrase.of(stacked() ? "detail.zipAt" : "detail.zipAt-upright"), Limits.CENTRE, at, true));
-        details.add(Detail.measure("tape", Limits.PLEAT, tape, true));
-        details.add(Detail.measure("bandShows", Limits.PLEAT, band, true));
+        details.add(new Detail.Measure("zipAt", Phrase.of(stacked() ? "detail.zipAt" : "detail.zipAt-upright"), LengthRange.CENTRE, at, true));
+        details.add(Detail.measure("tape", LengthRange.PLEAT, tape, true));
+        details.add(Detail.measure("bandShows", LengthRange.PLEAT, band, true));
         details.add(Detail.oneOf("runs", runs, "way"));
         return details;
     }
@@ -79,7 +79,7 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
     }
 
     @Override
-    public Back back(Setting setting) {
+    public Back back(CoverDimensions setting) {
         Length depth = setting.finished(runs.other());
         Length below = Length.max(Length.ZERO, Length.min(at, depth.minus(exposed())));
         Length lowerFrom = depth.minus(below);
@@ -99,7 +99,7 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
         // Tabs keep the metal out of the seams: the teeth end at least an allowance and a tape seam from the edge.
         ZipLength.Choice choice = zip.exactly(setting.cut(runs).total().minus(ZipLength.ends(setting.plan().unit())), setting.plan().unit());
         Length from = setting.finished(runs).minus(choice.teeth()).half();
-        Side before = Setting.before(runs);
+        Side before = CoverDimensions.before(runs);
         return Back.of(List.of(setting.front(), upper, lower, banding, tab(setting)), List.of(
                         Panel.of(lower, lowerFrom, depth).free(before).outside(false),
                         Panel.of(upper, Length.ZERO, upperTo).free(before.opposite()).outside(false),
@@ -107,23 +107,23 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
                 .zipped(new Zip(choice.teeth(), choice.buy(), upperTo.plus(exposed().half()), from, choice.why()));
     }
 
-    private Piece tab(Setting setting) {
+    private Piece tab(CoverDimensions setting) {
         return setting.panel("tab", Material.BACK, Sum.of(Sum.term("term.tab", TAB.times(2))), Sum.of(Sum.term("term.tape-wide", tape)),
                 Map.of(Side.TOP, Edge.fold(), Side.BOTTOM, Edge.fold(), Side.LEFT, Edge.fold(), Side.RIGHT, Edge.fold())).times(2);
     }
 
     @Override
-    public List<Concern> concerns(Setting setting, Back back) {
+    public List<FindingCandidate> concerns(CoverDimensions setting, Back back) {
         CoverPlan plan = setting.plan();
-        List<Concern> found = new ArrayList<>(new ZipConcerns(zip, this::withZip, this, setting, back, setting.finished(runs)).all());
+        List<FindingCandidate> found = new ArrayList<>(new ZipConcerns(zip, this::withZip, this, setting, back, setting.finished(runs)).all());
         Length depth = setting.finished(runs.other());
         if (!at.isPositive() || at.plus(exposed()).atLeast(depth)) {
-            found.add(Concern.of("zip-placed", Weight.WILL_NOT_WORK, "zip-placed", at, depth)
+            found.add(FindingCandidate.of("zip-placed", Weight.WILL_NOT_WORK, "zip-placed", at, depth)
                     .orTry(plan.withOpening(new HiddenZipOpening(runs, zip, depth.half(), tape, band)), "zip-middle"));
         }
         Length least = exposed().plus(OVER);
         if (band.under(least)) {
-            found.add(Concern.of("band-narrow", Weight.BETTER_NOT, "band-narrow", band, least)
+            found.add(FindingCandidate.of("band-narrow", Weight.BETTER_NOT, "band-narrow", band, least)
                     .orTry(plan.withOpening(new HiddenZipOpening(runs, zip, at, tape, least)), "band-shows", least));
         }
         return found;

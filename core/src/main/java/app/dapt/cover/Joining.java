@@ -35,7 +35,7 @@ public record Joining(JoiningKind kind, Length at) implements Detailed {
 
     @Override
     public List<Detail> details() {
-        return List.of(Detail.measure("joinAt", Limits.CENTRE, at, kind == JoiningKind.OWN));
+        return List.of(Detail.measure("joinAt", LengthRange.CENTRE, at, kind == JoiningKind.OWN));
     }
 
     /** Whether anything is joined at all. */

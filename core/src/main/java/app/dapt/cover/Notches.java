@@ -14,7 +14,7 @@ final class Notches {
     private Notches() {
     }
 
-    static Back on(Back back, Setting setting) {
+    static Back on(Back back, CoverDimensions setting) {
         Piece front = back.pieces().get(0);
         if (setting.plan().opening().takesInFront()) {
             return back;
@@ -26,13 +26,13 @@ final class Notches {
         return back.replacing(front, marked);
     }
 
-    private static List<Marking> centres(Piece piece, Setting setting) {
+    private static List<Marking> centres(Piece piece, CoverDimensions setting) {
         Length middle = setting.plan().face().middle(piece, setting);
         return List.of(Marking.spot(Sort.CENTRE, middle, Length.ZERO), Marking.spot(Sort.CENTRE, middle, piece.cutHeight()));
     }
 
     /** At both sides of a plain front, where the finished edge of each panel comes to lie; two that meet there are notched once. */
-    private static List<Marking> panelEnds(Back back, Setting setting) {
+    private static List<Marking> panelEnds(Back back, CoverDimensions setting) {
         Axis runs = setting.plan().opening().runs();
         Length depth = setting.finished(runs.other());
         Length far = setting.whole("front", Piece.Material.FRONT).cut(runs).total();

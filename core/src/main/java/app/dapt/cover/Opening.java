@@ -19,10 +19,10 @@ public interface Opening extends Detailed {
     Axis runs();
 
     /** The back this opening makes of a cover of these sizes. */
-    Back back(Setting setting);
+    Back back(CoverDimensions setting);
 
     /** What can go wrong with it. */
-    List<Concern> concerns(Setting setting, Back back);
+    List<FindingCandidate> concerns(CoverDimensions setting, Back back);
 
     /** How the brief puts it, once reckoned. */
     Phrase brief(Back back);

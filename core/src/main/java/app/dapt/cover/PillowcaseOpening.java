@@ -56,8 +56,8 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
 
     @Override
     public List<Detail> details() {
-        List<Detail> details = new ArrayList<>(List.of(Detail.oneOf("flaps", flaps, "flaps"), Detail.measure("flap", Limits.BAND, flap, true),
-                Detail.measure("ease", Limits.ALLOWANCE, ease, true), Detail.oneOf("runs", runs, "open-end")));
+        List<Detail> details = new ArrayList<>(List.of(Detail.oneOf("flaps", flaps, "flaps"), Detail.measure("flap", LengthRange.BAND, flap, true),
+                Detail.measure("ease", LengthRange.ALLOWANCE, ease, true), Detail.oneOf("runs", runs, "open-end")));
         details.addAll(hem.details("end", Phrase.of("panel.end")));
         details.addAll(fastening.details());
         return details;
@@ -91,7 +91,7 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
 
     /** Opening below or at the right, seen from behind: the strip is cut front first from the open end. */
     @Override
-    public Back back(Setting setting) {
+    public Back back(CoverDimensions setting) {
         Length depth = setting.finished(runs.other());
         Edge end = hem.edge(setting.allowance(), setting.plan().unit());
         Length tuckFront = tucksBoth() ? flap : Length.ZERO;
@@ -99,10 +99,10 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
                 Sum.term(tucksBoth() ? "term.two-flaps" : "term.flap", tuckFront.plus(flap)));
         length = hem.added(hem.added(length, end), end);
         Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(setting.allowance()));
-        edges.put(Setting.before(runs), end);
-        edges.put(Setting.before(runs).opposite(), end);
+        edges.put(CoverDimensions.before(runs), end);
+        edges.put(CoverDimensions.before(runs).opposite(), end);
         Sum along = setting.cut(runs);
-        Length backFold = end.eats().plus(flap);
+        Length backFold = end.allowance().plus(flap);
         Length middle = backFold.plus(depth);
         List<Marking> folds = new ArrayList<>(List.of(Marking.line(Sort.FOLD, runs, backFold), Marking.line(Sort.FOLD, runs, middle)));
         if (tucksBoth()) {
@@ -120,22 +120,22 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
     }
 
     @Override
-    public List<Concern> concerns(Setting setting, Back back) {
+    public List<FindingCandidate> concerns(CoverDimensions setting, Back back) {
         CoverPlan plan = setting.plan();
-        List<Concern> found = new ArrayList<>();
+        List<FindingCandidate> found = new ArrayList<>();
         Length depth = setting.finished(runs.other());
         if (depth.under(setting.finished(runs))) {
-            found.add(Concern.of("long-end", Weight.BETTER_NOT, "long-end", setting.finished(runs), depth)
+            found.add(FindingCandidate.of("long-end", Weight.BETTER_NOT, "long-end", setting.finished(runs), depth)
                     .orTry(plan.withOpening(turned()), "short-end")
                     .orNote(plan));
         }
         if (depth.half().under(flap)) {
             Length shallow = setting.mark().roundUp(depth.times(1, 4));
-            found.add(Concern.of("flap-deep", Weight.BETTER_NOT, "flap-deep", flap, depth)
+            found.add(FindingCandidate.of("flap-deep", Weight.BETTER_NOT, "flap-deep", flap, depth)
                     .orTry(plan.withOpening(new PillowcaseOpening(runs, flaps, shallow, hem, ease, fastening)), "flap", shallow));
         }
         if (stacked() && plan.cloths().front().hasUp()) {
-            found.add(Concern.of("fold-turns", Weight.BETTER_NOT, "fold-turns", plan.cloths().front().name())
+            found.add(FindingCandidate.of("fold-turns", Weight.BETTER_NOT, "fold-turns", plan.cloths().front().name())
                     .orTry(plan.withOpening(turned()), "open-at-side")
                     .orNote(plan));
         }

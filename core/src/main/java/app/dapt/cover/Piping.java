@@ -97,10 +97,10 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
     @Override
     public List<Detail> details() {
         return List.of(Detail.oneOf("cord", cord, "cord"), Detail.oneOf("stripRule", rule, "strip"),
-                Detail.measure("stripOwn", Limits.PLEAT, own, rule == Rule.OWN), Detail.oneOf("grain", grain, "grain"),
-                biasDetail(), Detail.measure("block", Limits.BLOCK, block, isBias() && way == BiasWay.STRIPS),
+                Detail.measure("stripOwn", LengthRange.PLEAT, own, rule == Rule.OWN), Detail.oneOf("grain", grain, "grain"),
+                biasDetail(), Detail.measure("block", LengthRange.BLOCK, block, isBias() && way == BiasWay.STRIPS),
                 Detail.oneOf("trimFrom", from, "trim-from"), Detail.oneOf("pipingJoin", join, "piping-join"),
-                Detail.maybe("cordAtHand", Limits.BY_LENGTH, cordAtHand), Detail.maybe("stripAtHand", Limits.BY_LENGTH, stripAtHand));
+                Detail.maybe("cordAtHand", LengthRange.BY_LENGTH, cordAtHand), Detail.maybe("stripAtHand", LengthRange.BY_LENGTH, stripAtHand));
     }
 
     private Detail biasDetail() {
@@ -121,7 +121,7 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
     }
 
     /** How wide to cut the strip. */
-    Sum strip(Setting setting) {
+    Sum strip(CoverDimensions setting) {
         Unit unit = setting.plan().unit();
         Length lips = setting.allowance().times(2);
         Sum sum = switch (rule) {
@@ -135,7 +135,7 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
 
     /** The same for a cover already reckoned. */
     public Length stripWidth(Reckoned reckoned) {
-        return strip(Setting.of(reckoned.plan(), reckoned.mark())).total();
+        return strip(CoverDimensions.of(reckoned.plan(), reckoned.mark())).total();
     }
 
     private static Length quarterUp(Length cord, Unit unit) {
@@ -144,11 +144,11 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
     }
 
     /** The flat part left to catch in the seam, on each side. */
-    Length lip(Setting setting) {
+    Length lip(CoverDimensions setting) {
         return strip(setting).total().minus(wrap(setting.plan().unit())).half();
     }
 
-    BiasCut bias(SeamedEdge edge, Setting setting) {
+    BiasCut bias(SeamedEdge edge, CoverDimensions setting) {
         Length total = edge.withJoin(setting.plan().unit()).total();
         Length strip = strip(setting).total();
         return way == BiasWay.STRIPS ? BiasCut.strips(total, strip, block)
@@ -156,7 +156,7 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
     }
 
     @Override
-    public List<Piece> pieces(SeamedEdge edge, Setting setting) {
+    public List<Piece> pieces(SeamedEdge edge, CoverDimensions setting) {
         if (isBias()) {
             BiasCut bias = bias(edge, setting);
             Sum width = way == BiasWay.STRIPS
@@ -179,13 +179,13 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
     }
 
     @Override
-    public List<Need> needs(SeamedEdge edge, Setting setting) {
+    public List<Need> needs(SeamedEdge edge, CoverDimensions setting) {
         Unit unit = setting.plan().unit();
         return List.of(Need.length(Phrase.of("need.cord", cord.across(unit)), edge.withJoin(unit), setting.unit()));
     }
 
     @Override
-    public List<Phrase> about(SeamedEdge edge, Setting setting) {
+    public List<Phrase> about(SeamedEdge edge, CoverDimensions setting) {
         List<Phrase> said = new ArrayList<>();
         said.add(Phrase.of("about.strip", strip(setting).total(), lip(setting), edge.withJoin(setting.plan().unit()).total()));
         if (isBias()) {
@@ -205,7 +205,7 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
     }
 
     @Override
-    public List<Figure> figures(SeamedEdge edge, Setting setting) {
+    public List<Figure> figures(SeamedEdge edge, CoverDimensions setting) {
         Unit unit = setting.plan().unit();
         List<Figure> figures = new ArrayList<>(List.of(Figure.of("strip", strip(setting)), Figure.of("lip", lip(setting)),
                 Figure.of("stripLength", edge.withJoin(unit)), Figure.of("cord", edge.withJoin(unit))));
@@ -225,26 +225,26 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
     }
 
     @Override
-    public List<Concern> concerns(SeamedEdge edge, Setting setting, Back back) {
+    public List<FindingCandidate> concerns(SeamedEdge edge, CoverDimensions setting, Back back) {
         CoverPlan plan = setting.plan();
-        List<Concern> found = new ArrayList<>();
+        List<FindingCandidate> found = new ArrayList<>();
         Length lip = lip(setting);
         if (lip.plus(Length.sixtyFourths(1)).under(setting.allowance())) {
             Length enough = setting.mark().roundUp(wrap(plan.unit()).plus(setting.allowance().times(2)));
-            found.add(Concern.of("lip-narrow", lip.isPositive() ? Weight.BETTER_NOT : Weight.WILL_NOT_WORK, "lip-narrow", lip, setting.allowance(), enough)
+            found.add(FindingCandidate.of("lip-narrow", lip.isPositive() ? Weight.BETTER_NOT : Weight.WILL_NOT_WORK, "lip-narrow", lip, setting.allowance(), enough)
                     .orTry(plan.withEdging(with("stripRule", Rule.EXACT)), "strip", enough));
         }
         if (edge.curved() && !isBias()) {
-            found.add(Concern.of("piping-straight", Weight.BETTER_NOT, "piping-straight")
+            found.add(FindingCandidate.of("piping-straight", Weight.BETTER_NOT, "piping-straight")
                     .orTry(plan.withEdging(with("grain", Grain.BIAS)), "cut-bias").orNote(plan));
         }
         if (edge.corners() > 0 && cord.compareTo(Cord.THICK) >= 0) {
-            found.add(Concern.of("cord-bulky", Weight.WORTH_KNOWING, "cord-bulky", cord.across(plan.unit()))
+            found.add(FindingCandidate.of("cord-bulky", Weight.WORTH_KNOWING, "cord-bulky", cord.across(plan.unit()))
                     .orTry(plan.withEdging(with("cord", Cord.USUAL)), "cord", Cord.USUAL.across(plan.unit())).orNote(plan, "will-clip"));
         }
         if (isBias() && way == BiasWay.STRIPS && BiasCut.usable(block).under(Length.inches(6))) {
             Length usual = usual(plan.unit()).block();
-            found.add(Concern.of("block-small", Weight.BETTER_NOT, "block-small", block, BiasCut.usable(block))
+            found.add(FindingCandidate.of("block-small", Weight.BETTER_NOT, "block-small", block, BiasCut.usable(block))
                     .orTry(plan.withEdging(with("block", usual)), "block", usual));
         }
         found.addAll(tooShort("cord-short", "cordAtHand", cordAtHand, edge, plan));
@@ -254,9 +254,9 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
     }
 
     /** What is at hand has to go round and meet. */
-    private List<Concern> tooShort(String code, String detail, Optional<Length> atHand, SeamedEdge edge, CoverPlan plan) {
+    private List<FindingCandidate> tooShort(String code, String detail, Optional<Length> atHand, SeamedEdge edge, CoverPlan plan) {
         Length needed = edge.withJoin(plan.unit()).total();
-        return atHand.filter(length -> length.under(needed)).map(length -> Concern.of(code, Weight.WILL_NOT_WORK, code, length, needed, needed.minus(length))
+        return atHand.filter(length -> length.under(needed)).map(length -> FindingCandidate.of(code, Weight.WILL_NOT_WORK, code, length, needed, needed.minus(length))
                 .orTry(plan.withEdging(with(detail, Optional.empty())), "get-more")).stream().toList();
     }
 

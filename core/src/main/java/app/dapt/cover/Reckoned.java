@@ -1,6 +1,7 @@
 package app.dapt.cover;
 
 import app.dapt.cloth.ClothNeed;
+import app.dapt.filling.Fullness;
 import app.dapt.form.FormSize;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
@@ -10,7 +11,6 @@ import app.dapt.measure.Sum;
 import app.dapt.piece.Contour;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
-import app.dapt.stuffed.Fullness;
 import java.util.List;
 import java.util.Optional;
 

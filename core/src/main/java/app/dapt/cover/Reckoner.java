@@ -22,15 +22,15 @@ import java.util.stream.Stream;
 public final class Reckoner {
 
     /** A plan reckoned but for its findings. */
-    private record Assessed(Setting setting, Back back, SeamedEdge edge, List<Piece> cut, List<Concern> concerns) {
+    private record Assessed(CoverDimensions setting, Back back, SeamedEdge edge, List<Piece> cut, List<FindingCandidate> concerns) {
 
         Set<String> codes() {
-            return concerns.stream().map(Concern::code).collect(Collectors.toSet());
+            return concerns.stream().map(FindingCandidate::code).collect(Collectors.toSet());
         }
 
         Set<String> blocking() {
             return concerns.stream().filter(concern -> concern.weight() == Weight.WILL_NOT_WORK)
-                    .map(Concern::code).collect(Collectors.toSet());
+                    .map(FindingCandidate::code).collect(Collectors.toSet());
         }
     }
 
@@ -48,13 +48,13 @@ public final class Reckoner {
      * @param mark the finest mark on the reader's tape; cut sizes are rounded up to it
      */
     public static Reckoned reckon(CoverPlan plan, Mark mark) {
-        Assessed assessed = assess(Setting.of(plan, mark));
+        Assessed assessed = assess(CoverDimensions.of(plan, mark));
         return reckoned(plan, mark, assessed, sorted(assessed).map(concern -> finding(concern, assessed)).toList());
     }
 
     /** Reckons without trying any remedy, for showing what a choice would come to. */
-    public static Reckoned glance(CoverPlan plan, Mark mark) {
-        return glanced(mark, assess(Setting.of(plan, mark)));
+    public static Reckoned reckonWithoutRemedies(CoverPlan plan, Mark mark) {
+        return glanced(mark, assess(CoverDimensions.of(plan, mark)));
     }
 
     private static Reckoned glanced(Mark mark, Assessed assessed) {
@@ -64,7 +64,7 @@ public final class Reckoner {
 
     /** Glances at many plans that have much in common with one: what they share is settled once. */
     public static Glance glances(CoverPlan like, Mark mark) {
-        Setting shared = Setting.of(like, mark);
+        CoverDimensions shared = CoverDimensions.of(like, mark);
         return plan -> glanced(mark, assess(shared.of(plan)));
     }
 
@@ -73,19 +73,19 @@ public final class Reckoner {
         Reckoned at(CoverPlan plan);
     }
 
-    private static Stream<Concern> sorted(Assessed assessed) {
-        return assessed.concerns().stream().sorted(Comparator.comparing(Concern::weight));
+    private static Stream<FindingCandidate> sorted(Assessed assessed) {
+        return assessed.concerns().stream().sorted(Comparator.comparing(FindingCandidate::weight));
     }
 
     private static Reckoned reckoned(CoverPlan plan, Mark mark, Assessed assessed, List<Finding> findings) {
-        Setting setting = assessed.setting();
+        CoverDimensions setting = assessed.setting();
         return new Reckoned(plan, mark, setting.form(), setting.across(), setting.upDown(), setting.fullness(), setting.outline(),
                 assessed.back(), assessed.edge(), assessed.cut(), cloths(plan, mark, assessed.cut()),
                 Haberdashery.needs(setting, assessed.back(), assessed.edge()), plan.edging().about(assessed.edge(), setting),
                 plan.edging().figures(assessed.edge(), setting), findings);
     }
 
-    private static Assessed assess(Setting setting) {
+    private static Assessed assess(CoverDimensions setting) {
         CoverPlan plan = setting.plan();
         Back back = plan.opening().back(setting);
         Back laid = back;
@@ -104,7 +104,7 @@ public final class Reckoner {
         SeamedEdge edge = SeamedEdge.of(setting, back);
         cut.addAll(plan.extras().pieces(setting, back));
         cut.addAll(plan.edging().pieces(edge, setting));
-        List<Concern> concerns = new ArrayList<>(new CoverConcerns(setting, back, cut).all());
+        List<FindingCandidate> concerns = new ArrayList<>(new CoverConcerns(setting, back, cut).all());
         concerns.addAll(plan.edging().concerns(edge, setting, back));
         concerns.addAll(plan.opening().concerns(setting, back));
         concerns.removeIf(concern -> plan.noted().contains(concern.noteKey()));
@@ -115,7 +115,7 @@ public final class Reckoner {
         return back -> back.replacing(piece, panel);
     }
 
-    private static Optional<Joined> joined(Piece piece, Setting setting) {
+    private static Optional<Joined> joined(Piece piece, CoverDimensions setting) {
         Cloth cloth = setting.plan().cloths().of(piece.material());
         boolean wide = !cloth.sideways() && cloth.usableWidth().under(cloth.leastAcross(piece));
         return wide && setting.plan().joining().joins()
@@ -123,7 +123,7 @@ public final class Reckoner {
     }
 
     /** A remedy is tried before it is offered: it must remove its finding and bring nothing that will not work. */
-    private static Finding finding(Concern concern, Assessed before) {
+    private static Finding finding(FindingCandidate concern, Assessed before) {
         Set<String> blocking = before.blocking();
         Optional<Remedy> proven = concern.candidates().stream().filter(remedy -> {
             Assessed after = assess(before.setting().of(remedy.plan()));

@@ -1,11 +1,11 @@
 package app.dapt.cover;
 
 import app.dapt.cover.Finding.Weight;
+import app.dapt.filling.Casing;
+import app.dapt.filling.Pillow;
 import app.dapt.measure.Length;
 import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Contour;
-import app.dapt.stuffed.Casing;
-import app.dapt.stuffed.Pillow;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -99,12 +99,12 @@ public record Rectangular(boolean oblong, Corners corners) implements Shape {
     }
 
     @Override
-    public List<Concern> concerns(Setting setting, Back back) {
+    public List<FindingCandidate> concerns(CoverDimensions setting, Back back) {
         if (corners == Corners.PLAIN || setting.fullness().ratio() >= NO_EARS && setting.fullness().ratio() <= NO_SQUARE) {
             return List.of();
         }
         String wording = setting.fullness().ratio() < NO_EARS ? "taper-needless" : "taper-short";
-        return List.of(Concern.of("taper", Weight.WORTH_KNOWING, wording, setting.fullness().percent())
+        return List.of(FindingCandidate.of("taper", Weight.WORTH_KNOWING, wording, setting.fullness().percent())
                 .orTry(setting.plan().withShape(new Rectangular(oblong, Corners.PLAIN)), "plain-corners")
                 .orNote(setting.plan()));
     }

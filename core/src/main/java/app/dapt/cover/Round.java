@@ -1,11 +1,11 @@
 package app.dapt.cover;
 
+import app.dapt.filling.Casing;
+import app.dapt.filling.Disc;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Contour;
-import app.dapt.stuffed.Casing;
-import app.dapt.stuffed.Disc;
 import java.util.List;
 import java.util.Optional;
 

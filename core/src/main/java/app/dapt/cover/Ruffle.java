@@ -56,7 +56,7 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
 
     @Override
     public List<Detail> details() {
-        return List.of(Detail.measure("ruffleDepth", Limits.HANGS, depth, true), Detail.oneOf("gathers", fullness, "gathers"),
+        return List.of(Detail.measure("ruffleDepth", LengthRange.HANGS, depth, true), Detail.oneOf("gathers", fullness, "gathers"),
                 Detail.oneOf("ruffleMake", make, "ruffle-make"), Detail.oneOf("ruffleWhere", where, "ruffle-where"),
                 Detail.oneOf("trimFrom", from, "trim-from"), Detail.tick("pipedToo", pipedToo, where == Where.IN_SEAM));
     }
@@ -73,7 +73,7 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
     }
 
     /** Single: depth, an allowance and a narrow hem; folded: twice the depth and an allowance. */
-    Sum cutDepth(Setting setting) {
+    Sum cutDepth(CoverDimensions setting) {
         Length hem = setting.plan().unit().pick(Length.cm(1), Length.inches(0, 1, 2));
         return make == Make.SINGLE
                 ? Sum.of(Sum.term("term.ruffle-depth", depth), Sum.term("term.allowance", setting.allowance()), Sum.term("term.ruffle-hem", hem))
@@ -81,7 +81,7 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
     }
 
     @Override
-    public List<Piece> pieces(SeamedEdge edge, Setting setting) {
+    public List<Piece> pieces(SeamedEdge edge, CoverDimensions setting) {
         Length usable = setting.plan().cloths().of(from.material()).usableWidth();
         List<Piece> pieces = new ArrayList<>(Strips.across("ruffle", from.material(), length(edge), cutDepth(setting), usable,
                 setting.allowance().times(2), setting));
@@ -90,18 +90,18 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
     }
 
     @Override
-    public List<Need> needs(SeamedEdge edge, Setting setting) {
+    public List<Need> needs(SeamedEdge edge, CoverDimensions setting) {
         return isPiped() ? Piping.usual(setting.plan().unit()).needs(edge, setting) : List.of();
     }
 
     @Override
-    public List<Phrase> about(SeamedEdge edge, Setting setting) {
+    public List<Phrase> about(SeamedEdge edge, CoverDimensions setting) {
         return List.of(Phrase.of("about.ruffle", length(edge).total(), cutDepth(setting).total()),
                 Phrase.of("about.quarters", length(edge).total().times(1, 4), edge.length().total().times(1, 4)));
     }
 
     @Override
-    public List<Figure> figures(SeamedEdge edge, Setting setting) {
+    public List<Figure> figures(SeamedEdge edge, CoverDimensions setting) {
         return List.of(Figure.of("strip", cutDepth(setting)), Figure.of("stripLength", length(edge)), Figure.of("strips", pieces(edge, setting).get(0).quantity()));
     }
 
@@ -111,13 +111,13 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
     }
 
     @Override
-    public List<Concern> concerns(SeamedEdge edge, Setting setting, Back back) {
-        List<Concern> found = new ArrayList<>();
+    public List<FindingCandidate> concerns(SeamedEdge edge, CoverDimensions setting, Back back) {
+        List<FindingCandidate> found = new ArrayList<>();
         if (where == Where.IN_SEAM) {
             found.addAll(EdgeConcerns.ofAnything(edge, setting, "ruffle"));
         }
         if (isPiped()) {
-            found.add(Concern.of("layers", Weight.WORTH_KNOWING, "layers", Phrase.of("trim.ruffle")).orNote(setting.plan()));
+            found.add(FindingCandidate.of("layers", Weight.WORTH_KNOWING, "layers", Phrase.of("trim.ruffle")).orNote(setting.plan()));
         }
         return found;
     }

@@ -54,7 +54,7 @@ public enum RuleOfThumb {
      * How deep to cut each of the two panels.
      *
      * @param cut  the plain cut size across the opening
-     * @param hem  what the free edge eats
+     * @param hem  what the free edge takes
      * @param unit the reader's, because the rule goes by whole numbers of it
      */
     public abstract Sum depth(Length cut, Length hem, Unit unit);

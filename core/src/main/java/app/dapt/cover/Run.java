@@ -1,5 +1,8 @@
 package app.dapt.cover;
 
+import app.dapt.filling.Casing;
+import app.dapt.filling.Chambers;
+import app.dapt.filling.Pillow;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -11,9 +14,6 @@ import app.dapt.piece.Marking;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Side;
-import app.dapt.stuffed.Casing;
-import app.dapt.stuffed.Chambers;
-import app.dapt.stuffed.Pillow;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -116,7 +116,7 @@ public record Run(int pockets, Straps straps) implements Shape {
                 new Detail.OneOf("strapEdge", Phrase.of("detail.strapEdge"), straps.edge(), "strap-edge", false, any && !straps.isProp()),
                 new Detail.OneOf("strapEnd", Phrase.of("detail.strapEnd"), straps.end(), "strap-end", false, any && straps.isProp()),
                 Detail.count("strapLine", 1, MOST_POCKETS - 1, straps.line(), any && straps.isProp()),
-                Detail.measure("strapFrom", Limits.CENTRE, straps.from(), any));
+                Detail.measure("strapFrom", LengthRange.CENTRE, straps.from(), any));
     }
 
     @Override
@@ -130,22 +130,22 @@ public record Run(int pockets, Straps straps) implements Shape {
     }
 
     /** Where a line between two pockets lies, counted from one, from the cut edge at the left: evenly, take-up and all. */
-    private Length channel(int number, Setting setting) {
+    private Length channel(int number, CoverDimensions setting) {
         Length between = setting.finished(Axis.ACROSS).plus(TAKE_UP.times(pockets - 1L));
         return setting.allowance().plus(between.times(number, pockets));
     }
 
-    private List<Marking> channels(Setting setting) {
+    private List<Marking> channels(CoverDimensions setting) {
         return IntStream.range(1, pockets).mapToObj(i -> Marking.line(Sort.CHANNEL, Axis.UP_DOWN, channel(i, setting))).toList();
     }
 
     @Override
-    public Piece marked(Piece piece, Setting setting) {
+    public Piece marked(Piece piece, CoverDimensions setting) {
         return piece.marked(channels(setting));
     }
 
     @Override
-    public List<Marking> onBack(Back back, Back.Panel panel, Setting setting) {
+    public List<Marking> onBack(Back back, Back.Panel panel, CoverDimensions setting) {
         List<Marking> marks = new ArrayList<>(channels(setting));
         if (straps.count() == 0 || setting.plan().opening().runs() != Axis.ACROSS) {
             return marks;
@@ -162,7 +162,7 @@ public record Run(int pockets, Straps straps) implements Shape {
     }
 
     /** The lines across the back that straps sit on, from the cut edge at the left. */
-    private List<Length> strapLines(Back.Panel panel, Setting setting) {
+    private List<Length> strapLines(Back.Panel panel, CoverDimensions setting) {
         Length width = panel.piece().cutWidth();
         if (!straps.isProp()) {
             return List.of(straps.edge() == CarriedBy.LEFT ? Length.ZERO : width);
@@ -172,12 +172,12 @@ public record Run(int pockets, Straps straps) implements Shape {
     }
 
     @Override
-    public Length stitched(Setting setting) {
+    public Length stitched(CoverDimensions setting) {
         return setting.finished(Axis.UP_DOWN).times(pockets - 1L);
     }
 
     @Override
-    public List<Piece> extras(Setting setting) {
+    public List<Piece> extras(CoverDimensions setting) {
         if (straps.count() == 0) {
             return List.of();
         }
@@ -188,16 +188,16 @@ public record Run(int pockets, Straps straps) implements Shape {
     }
 
     @Override
-    public List<Concern> concerns(Setting setting, Back back) {
-        List<Concern> found = new ArrayList<>();
+    public List<FindingCandidate> concerns(CoverDimensions setting, Back back) {
+        List<FindingCandidate> found = new ArrayList<>();
         Length side = setting.finished(straps.runs());
         if (straps.count() > 0 && !straps.from().times(2).under(side)) {
             Length in = side.times(1, straps.isProp() ? 3 : 5);
-            found.add(Concern.of("straps", Finding.Weight.BETTER_NOT, "straps-cross", straps.from(), side)
+            found.add(FindingCandidate.of("straps", Finding.Weight.BETTER_NOT, "straps-cross", straps.from(), side)
                     .orTry(setting.plan().withShape(new Run(pockets, straps.withFrom(in))), "straps-in", in));
         }
         if (straps.count() > 0 && straps.isProp() && straps.line() >= pockets) {
-            found.add(Concern.of("strap-line", Finding.Weight.BETTER_NOT, "strap-line", straps.line(), pockets - 1)
+            found.add(FindingCandidate.of("strap-line", Finding.Weight.BETTER_NOT, "strap-line", straps.line(), pockets - 1)
                     .orTry(setting.plan().withShape(new Run(pockets, straps.withLine(pockets - 1))), "strap-line", pockets - 1));
         }
         return found;

@@ -27,7 +27,7 @@ public record SeamedEdge(Sum length, List<Length> sides, int corners, boolean wh
         paths = List.copyOf(paths);
     }
 
-    static SeamedEdge of(Setting setting, Back back) {
+    static SeamedEdge of(CoverDimensions setting, Back back) {
         if (setting.outline().isPresent()) {
             return outlined(setting, back, setting.outline().get());
         }
@@ -94,7 +94,7 @@ public record SeamedEdge(Sum length, List<Length> sides, int corners, boolean wh
         return paths;
     }
 
-    private static SeamedEdge outlined(Setting setting, Back back, Contour outline) {
+    private static SeamedEdge outlined(CoverDimensions setting, Back back, Contour outline) {
         boolean open = back.ends().tuckFront().isPositive() || back.ends().tuckBack().isPositive();
         double round = setting.shape() instanceof Round ? Math.PI * setting.finished(Axis.ACROSS).toMm() : outline.perimeter();
         Sum length = Sum.of(Sum.term("term.round-the-edge", Length.nearInches(round / 25.4)));

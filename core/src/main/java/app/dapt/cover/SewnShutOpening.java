@@ -49,7 +49,7 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
 
     @Override
     public List<Detail> details() {
-        return List.of(Detail.oneOf("cutIn", cut, "cut-in"), Detail.measure("returns", Limits.TURN, returns, true),
+        return List.of(Detail.oneOf("cutIn", cut, "cut-in"), Detail.measure("returns", LengthRange.TURN, returns, true),
                 Detail.oneOf("closing", closing, "closing"), Detail.oneOf("runs", runs, "edge-way"));
     }
 
@@ -72,7 +72,7 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
     }
 
     @Override
-    public Back back(Setting setting) {
+    public Back back(CoverDimensions setting) {
         Length depth = setting.finished(runs.other());
         Length seam = setting.edgeToOpen(runs);
         Length opening = Length.max(Length.ZERO, seam.minus(returns.times(2)));
@@ -88,7 +88,7 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
         return cut == Cut.ONE && runs == Axis.ACROSS;
     }
 
-    private Piece folded(Setting setting) {
+    private Piece folded(CoverDimensions setting) {
         boolean stacked = runs == Axis.ACROSS;
         Sum twice = Sum.of(Sum.term(stacked ? "term.twice-height" : "term.twice-width", setting.finished(runs.other()).times(2)),
                 Sum.term("term.both-allowances", setting.allowance().times(2)));
@@ -97,12 +97,12 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
     }
 
     @Override
-    public List<Concern> concerns(Setting setting, Back back) {
+    public List<FindingCandidate> concerns(CoverDimensions setting, Back back) {
         CoverPlan plan = setting.plan();
-        List<Concern> concerns = new ArrayList<>();
-        concerns.add(Concern.of("sewn-shut", Weight.WORTH_KNOWING, closing == Closing.HAND ? "sewn-shut" : "sewn-shut-machine").orNote(plan));
+        List<FindingCandidate> concerns = new ArrayList<>();
+        concerns.add(FindingCandidate.of("sewn-shut", Weight.WORTH_KNOWING, closing == Closing.HAND ? "sewn-shut" : "sewn-shut-machine").orNote(plan));
         if (turnsPrint() && plan.cloths().front().hasUp()) {
-            concerns.add(Concern.of("fold-turns", Weight.BETTER_NOT, "fold-turns", plan.cloths().front().name())
+            concerns.add(FindingCandidate.of("fold-turns", Weight.BETTER_NOT, "fold-turns", plan.cloths().front().name())
                     .orTry(plan.withOpening(withCut(Cut.TWO)), "cut-two")
                     .orNote(plan));
         }

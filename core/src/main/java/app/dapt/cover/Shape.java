@@ -1,5 +1,6 @@
 package app.dapt.cover;
 
+import app.dapt.filling.Casing;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Sum;
@@ -7,7 +8,6 @@ import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Contour;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
-import app.dapt.stuffed.Casing;
 import java.util.List;
 import java.util.Optional;
 
@@ -74,27 +74,27 @@ public sealed interface Shape extends Detailed permits Rectangular, Round, Vee, 
     }
 
     /** A plain front with what this shape marks on it. */
-    default Piece marked(Piece piece, Setting setting) {
+    default Piece marked(Piece piece, CoverDimensions setting) {
         return piece;
     }
 
     /** What this shape marks on a panel of the back, every one of them, whether or not it lies under another. */
-    default List<Marking> onBack(Back back, Back.Panel panel, Setting setting) {
+    default List<Marking> onBack(Back back, Back.Panel panel, CoverDimensions setting) {
         return List.of();
     }
 
     /** What is stitched through front and back besides the seam. */
-    default Length stitched(Setting setting) {
+    default Length stitched(CoverDimensions setting) {
         return Length.ZERO;
     }
 
     /** Pieces beyond front and back. */
-    default List<Piece> extras(Setting setting) {
+    default List<Piece> extras(CoverDimensions setting) {
         return List.of();
     }
 
     /** What can go wrong with it. */
-    default List<Concern> concerns(Setting setting, Back back) {
+    default List<FindingCandidate> concerns(CoverDimensions setting, Back back) {
         return List.of();
     }
 }

@@ -23,7 +23,7 @@ final class Strips {
      * @param usable the width of cloth between its selvages
      * @param lost   what every join takes
      */
-    static List<Piece> across(String id, Material material, Sum total, Sum depth, Length usable, Length lost, Setting setting) {
+    static List<Piece> across(String id, Material material, Sum total, Sum depth, Length usable, Length lost, CoverDimensions setting) {
         Map<Side, Edge> edges = Map.of(Side.TOP, Edge.fold(), Side.BOTTOM, Edge.fold(), Side.LEFT, Edge.fold(), Side.RIGHT, Edge.fold());
         int count = count(total.total(), usable, lost);
         if (count == 1) {

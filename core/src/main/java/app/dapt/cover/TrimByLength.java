@@ -47,8 +47,8 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
 
     @Override
     public List<Detail> details() {
-        return List.of(Detail.oneOf("trimSort", sort, "trim-sort"), Detail.measure("hangs", Limits.HANGS, hangs, true),
-                Detail.oneOf("lay", lay, "lay"), Detail.measure("shopStep", Limits.STEP, step, true),
+        return List.of(Detail.oneOf("trimSort", sort, "trim-sort"), Detail.measure("hangs", LengthRange.HANGS, hangs, true),
+                Detail.oneOf("lay", lay, "lay"), Detail.measure("shopStep", LengthRange.STEP, step, true),
                 Detail.tick("pipedToo", pipedToo, true), Detail.tick("synthetic", synthetic, true));
     }
 
@@ -62,17 +62,17 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
         return more.isZero() ? sum : sum.plus(Sum.term("term.shop-step", more, step));
     }
 
-    private Piping piping(Setting setting) {
+    private Piping piping(CoverDimensions setting) {
         return Piping.usual(setting.plan().unit());
     }
 
     @Override
-    public List<Piece> pieces(SeamedEdge edge, Setting setting) {
+    public List<Piece> pieces(SeamedEdge edge, CoverDimensions setting) {
         return pipedToo ? piping(setting).pieces(edge, setting) : List.of();
     }
 
     @Override
-    public List<Need> needs(SeamedEdge edge, Setting setting) {
+    public List<Need> needs(SeamedEdge edge, CoverDimensions setting) {
         List<Need> needs = new ArrayList<>(List.of(Need.length(Phrase.of("need.by-length", Phrase.choice("trim-sort", sort)), length(edge), setting.unit()),
                 Need.length(Phrase.of("need.holding-tape"), edge.length(), setting.unit())));
         needs.addAll(pipedToo ? piping(setting).needs(edge, setting) : List.of());
@@ -80,12 +80,12 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
     }
 
     @Override
-    public List<Figure> figures(SeamedEdge edge, Setting setting) {
+    public List<Figure> figures(SeamedEdge edge, CoverDimensions setting) {
         return List.of(Figure.of("trim", length(edge)));
     }
 
     @Override
-    public List<Phrase> about(SeamedEdge edge, Setting setting) {
+    public List<Phrase> about(SeamedEdge edge, CoverDimensions setting) {
         return List.of(Phrase.of("about.trim", length(edge).total()), Phrase.of("about.trim-inward"));
     }
 
@@ -100,21 +100,21 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
     }
 
     @Override
-    public List<Concern> concerns(SeamedEdge edge, Setting setting, Back back) {
+    public List<FindingCandidate> concerns(SeamedEdge edge, CoverDimensions setting, Back back) {
         CoverPlan plan = setting.plan();
-        List<Concern> found = new ArrayList<>(EdgeConcerns.ofAnything(edge, setting, "length"));
+        List<FindingCandidate> found = new ArrayList<>(EdgeConcerns.ofAnything(edge, setting, "length"));
         if (plan.opening().kind() == OpeningKind.EDGE_ZIP) {
-            found.add(Concern.of("fringe-zip", Weight.BETTER_NOT, "fringe-zip", Phrase.choice("trim-sort", sort))
+            found.add(FindingCandidate.of("fringe-zip", Weight.BETTER_NOT, "fringe-zip", Phrase.choice("trim-sort", sort))
                     .orTry(plan.withOpening(OpeningKind.BACK_ZIP.insteadOf(plan.opening(), plan.unit())), "back-zip")
                     .orTry(plan.withOpening(OpeningKind.ENVELOPE.insteadOf(plan.opening(), plan.unit())), "envelope")
                     .orTry(plan.withOpening(OpeningKind.ENVELOPE.usual(plan.unit()).turned()), "envelope")
                     .orNote(plan));
         }
         if (synthetic) {
-            found.add(Concern.of("trim-heat", Weight.WORTH_KNOWING, "trim-heat").orNote(plan));
+            found.add(FindingCandidate.of("trim-heat", Weight.WORTH_KNOWING, "trim-heat").orNote(plan));
         }
         if (pipedToo) {
-            found.add(Concern.of("layers", Weight.WORTH_KNOWING, "layers", Phrase.choice("trim-sort", sort)).orNote(plan));
+            found.add(FindingCandidate.of("layers", Weight.WORTH_KNOWING, "layers", Phrase.choice("trim-sort", sort)).orNote(plan));
         }
         return found;
     }

@@ -1,16 +1,16 @@
 package app.dapt.cover;
 
 import app.dapt.cover.Finding.Weight;
+import app.dapt.filling.Bisection;
+import app.dapt.filling.Casing;
+import app.dapt.filling.Chambers;
+import app.dapt.filling.Pillow;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Contour;
-import app.dapt.stuffed.Casing;
-import app.dapt.stuffed.Chambers;
-import app.dapt.stuffed.Halving;
-import app.dapt.stuffed.Pillow;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -62,8 +62,8 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
 
     @Override
     public List<Detail> details() {
-        return List.of(Detail.measure("arm", Limits.SIDE, arm, true), Detail.oneOf("armEnd", end, "arm-end"),
-                Detail.measure("inner", Limits.CURVE, inner, true), Detail.measure("outer", Limits.CURVE, outer, true),
+        return List.of(Detail.measure("arm", LengthRange.SIDE, arm, true), Detail.oneOf("armEnd", end, "arm-end"),
+                Detail.measure("inner", LengthRange.CURVE, inner, true), Detail.measure("outer", LengthRange.CURVE, outer, true),
                 Detail.oneOf("veeBy", by, "vee-by"), Detail.count("rise", LEAST_RISE, MOST_RISE, rise, by == By.ANGLE));
     }
 
@@ -92,7 +92,7 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
 
         /** How steeply the arms rise: where the height comes to what was measured. */
         double angle() {
-            return Halving.rootOf(angle -> heightAt(angle) - height, 0, STEEPEST);
+            return Bisection.rootOf(angle -> heightAt(angle) - height, 0, STEEPEST);
         }
 
         /** Whether it can be drawn so: no curve takes more than the edge it rounds, and something is left of the point. */
@@ -119,7 +119,7 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
         }
 
         private double largest(DoubleFunction<Lines> curved) {
-            return curved.apply(1).isSound() ? 1 : Halving.rootOf(share -> curved.apply(share).isSound() ? -1 : 1, 0, 1);
+            return curved.apply(1).isSound() ? 1 : Bisection.rootOf(share -> curved.apply(share).isSound() ? -1 : 1, 0, 1);
         }
 
         /** These lines with arms that rise at an angle, as wide as that makes them. */
@@ -223,18 +223,18 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
     }
 
     /** The outline with the right arm made longer by so much, or shorter by a negative length; square at its end. */
-    Contour lengthened(Setting setting, Length by) {
+    Contour lengthened(CoverDimensions setting, Length by) {
         Lines lines = lines(setting.finished(Axis.ACROSS), setting.finished(Axis.UP_DOWN), setting.ease());
         return new Lines(lines.width(), lines.height(), lines.arm(), lines.inner(), lines.outer(), false).contour(by.toMm());
     }
 
     /** The middle of the right arm's square end. */
-    Point armEnd(Setting setting) {
+    Point armEnd(CoverDimensions setting) {
         return lines(setting.finished(Axis.ACROSS), setting.finished(Axis.UP_DOWN), setting.ease()).endMiddle();
     }
 
     /** How far apart the two edges of the finished arm are. */
-    Length finishedArm(Setting setting) {
+    Length finishedArm(CoverDimensions setting) {
         return arm.plus(setting.ease());
     }
 
@@ -258,31 +258,31 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
     }
 
     @Override
-    public List<Concern> concerns(Setting setting, Back back) {
-        List<Concern> found = new ArrayList<>();
+    public List<FindingCandidate> concerns(CoverDimensions setting, Back back) {
+        List<FindingCandidate> found = new ArrayList<>();
         Length upDown = setting.form().upDown().flat();
         Length across = by == By.ANGLE ? setting.finished(Axis.ACROSS) : setting.form().across().flat();
         if (Length.min(across.half(), upDown).times(95, 100).under(arm)) {
             Length slimmer = setting.mark().nearest(Length.min(across.half(), upDown).times(2, 3));
-            found.add(Concern.of("vee-arms", Weight.WILL_NOT_WORK, "vee-arms", arm, across, upDown)
+            found.add(FindingCandidate.of("vee-arms", Weight.WILL_NOT_WORK, "vee-arms", arm, across, upDown)
                     .orTry(setting.plan().withShape(new Vee(slimmer, end, inner, outer, by, rise)), "arm", slimmer));
         }
         Lines drawn = lines(setting.finished(Axis.ACROSS), setting.finished(Axis.UP_DOWN), setting.ease());
         if (drawn.outer() + 1 < outer.toMm() || drawn.inner() + 1 < inner.toMm()) {
             Length inside = roundedDown(drawn.inner(), inner, setting);
             Length outside = roundedDown(drawn.outer(), outer, setting);
-            found.add(Concern.of("vee-curve", Weight.BETTER_NOT, "vee-curve", outer, inner, outside, inside)
+            found.add(FindingCandidate.of("vee-curve", Weight.BETTER_NOT, "vee-curve", outer, inner, outside, inside)
                     .orTry(setting.plan().withShape(curved(inside, outside)), "vee-curve", outside, inside));
         }
         double angle = drawn.angle();
         if (Math.abs(angle - Math.PI / 4) < BIAS_REACH) {
-            found.add(Concern.of("bias-edges", Weight.WORTH_KNOWING, "bias-edges", (int) Math.round(Math.toDegrees(angle)))
+            found.add(FindingCandidate.of("bias-edges", Weight.WORTH_KNOWING, "bias-edges", (int) Math.round(Math.toDegrees(angle)))
                     .orNote(setting.plan(), "will-stay-stitch"));
         }
         return found;
     }
 
-    private static Length roundedDown(double millimetres, Length asked, Setting setting) {
+    private static Length roundedDown(double millimetres, Length asked, CoverDimensions setting) {
         long step = setting.mark().step().grains();
         return Length.min(asked, new Length((long) (millimetres * Length.PER_MM) / step * step));
     }

@@ -54,8 +54,8 @@ public record WrapOpening(Axis runs, Length overlap, Optional<Length> centre, En
 
     @Override
     public List<Detail> details() {
-        List<Detail> details = new ArrayList<>(List.of(Detail.measure("overlap", Limits.OVERLAP, overlap, true),
-                Detail.oneOf("runs", runs, "way"), Detail.maybe("centre", Limits.CENTRE, centre),
+        List<Detail> details = new ArrayList<>(List.of(Detail.measure("overlap", LengthRange.OVERLAP, overlap, true),
+                Detail.oneOf("runs", runs, "way"), Detail.maybe("centre", LengthRange.CENTRE, centre),
                 Detail.oneOf("outside", outside, stacked() ? "wrap-outside" : "wrap-outside-upright")));
         details.addAll(first.details("first", Phrase.of(stacked() ? "panel.end-upper" : "panel.end-left")));
         details.addAll(second.details("second", Phrase.of(stacked() ? "panel.end-lower" : "panel.end-right")));
@@ -83,12 +83,12 @@ public record WrapOpening(Axis runs, Length overlap, Optional<Length> centre, En
     }
 
     @Override
-    public Back back(Setting setting) {
+    public Back back(CoverDimensions setting) {
         Length depth = setting.finished(runs.other());
         Length one = Lapped.half(depth, overlap, centre, true, stacked()).total();
         Length two = Lapped.half(depth, overlap, centre, false, stacked()).total();
         Piece strip = strip(setting, depth, one);
-        Side before = Setting.before(runs);
+        Side before = CoverDimensions.before(runs);
         // The ends come over the folds, so that on the back they hang the other way round.
         Panel upper = Panel.of(strip, Length.ZERO, one).named(stacked() ? "panel.end-upper" : "panel.end-left").free(before)
                 .outside(outside == EnvelopeOpening.Outside.FIRST).turned(stacked());
@@ -100,7 +100,7 @@ public record WrapOpening(Axis runs, Length overlap, Optional<Length> centre, En
     }
 
     /** Marks buttons or ties on both ends of the strip, each counted from its fold. */
-    private Back fastened(Back back, Length edge, boolean firstOutside, Piece strip, Setting setting) {
+    private Back fastened(Back back, Length edge, boolean firstOutside, Piece strip, CoverDimensions setting) {
         Length depth = setting.finished(runs.other());
         Length fold = runs == Axis.ACROSS ? strip.marks().get(0).fromTop().orElseThrow() : strip.marks().get(0).fromLeft().orElseThrow();
         Hem outer = firstOutside ? first : second;
@@ -111,28 +111,28 @@ public record WrapOpening(Axis runs, Length overlap, Optional<Length> centre, En
         return back.spotted(spots).replacing(strip, strip.marked(marks)).with(fastening.pieces(setting));
     }
 
-    private Piece strip(Setting setting, Length depth, Length one) {
+    private Piece strip(CoverDimensions setting, Length depth, Length one) {
         Edge start = first.edge(setting.allowance(), setting.plan().unit());
         Edge end = second.edge(setting.allowance(), setting.plan().unit());
         Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(setting.allowance()));
-        edges.put(Setting.before(runs), start);
-        edges.put(Setting.before(runs).opposite(), end);
+        edges.put(CoverDimensions.before(runs), start);
+        edges.put(CoverDimensions.before(runs).opposite(), end);
         Sum length = second.added(first.added(Sum.of(Sum.term(stacked() ? "term.twice-height" : "term.twice-width", depth.times(2)),
                 Sum.term("term.overlap", overlap)), start), end);
         Sum along = setting.cut(runs);
-        Length fold = start.eats().plus(one);
+        Length fold = start.allowance().plus(one);
         return setting.panel("wrap", Material.FRONT, stacked() ? along : length, stacked() ? length : along, edges)
                 .marked(List.of(Marking.line(Sort.FOLD, runs, fold), Marking.line(Sort.FOLD, runs, fold.plus(depth))));
     }
 
     @Override
-    public List<Concern> concerns(Setting setting, Back back) {
+    public List<FindingCandidate> concerns(CoverDimensions setting, Back back) {
         CoverPlan plan = setting.plan();
-        List<Concern> found = new ArrayList<>(new LapConcerns(this, setting, back, back.lap().orElseThrow()).all());
+        List<FindingCandidate> found = new ArrayList<>(new LapConcerns(this, setting, back, back.lap().orElseThrow()).all());
         found.addAll(fastening.concerns(setting, overlap, "button-overlap", withOverlap(fastening.roomForButton()),
                 new WrapOpening(runs, overlap, centre, outside, first, second, fastening.withBy(By.NOTHING))));
         if (stacked() && plan.cloths().front().hasUp()) {
-            found.add(Concern.of("fold-turns", Weight.BETTER_NOT, "wrap-turns", plan.cloths().front().name())
+            found.add(FindingCandidate.of("fold-turns", Weight.BETTER_NOT, "wrap-turns", plan.cloths().front().name())
                     .orTry(plan.withOpening(crosswise()), "run-up-down")
                     .orTry(plan.withOpening(OpeningKind.ENVELOPE.insteadOf(this, plan.unit())), "envelope")
                     .orNote(plan));

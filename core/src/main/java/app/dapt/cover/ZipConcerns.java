@@ -14,16 +14,16 @@ import java.util.stream.Stream;
  * @param with the same opening with another zip
  * @param seam how long the seam is that the zip lies in, finished
  */
-record ZipConcerns(ZipLength zip, Function<ZipLength, Opening> with, Opening opening, Setting setting, Back back, Length seam) {
+record ZipConcerns(ZipLength zip, Function<ZipLength, Opening> with, Opening opening, CoverDimensions setting, Back back, Length seam) {
 
     /** Metal within this of the seam round the cover is sewn into it or breaks a needle. */
     private static final Length CLEAR = Length.inches(0, 1, 4);
 
-    List<Concern> all() {
+    List<FindingCandidate> all() {
         return Stream.of(tooLong(), inTheSeam()).flatMap(Optional::stream).toList();
     }
 
-    private Concern shortened(Concern concern) {
+    private FindingCandidate shortened(FindingCandidate concern) {
         CoverPlan plan = setting.plan();
         return concern.orTry(plan.withOpening(with.apply(zip.withStock(Stock.STANDARD))), "zip-standard")
                 .orTry(plan.withOpening(with.apply(zip.withStock(Stock.CHAIN))), "zip-chain")
@@ -31,16 +31,16 @@ record ZipConcerns(ZipLength zip, Function<ZipLength, Opening> with, Opening ope
                 .orTry(plan.withOpening(OpeningKind.SEWN_SHUT.insteadOf(opening, plan.unit())), "sew-shut");
     }
 
-    private Optional<Concern> tooLong() {
+    private Optional<FindingCandidate> tooLong() {
         return seam.under(back.length())
-                ? Optional.of(shortened(Concern.of("zip-long", Weight.WILL_NOT_WORK, "zip-long", back.length(), seam)))
+                ? Optional.of(shortened(FindingCandidate.of("zip-long", Weight.WILL_NOT_WORK, "zip-long", back.length(), seam)))
                 : Optional.empty();
     }
 
-    private Optional<Concern> inTheSeam() {
+    private Optional<FindingCandidate> inTheSeam() {
         Length closed = seam.minus(back.length()).half();
         return !seam.under(back.length()) && closed.under(CLEAR)
-                ? Optional.of(shortened(Concern.of("zip-teeth", Weight.BETTER_NOT, "zip-teeth", closed, CLEAR)))
+                ? Optional.of(shortened(FindingCandidate.of("zip-teeth", Weight.BETTER_NOT, "zip-teeth", closed, CLEAR)))
                 : Optional.empty();
     }
 }

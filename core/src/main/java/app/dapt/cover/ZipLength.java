@@ -36,7 +36,7 @@ public record ZipLength(Stock stock, Length own) {
 
     List<Detail> details() {
         return List.of(Detail.oneOf("zipStock", stock, "zip-stock"),
-                Detail.measure("zipLength", Limits.ZIP, own, stock == Stock.OWN));
+                Detail.measure("zipLength", LengthRange.ZIP, own, stock == Stock.OWN));
     }
 
     /** Lengths sold, shortest first. */

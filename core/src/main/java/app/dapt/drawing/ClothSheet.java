@@ -1,10 +1,10 @@
 package app.dapt.drawing;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.Laid;
-import app.dapt.cloth.Laid.Cut;
-import app.dapt.cloth.Laid.Offcut;
-import app.dapt.cloth.Laid.Spot;
+import app.dapt.cloth.Layout;
+import app.dapt.cloth.Layout.Cut;
+import app.dapt.cloth.Layout.Offcut;
+import app.dapt.cloth.Layout.Spot;
 import app.dapt.cloth.Scrap;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
@@ -27,7 +27,7 @@ import java.util.stream.IntStream;
  * @param outline where the cloth ends
  * @param spoilt  places to cut round
  */
-public record ClothSheet(Cloth cloth, Optional<String> name, double across, double along, double selvage, Contour outline, List<Lain> pieces,
+public record ClothSheet(Cloth cloth, Optional<String> name, double across, double along, double selvage, Contour outline, List<PlacedPiece> pieces,
                          List<Stroke> cuts, List<Spare> offcuts, List<Contour> spoilt) {
 
     /**
@@ -39,7 +39,7 @@ public record ClothSheet(Cloth cloth, Optional<String> name, double across, doub
      * @param upX    which way its up points, across the cloth
      * @param upY    the same along it
      */
-    public record Lain(int number, Spot spot, Contour cut, Optional<Contour> seam, int upX, int upY) {
+    public record PlacedPiece(int number, Spot spot, Contour cut, Optional<Contour> seam, int upX, int upY) {
     }
 
     /** A straight cut, numbered in the order they are made. */
@@ -58,7 +58,7 @@ public record ClothSheet(Cloth cloth, Optional<String> name, double across, doub
     }
 
     /** The bolt, as long as what is bought of it; or every remnant on which something lies, and the others after them. */
-    public static List<ClothSheet> of(Laid laid) {
+    public static List<ClothSheet> of(Layout laid) {
         if (!laid.plan().onRemnants()) {
             double across = laid.cloth().usableWidth().toMm();
             double along = Math.max(laid.length().toMm(), laid.cloth().shrinkage().washedLength(laid.toBuy().total()).toMm());
@@ -73,8 +73,8 @@ public record ClothSheet(Cloth cloth, Optional<String> name, double across, doub
         }).toList();
     }
 
-    private static ClothSheet sheet(Laid laid, int remnant, Optional<String> name, Contour outline, double across, double along, double selvage, List<Contour> spoilt) {
-        List<Lain> pieces = new ArrayList<>();
+    private static ClothSheet sheet(Layout laid, int remnant, Optional<String> name, Contour outline, double across, double along, double selvage, List<Contour> spoilt) {
+        List<PlacedPiece> pieces = new ArrayList<>();
         List<Stroke> cuts = new ArrayList<>();
         for (int i = 0; i < laid.spots().size(); i++) {
             if (laid.spots().get(i).remnant() == remnant) {
@@ -98,9 +98,9 @@ public record ClothSheet(Cloth cloth, Optional<String> name, double across, doub
         return Contour.rectangle(across.toMm(), along.toMm(), across.plus(wide).toMm(), along.plus(deep).toMm());
     }
 
-    private static Lain lain(int number, Spot spot, Cloth cloth) {
+    private static PlacedPiece lain(int number, Spot spot, Cloth cloth) {
         Optional<Contour> seam = spot.wanted().piece().outline().map(Outline::seam).map(own -> spot.lying(own, cloth));
         int up = spot.isAbout(cloth) ? 1 : -1;
-        return new Lain(number, spot, spot.cut(cloth), seam, spot.isQuarter(cloth) ? up : 0, spot.isQuarter(cloth) ? 0 : up);
+        return new PlacedPiece(number, spot, spot.cut(cloth), seam, spot.isQuarter(cloth) ? up : 0, spot.isQuarter(cloth) ? 0 : up);
     }
 }

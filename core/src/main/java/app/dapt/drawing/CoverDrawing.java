@@ -197,7 +197,7 @@ public final class CoverDrawing {
                 Length x = mark.fromLeft().orElseThrow();
                 int line = channels.indexOf(x);
                 Length across = line >= 0 ? width.times(line + 1, channels.size() + 1) : x.isZero() ? Length.ZERO : x.equals(piece.cutWidth()) ? width : x.minus(reckoned.allowance());
-                Length down = mark.fromTop().orElseThrow().isZero() ? Length.ZERO : panel.from().plus(mark.fromTop().orElseThrow()).minus(piece.edge(Side.TOP).eats());
+                Length down = mark.fromTop().orElseThrow().isZero() ? Length.ZERO : panel.from().plus(mark.fromTop().orElseThrow()).minus(piece.edge(Side.TOP).allowance());
                 elements.add(new Spot(Marking.Sort.STRAP, across, down, STRAP, down.isZero() ? Axis.UP_DOWN : Axis.ACROSS));
             });
         }

@@ -1,5 +1,6 @@
 package app.dapt.fit;
 
+import app.dapt.filling.Casing;
 import app.dapt.form.Form;
 import app.dapt.form.FormSize;
 import app.dapt.form.LabelMeans;
@@ -8,7 +9,6 @@ import app.dapt.form.Readings;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Sum;
-import app.dapt.stuffed.Casing;
 import java.util.Optional;
 import java.util.stream.Stream;
 

@@ -1,8 +1,8 @@
 package app.dapt.form;
 
+import app.dapt.filling.Casing;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
-import app.dapt.stuffed.Casing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

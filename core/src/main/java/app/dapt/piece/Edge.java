@@ -47,7 +47,7 @@ public record Edge(Fate fate, List<Length> turns) {
         return new Edge(Fate.JOIN, List.of(allowance));
     }
 
-    /** A fold, which eats nothing. */
+    /** A fold, which takes nothing. */
     public static Edge fold() {
         return new Edge(Fate.FOLD, List.of());
     }
@@ -61,8 +61,8 @@ public record Edge(Fate fate, List<Length> turns) {
         return new Edge(Fate.SEAM, List.of(allowance));
     }
 
-    /** What the edge eats of the cut size. */
-    public Length eats() {
+    /** What the edge takes of the cut size. */
+    public Length allowance() {
         return turns.stream().reduce(Length.ZERO, Length::plus);
     }
 

@@ -104,8 +104,8 @@ public record Piece(String id, Phrase name, Material material, int quantity, Sum
     /** What is left of the cut size in one direction once both edges have eaten theirs: the size sewn. */
     public Length finished(Axis axis) {
         return axis == Axis.ACROSS
-                ? cutWidth().minus(edge(Side.LEFT).eats()).minus(edge(Side.RIGHT).eats())
-                : cutHeight().minus(edge(Side.TOP).eats()).minus(edge(Side.BOTTOM).eats());
+                ? cutWidth().minus(edge(Side.LEFT).allowance()).minus(edge(Side.RIGHT).allowance())
+                : cutHeight().minus(edge(Side.TOP).allowance()).minus(edge(Side.BOTTOM).allowance());
     }
 
     /** Four edges that are all seams. */

@@ -51,10 +51,10 @@ class LengthBoundsTest {
     void noBoundIsLongerThanALengthThatIsEnough(CutUp cloth) {
         Budget patient = Budget.steps(Integer.MAX_VALUE);
         assertThat(LeastLength.of(cloth.task())).isLessThanOrEqualTo(cloth.length());
-        assertThat(BarBound.across(cloth.task(), patient)).isLessThanOrEqualTo(cloth.length());
-        assertThat(ChainBound.of(cloth.task())).isLessThanOrEqualTo(cloth.length());
-        assertThat(BarBound.isTooShort(cloth.task(), cloth.length(), patient)).isFalse();
-        LayingOut search = new LayingOut(cloth.task(), 5);
+        assertThat(BarLowerBound.across(cloth.task(), patient)).isLessThanOrEqualTo(cloth.length());
+        assertThat(ChainLowerBound.of(cloth.task())).isLessThanOrEqualTo(cloth.length());
+        assertThat(BarLowerBound.isTooShort(cloth.task(), cloth.length(), patient)).isFalse();
+        LayoutSearch search = new LayoutSearch(cloth.task(), 5);
         search.improve(Budget.steps(2500));
         assertThat(search.least()).isLessThanOrEqualTo(cloth.length());
         assertThat(search.isProvedBest()).isEqualTo(search.best().length() == search.least());
@@ -64,31 +64,31 @@ class LengthBoundsTest {
     void barsSeeWhatTheAreaDoesNot() {
         // Two of three do not go side by side: three lie one after another, although their area asks for two.
         Task task = new Task(100, List.of(new Item("wide", 60, 60, 3, false, Optional.empty())), List.of());
-        assertThat(BarBound.across(task, Budget.steps(1000))).isEqualTo(180);
-        assertThat(BarBound.isTooShort(new Task(100, List.of(new Item("low", 50, 30, 4, true, Optional.empty())), List.of()), 59, Budget.steps(1000))).isTrue();
+        assertThat(BarLowerBound.across(task, Budget.steps(1000))).isEqualTo(180);
+        assertThat(BarLowerBound.isTooShort(new Task(100, List.of(new Item("low", 50, 30, 4, true, Optional.empty())), List.of()), 59, Budget.steps(1000))).isTrue();
     }
 
     @Test
     void chainsSeeWhatTheRepeatLeavesEmpty() {
         // Two columns. Between fronts in consecutive repeats nothing else goes; two backs go where one repeat is left out.
         Task task = new Task(840, List.of(new Item("front", 336, 336, 4, false, Optional.of(new Repeat(432, 48))), new Item("back", 336, 232, 8, false, Optional.empty())), List.of());
-        assertThat(ChainBound.of(task)).isEqualTo(1680);
-        LayingOut search = new LayingOut(task, 1);
+        assertThat(ChainLowerBound.of(task)).isEqualTo(1680);
+        LayoutSearch search = new LayoutSearch(task, 1);
         search.improve(Budget.steps(20_000));
         assertThat(search.best().length()).isEqualTo(1680);
         assertThat(search.isProvedBest()).isTrue();
-        assertThat(ChainBound.of(new Task(840, List.of(new Item("tab", 20, 20, 400, false, Optional.empty())), List.of()))).as("too many side by side").isZero();
+        assertThat(ChainLowerBound.of(new Task(840, List.of(new Item("tab", 20, 20, 400, false, Optional.empty())), List.of()))).as("too many side by side").isZero();
     }
 
     @Test
     void matchedPiecesAreBoundByTheirRepeat() {
         // Two columns; every row begins a whole number of repeats after the one before.
         Task task = new Task(200, List.of(new Item("front", 90, 90, 4, false, Optional.of(new Repeat(50, 10)), Optional.of(new Repeat(40, 5)), Optional.empty(), false)), List.of());
-        LayingOut search = new LayingOut(task, 1);
+        LayoutSearch search = new LayoutSearch(task, 1);
         assertThat(search.least()).isEqualTo(10 + 3 * 100 + 90);
         assertThat(search.improve(Budget.steps(2000)).length()).isEqualTo(10 + 3 * 100 + 90);
         Task narrower = new Task(300, List.of(new Item("front", 90, 90, 4, false, Optional.of(new Repeat(50, 10)))), List.of());
-        assertThat(new LayingOut(narrower, 1).least()).isEqualTo(10 + 100 + 90);
+        assertThat(new LayoutSearch(narrower, 1).least()).isEqualTo(10 + 100 + 90);
     }
 
     static Stream<Arguments> mixed() {
@@ -109,8 +109,8 @@ class LengthBoundsTest {
     @ParameterizedTest
     @MethodSource("mixed")
     void edgeToEdgeCutsPartWhatWasAskedToBePartedSo(Task task) {
-        LayingOut search = new LayingOut(task, 2);
-        for (Laying laying : List.of(search.best(), search.improve(Budget.steps(4000)))) {
+        LayoutSearch search = new LayoutSearch(task, 2);
+        for (Placements laying : List.of(search.best(), search.improve(Budget.steps(4000)))) {
             List<Patch> pieces = laying.placed().stream().map(placed -> {
                 Item item = task.items().get(placed.item());
                 int wide = placed.turned() ? item.along() : item.across();

@@ -30,7 +30,7 @@ class EdgingExamplesTest {
     private static final Length HALF = Length.inches(0, 1, 2);
 
     private static CoverPlan finishedAt(Length across, Length upDown) {
-        CoverPlan plan = Fresh.plan("Example", Mark.EIGHTH, across.equals(upDown) ? ShapeKind.SQUARE : ShapeKind.OBLONG, Form.overCrown(across, upDown));
+        CoverPlan plan = DefaultPlan.plan("Example", Mark.EIGHTH, across.equals(upDown) ? ShapeKind.SQUARE : ShapeKind.OBLONG, Form.overCrown(across, upDown));
         return plan.withFit(plan.fit().withSchool(FitSchool.FINISH_TO_FORM));
     }
 

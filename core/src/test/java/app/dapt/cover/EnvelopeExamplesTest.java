@@ -22,7 +22,7 @@ class EnvelopeExamplesTest {
     private static final Hem NARROW = Hem.Kind.NARROW.usual(Unit.INCH);
 
     private static CoverPlan finishedAt(Length across, Length upDown, Length overlap) {
-        CoverPlan plan = Fresh.plan("Example", Mark.EIGHTH, ShapeKind.OBLONG, Form.overCrown(across, upDown));
+        CoverPlan plan = DefaultPlan.plan("Example", Mark.EIGHTH, ShapeKind.OBLONG, Form.overCrown(across, upDown));
         return fitted(plan, FitSchool.FINISH_TO_FORM).withOpening(envelope(plan).withOverlap(overlap));
     }
 
@@ -45,7 +45,7 @@ class EnvelopeExamplesTest {
     }
 
     private static CoverPlan exampleA() {
-        CoverPlan plan = Fresh.plan("A", Mark.EIGHTH, ShapeKind.SQUARE,
+        CoverPlan plan = DefaultPlan.plan("A", Mark.EIGHTH, ShapeKind.SQUARE,
                 Form.overCrown(Length.inches(21, 1, 4), Length.inches(21, 1, 4)));
         return fitted(plan, FitSchool.CUT_TO_FORM).withOpening(envelope(plan).withOverlap(Length.inches(5)));
     }

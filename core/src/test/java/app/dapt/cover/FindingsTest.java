@@ -29,7 +29,7 @@ class FindingsTest {
     private static final Length HALF = Length.inches(0, 1, 2);
 
     private static CoverPlan sound(int across, int upDown, ShapeKind shape) {
-        return Fresh.plan("Sound", Mark.EIGHTH, shape, Form.overCrown(Length.inches(across), Length.inches(upDown)));
+        return DefaultPlan.plan("Sound", Mark.EIGHTH, shape, Form.overCrown(Length.inches(across), Length.inches(upDown)));
     }
 
     private static EnvelopeOpening envelope(CoverPlan plan) {

@@ -22,7 +22,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class NeedsTest {
 
     private static CoverPlan square(int inches) {
-        return Fresh.plan("Bench", Mark.EIGHTH, ShapeKind.SQUARE, Form.overCrown(Length.inches(inches), Length.inches(inches)));
+        return DefaultPlan.plan("Bench", Mark.EIGHTH, ShapeKind.SQUARE, Form.overCrown(Length.inches(inches), Length.inches(inches)));
     }
 
     private static Sum thread(CoverPlan plan) {
@@ -49,7 +49,7 @@ class NeedsTest {
     @MethodSource("plans")
     void nothingIsBoughtTooShort(CoverPlan plan) {
         Length step = plan.unit().pick(Length.cm(10), Length.inches(4, 1, 2));
-        for (Need need : Reckoner.glance(plan, plan.mark()).needs()) {
+        for (Need need : Reckoner.reckonWithoutRemedies(plan, plan.mark()).needs()) {
             if (need.amount().code().equals("need.length") && need.sum().isPresent()) {
                 Length bought = (Length) need.amount().args().get(0);
                 Length needed = need.sum().get().total();
@@ -63,7 +63,7 @@ class NeedsTest {
     @CsvSource({"60, MIDDLE, 2", "60, SIDES, 3", "110, MIDDLE, 3", "90, SIDES, 3"})
     void dropsSewnTogetherAreThePanel(int inches, JoiningKind kind, int drops) {
         CoverPlan plan = square(inches).withJoining(kind.usual(Unit.INCH));
-        Reckoned reckoned = Reckoner.glance(plan, Mark.EIGHTH);
+        Reckoned reckoned = Reckoner.reckonWithoutRemedies(plan, Mark.EIGHTH);
         List<Length> widths = reckoned.pieces().stream().filter(piece -> piece.id().startsWith("front-")).map(piece -> piece.cutWidth()).toList();
         assertThat(widths).hasSize(drops).allSatisfy(width -> assertThat(width).isLessThanOrEqualTo(plan.cloths().front().usableWidth()));
         Length together = widths.stream().reduce(Length.ZERO, Length::plus).minus(reckoned.allowance().times(2L * (drops - 1)));
@@ -75,7 +75,7 @@ class NeedsTest {
     @Test
     void aCoverThatGoesOnItsClothIsNotJoined() {
         CoverPlan plan = square(20).withJoining(JoiningKind.MIDDLE.usual(Unit.INCH));
-        assertThat(Reckoner.glance(plan, Mark.EIGHTH).isJoined()).isFalse();
+        assertThat(Reckoner.reckonWithoutRemedies(plan, Mark.EIGHTH).isJoined()).isFalse();
     }
 
     @ParameterizedTest

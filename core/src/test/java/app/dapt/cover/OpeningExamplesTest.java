@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
+import app.dapt.filling.Chambers;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Form;
 import app.dapt.measure.Length;
@@ -15,7 +16,6 @@ import app.dapt.piece.Contour;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Side;
-import app.dapt.stuffed.Chambers;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -31,7 +31,7 @@ class OpeningExamplesTest {
     private static final Length HALF = Length.inches(0, 1, 2);
 
     private static CoverPlan finishedAt(Mark mark, ShapeKind shape, Length across, Length upDown) {
-        CoverPlan plan = Fresh.plan("Example", mark, shape, Form.overCrown(across, upDown));
+        CoverPlan plan = DefaultPlan.plan("Example", mark, shape, Form.overCrown(across, upDown));
         return plan.withFit(plan.fit().withSchool(FitSchool.FINISH_TO_FORM));
     }
 
@@ -216,9 +216,9 @@ class OpeningExamplesTest {
 
     @Test
     void theWayBackFromPiecesGivesTheCoverTheyWereCutFor() {
-        WayBack.Cut cut = new WayBack.Cut(Length.inches(21, 1, 4), Length.inches(21, 1, 4), Length.inches(21, 1, 4), Length.inches(14, 1, 8),
+        CoverFromPieces.Cut cut = new CoverFromPieces.Cut(Length.inches(21, 1, 4), Length.inches(21, 1, 4), Length.inches(21, 1, 4), Length.inches(14, 1, 8),
                 Length.inches(14, 1, 8), HALF, Length.inches(1), Length.inches(1));
-        WayBack back = WayBack.of(cut, Mark.EIGHTH, "Found");
+        CoverFromPieces back = CoverFromPieces.of(cut, Mark.EIGHTH, "Found");
         assertThat(back.across().total()).isEqualTo(Length.inches(20, 1, 4));
         assertThat(back.overlap().total()).isEqualTo(Length.inches(5));
         assertThat(back.forms()).extracting(form -> form.across().toInches()).containsExactly(21.25, 20.25, 22.25);
@@ -228,14 +228,14 @@ class OpeningExamplesTest {
 
     @Test
     void aHalvedBlankThatIsTooSmallSaysSoAndSwappedBacksAreSeen() {
-        WayBack.Cut usual = WayBack.Cut.usual(Unit.INCH);
-        assertThat(WayBack.of(usual.withBlankHalved(), Mark.EIGHTH, "Blank").troubles()).extracting(trouble -> trouble.what().code())
+        CoverFromPieces.Cut usual = CoverFromPieces.Cut.usual(Unit.INCH);
+        assertThat(CoverFromPieces.of(usual.withBlankHalved(), Mark.EIGHTH, "Blank").troubles()).extracting(trouble -> trouble.what().code())
                 .containsExactly("have.narrow-backs.what");
-        WayBack.Cut taller = new WayBack.Cut(Length.inches(18), Length.inches(22), Length.inches(18), Length.inches(11), Length.inches(11), HALF,
+        CoverFromPieces.Cut taller = new CoverFromPieces.Cut(Length.inches(18), Length.inches(22), Length.inches(18), Length.inches(11), Length.inches(11), HALF,
                 Length.inches(1), Length.inches(1));
-        assertThat(WayBack.of(taller, Mark.EIGHTH, "Short").troubles()).extracting(trouble -> trouble.what().code()).containsExactly("have.backs-short.what");
-        WayBack.Cut swapped = new WayBack.Cut(Length.inches(23), Length.inches(14), Length.inches(9, 1, 2), Length.inches(23), Length.inches(23),
+        assertThat(CoverFromPieces.of(taller, Mark.EIGHTH, "Short").troubles()).extracting(trouble -> trouble.what().code()).containsExactly("have.backs-short.what");
+        CoverFromPieces.Cut swapped = new CoverFromPieces.Cut(Length.inches(23), Length.inches(14), Length.inches(9, 1, 2), Length.inches(23), Length.inches(23),
                 HALF, Length.inches(1), Length.inches(1));
-        assertThat(WayBack.of(swapped, Mark.EIGHTH, "Swapped").troubles()).extracting(trouble -> trouble.what().code()).contains("have.swapped-backs.what");
+        assertThat(CoverFromPieces.of(swapped, Mark.EIGHTH, "Swapped").troubles()).extracting(trouble -> trouble.what().code()).contains("have.swapped-backs.what");
     }
 }

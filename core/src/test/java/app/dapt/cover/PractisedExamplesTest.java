@@ -39,7 +39,7 @@ class PractisedExamplesTest {
     private static final LengthFormat EIGHTHS = LengthFormat.in(Mark.EIGHTH);
 
     private static CoverPlan finished(ShapeKind shape, int across, int upDown) {
-        CoverPlan plan = Fresh.plan("Example", Mark.EIGHTH, shape, Form.overCrown(Length.inches(across), Length.inches(upDown)));
+        CoverPlan plan = DefaultPlan.plan("Example", Mark.EIGHTH, shape, Form.overCrown(Length.inches(across), Length.inches(upDown)));
         return plan.withFit(plan.fit().withSchool(FitSchool.FINISH_TO_FORM));
     }
 
@@ -107,7 +107,7 @@ class PractisedExamplesTest {
     }
 
     private static double area(CoverPlan plan) {
-        return Reckoner.glance(plan, Mark.EIGHTH).outline().orElseThrow().area();
+        return Reckoner.reckonWithoutRemedies(plan, Mark.EIGHTH).outline().orElseThrow().area();
     }
 
     @Test
@@ -190,7 +190,7 @@ class PractisedExamplesTest {
         for (String id : List.of("front", "back-upper", "back-lower")) {
             assertThat(marks(piece(plan, id), Sort.CHANNEL)).as(id).hasSize(3);
         }
-        assertThat(plan.shape().stitched(Setting.of(plan, Mark.EIGHTH))).isEqualTo(Length.inches(81));
+        assertThat(plan.shape().stitched(CoverDimensions.of(plan, Mark.EIGHTH))).isEqualTo(Length.inches(81));
     }
 
     @Test

@@ -3,10 +3,10 @@ package app.dapt.form;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.dapt.filling.Pillow;
 import app.dapt.form.FormSize.FillFrom;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
-import app.dapt.stuffed.Pillow;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;

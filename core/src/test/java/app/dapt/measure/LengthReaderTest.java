@@ -3,7 +3,7 @@ package app.dapt.measure;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dapt.Cases;
-import app.dapt.cover.Limits;
+import app.dapt.cover.LengthRange;
 import java.util.Random;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -14,8 +14,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 class LengthReaderTest {
 
-    private static final LengthReader INCHES = Limits.SIDE.reader(Unit.INCH);
-    private static final LengthReader CENTIMETRES = Limits.SIDE.reader(Unit.CENTIMETRE);
+    private static final LengthReader INCHES = LengthRange.SIDE.reader(Unit.INCH);
+    private static final LengthReader CENTIMETRES = LengthRange.SIDE.reader(Unit.CENTIMETRE);
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', quoteCharacter = '~', textBlock = """
@@ -110,7 +110,7 @@ class LengthReaderTest {
     @ParameterizedTest
     @MethodSource("lengthsOnAMark")
     void readsBackWhatItWrites(Marked marked) {
-        LengthReader reader = Limits.SIDE.reader(marked.mark().unit());
+        LengthReader reader = LengthRange.SIDE.reader(marked.mark().unit());
         LengthFormat format = LengthFormat.in(marked.mark());
         assertThat(reader.read(format.withUnit(marked.length()))).isEqualTo(new Entry.Value(marked.length()));
         assertThat(reader.read(format.bare(marked.length()))).isEqualTo(new Entry.Value(marked.length()));

@@ -1,9 +1,9 @@
 package app.dapt.files;
 
-import app.dapt.cloth.Laid;
-import app.dapt.cloth.Laid.Spot;
+import app.dapt.cloth.Layout;
+import app.dapt.cloth.Layout.Spot;
 import app.dapt.drawing.ClothSheet;
-import app.dapt.drawing.ClothSheet.Lain;
+import app.dapt.drawing.ClothSheet.PlacedPiece;
 import app.dapt.drawing.ClothSheet.Stroke;
 import app.dapt.files.TemplatePdf.Paper;
 import app.dapt.piece.Contour.Point;
@@ -86,7 +86,7 @@ public record ClothFiles(Words words, String title) {
         List<Line> lines = new ArrayList<>();
         lines.add(new Line(Layer.CLOTH, sheet.outline()));
         sheet.spoilt().forEach(spot -> lines.add(new Line(Layer.SPOILT, spot)));
-        for (Lain lain : sheet.pieces()) {
+        for (PlacedPiece lain : sheet.pieces()) {
             lines.add(new Line(Layer.CUT, lain.cut()));
             lain.seam().ifPresent(seam -> lines.add(new Line(Layer.SEAM, seam)));
             up(lain).ifPresent(up -> lines.add(new Line(Layer.UP, up)));
@@ -96,7 +96,7 @@ public record ClothFiles(Words words, String title) {
     }
 
     /** An arrow towards the piece's up, by that edge of it, where there is room for one. */
-    private static Optional<Contour> up(Lain lain) {
+    private static Optional<Contour> up(PlacedPiece lain) {
         Contour cut = lain.cut();
         double wide = cut.right() - cut.left();
         double deep = cut.bottom() - cut.top();
@@ -127,7 +127,7 @@ public record ClothFiles(Words words, String title) {
                 svg.empty("path", "class", layer.name().toLowerCase(Locale.ROOT), "stroke-width", layer.thick, "stroke-dasharray", dashes,
                         "d", path(seen(line.contour(), sheet), line.closed()));
             }
-            for (Lain lain : sheet.pieces()) {
+            for (PlacedPiece lain : sheet.pieces()) {
                 text(svg, said(lain), middle(lain.cut(), sheet), "middle");
             }
             sheet.name().ifPresent(name -> text(svg, name, new Point(0, sheet.across() + GAP / 3), "start"));
@@ -141,7 +141,7 @@ public record ClothFiles(Words words, String title) {
         svg.saying("text", words, "x", at.x(), "y", at.y(), "fill", "#000", "stroke", "none", "text-anchor", anchor, "font-family", "sans-serif", "font-size", "16");
     }
 
-    private String said(Lain lain) {
+    private String said(PlacedPiece lain) {
         return lain.number() + " " + words.say(lain.spot().wanted().piece().name());
     }
 
@@ -159,7 +159,7 @@ public record ClothFiles(Words words, String title) {
             for (Line line : lines(sheet)) {
                 dxf.polyline(line.layer().name(), seen(line.contour(), sheet), line.closed(), 0, down);
             }
-            for (Lain lain : sheet.pieces()) {
+            for (PlacedPiece lain : sheet.pieces()) {
                 Point at = middle(lain.cut(), sheet);
                 dxf.text(WORDS, said(lain), at.x(), at.y() + down, 16);
             }
@@ -172,7 +172,7 @@ public record ClothFiles(Words words, String title) {
     }
 
     /** One line a piece, in millimetres to the hundredth. */
-    public String csv(Laid laid) {
+    public String csv(Layout laid) {
         StringBuilder csv = new StringBuilder("number,piece,cover,cloth,remnant,across_mm,along_mm,wide_mm,long_mm,quarter_turn\r\n");
         for (int i = 0; i < laid.spots().size(); i++) {
             Spot spot = laid.spots().get(i);
@@ -192,7 +192,7 @@ public record ClothFiles(Words words, String title) {
     }
 
     /** One page a cloth, drawn as large as the paper lets, with its pieces and its cuts in words. */
-    public byte[] pdf(Laid laid, List<ClothSheet> sheets, Paper paper, List<Listing> listings) {
+    public byte[] pdf(Layout laid, List<ClothSheet> sheets, Paper paper, List<Listing> listings) {
         PDRectangle landscape = new PDRectangle(paper.size().getHeight(), paper.size().getWidth());
         double wide = landscape.getWidth() / PdfSheet.POINTS - 2 * MARGIN;
         double high = landscape.getHeight() / PdfSheet.POINTS - 2 * MARGIN;
@@ -219,7 +219,7 @@ public record ClothFiles(Words words, String title) {
             page.stroke(scaled(line.contour(), sheet, scale), line.closed(), MARGIN, MARGIN + 12);
         }
         page.dashes();
-        for (Lain lain : sheet.pieces()) {
+        for (PlacedPiece lain : sheet.pieces()) {
             Point at = middle(lain.cut(), sheet);
             double wide = (lain.cut().bottom() - lain.cut().top()) * scale;
             page.say(wide > 40 ? said(lain) : String.valueOf(lain.number()), MARGIN + at.x() * scale - Math.min(18, wide / 3), MARGIN + 12 + at.y() * scale, 9);

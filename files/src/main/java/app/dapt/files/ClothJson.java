@@ -5,7 +5,7 @@ import app.dapt.cloth.Photo;
 import app.dapt.cloth.Print;
 import app.dapt.cloth.Repeat;
 import app.dapt.cloth.Shrinkage;
-import app.dapt.cover.Limits;
+import app.dapt.cover.LengthRange;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
 import java.util.Optional;
@@ -23,7 +23,7 @@ final class ClothJson {
 
     static Cloth read(Cursor at) throws BadPlanFile {
         Cloth cloth = new Cloth(at.has("id") ? at.number("id", 1, MOST_IDS) : 0, at.text("name", Cloth.LONGEST_NAME), at.text("colour", COLOUR, "#31507e"),
-                at.choice("print", Print.class), at.length("width", Limits.CLOTH_WIDTH), at.flag("nap"),
+                at.choice("print", Print.class), at.length("width", LengthRange.CLOTH_WIDTH), at.flag("nap"),
                 at.number("price", 0, Cloth.DEAREST), at.has("sideways") && at.flag("sideways"), repeat(at), shrinkage(at), photo(at),
                 at.has("synthetic") && at.flag("synthetic"));
         at.done();
@@ -32,7 +32,7 @@ final class ClothJson {
 
     private static Optional<Repeat> repeat(Cursor at) throws BadPlanFile {
         return at.has("repeatAcross") || at.has("repeatAlong")
-                ? Optional.of(new Repeat(at.length("repeatAcross", Limits.REPEAT), at.length("repeatAlong", Limits.REPEAT))) : Optional.empty();
+                ? Optional.of(new Repeat(at.length("repeatAcross", LengthRange.REPEAT), at.length("repeatAlong", LengthRange.REPEAT))) : Optional.empty();
     }
 
     private static Shrinkage shrinkage(Cursor at) throws BadPlanFile {
@@ -45,7 +45,7 @@ final class ClothJson {
             return Optional.empty();
         }
         Cursor picture = at.object("picture");
-        Photo photo = new Photo(picture.number("number", 1, Integer.MAX_VALUE), picture.length("wide", Limits.PICTURED), picture.length("high", Limits.PICTURED));
+        Photo photo = new Photo(picture.number("number", 1, Integer.MAX_VALUE), picture.length("wide", LengthRange.PICTURED), picture.length("high", LengthRange.PICTURED));
         picture.done();
         return Optional.of(photo);
     }

@@ -1,6 +1,6 @@
 package app.dapt.files;
 
-import app.dapt.cover.Limits;
+import app.dapt.cover.LengthRange;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.PlainText;
@@ -135,7 +135,7 @@ final class Cursor {
         throw new BadPlanFile(at(name), "is “" + text + "”, not one of " + known);
     }
 
-    Length length(String name, Limits limits) throws BadPlanFile {
+    Length length(String name, LengthRange limits) throws BadPlanFile {
         String text = text(name, 40);
         Length length = ExactLength.read(text).orElseThrow(() ->
                 new BadPlanFile(at(name), "is “" + text + "”, not a length like “14 5/8 in” or “37.2 cm”"));
@@ -145,7 +145,7 @@ final class Cursor {
         return length;
     }
 
-    Optional<Length> maybeLength(String name, Limits limits) throws BadPlanFile {
+    Optional<Length> maybeLength(String name, LengthRange limits) throws BadPlanFile {
         return has(name) ? Optional.of(length(name, limits)) : Optional.empty();
     }
 

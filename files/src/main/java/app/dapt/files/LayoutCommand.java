@@ -1,6 +1,6 @@
 package app.dapt.files;
 
-import app.dapt.cloth.LayingOut;
+import app.dapt.cloth.LayoutSearch;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
@@ -34,7 +34,7 @@ public final class LayoutCommand {
         long end = System.nanoTime() + (long) (seconds * 1e9);
         try {
             LayoutFile file = LayoutFile.read(ReckonCommand.content(Path.of(asked.get(0))));
-            LayingOut search = new LayingOut(file.task().edgeToEdge(edgeToEdge), SEED);
+            LayoutSearch search = new LayoutSearch(file.task().edgeToEdge(edgeToEdge), SEED);
             search.improve(() -> System.nanoTime() >= end);
             out.print(file.write(search.best(), search.least()));
             return 0;

@@ -1,6 +1,6 @@
 package app.dapt.files;
 
-import app.dapt.cloth.Laying;
+import app.dapt.cloth.Placements;
 import app.dapt.cloth.Task.Corner;
 import app.dapt.cloth.Task.Item;
 import app.dapt.cloth.Task.Remnant;
@@ -119,7 +119,7 @@ public record LayoutFile(String id, Task task, int step) {
     }
 
     /** The layout, with what is to buy and whether less is possible. */
-    public String write(Laying laying, int least) {
+    public String write(Placements laying, int least) {
         ObjectNode root = JSON.createObjectNode().put("instance", id);
         if (task.remnants().isEmpty()) {
             int buy = rounded(laying.length());
@@ -130,7 +130,7 @@ public record LayoutFile(String id, Task task, int step) {
             root.put("placed", laying.placed().size()).put("leftOut", task.count() - laying.placed().size());
         }
         var placements = root.putArray("placements");
-        for (Laying.Placed placed : laying.placed()) {
+        for (Placements.Placed placed : laying.placed()) {
             ObjectNode at = placements.addObject().put("piece", task.items().get(placed.item()).id()).put("x", placed.x()).put("y", placed.y())
                     .put("rotated", placed.turned());
             if (!task.remnants().isEmpty()) {

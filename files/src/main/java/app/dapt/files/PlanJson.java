@@ -11,7 +11,7 @@ import app.dapt.cover.ExtrasKind;
 import app.dapt.cover.FaceKind;
 import app.dapt.cover.JoiningKind;
 import app.dapt.cover.Kind;
-import app.dapt.cover.Limits;
+import app.dapt.cover.LengthRange;
 import app.dapt.cover.OpeningKind;
 import app.dapt.cover.Seam;
 import app.dapt.cover.SeamFinish;
@@ -123,7 +123,7 @@ public final class PlanJson {
             throw new BadPlanFile("form.across", "holds no reading; a form is measured across, at least");
         }
         Form form = new Form(across, at.has("upDown") ? readings(at.object("upDown")) : Readings.NONE,
-                at.maybeLength("loft", Limits.LOFT), at.choice("labelMeans", LabelMeans.class),
+                at.maybeLength("loft", LengthRange.LOFT), at.choice("labelMeans", LabelMeans.class),
                 at.choice("filling", Filling.class));
         at.done();
         return form;
@@ -132,7 +132,7 @@ public final class PlanJson {
     private static Readings readings(Cursor at) throws BadPlanFile {
         Readings readings = Readings.NONE;
         for (Reading reading : Reading.values()) {
-            readings = readings.with(reading, at.maybeLength(READING_NAMES.get(reading), Limits.SIDE));
+            readings = readings.with(reading, at.maybeLength(READING_NAMES.get(reading), LengthRange.SIDE));
         }
         at.done();
         return readings;
@@ -140,8 +140,8 @@ public final class PlanJson {
 
     private static Fit fit(Cursor at) throws BadPlanFile {
         Fit fit = new Fit(at.choice("school", FitSchool.class),
-                at.has("schoolUpDown") ? Optional.of(at.choice("schoolUpDown", FitSchool.class)) : Optional.empty(), at.length("down", Limits.SIZE_DOWN),
-                at.length("ownEase", Limits.OWN_EASE));
+                at.has("schoolUpDown") ? Optional.of(at.choice("schoolUpDown", FitSchool.class)) : Optional.empty(), at.length("down", LengthRange.SIZE_DOWN),
+                at.length("ownEase", LengthRange.OWN_EASE));
         at.done();
         return fit;
     }
@@ -183,7 +183,7 @@ public final class PlanJson {
     }
 
     private static Seam seam(Cursor at) throws BadPlanFile {
-        Seam seam = new Seam(at.length("allowance", Limits.ALLOWANCE), at.choice("finish", SeamFinish.class));
+        Seam seam = new Seam(at.length("allowance", LengthRange.ALLOWANCE), at.choice("finish", SeamFinish.class));
         at.done();
         return seam;
     }

@@ -132,7 +132,7 @@ public record ReckonedJson(Words words) {
         ObjectNode edges = at.putObject("edges");
         for (Side side : Side.values()) {
             ObjectNode edge = edges.putObject(Phrase.code(side)).put("fate", Phrase.code(piece.edge(side).fate()));
-            length(edge, "eats", piece.edge(side).eats());
+            length(edge, "eats", piece.edge(side).allowance());
         }
         piece.marks().forEach(mark -> mark(at.withArray("marks").addObject(), mark));
         piece.outline().filter(outline -> !outline.isNothing()).ifPresent(outline -> {

@@ -1,7 +1,7 @@
 package app.dapt.files;
 
 import app.dapt.drawing.ClothSheet;
-import app.dapt.drawing.ClothSheet.Lain;
+import app.dapt.drawing.ClothSheet.PlacedPiece;
 import app.dapt.drawing.ClothSheet.Spare;
 import app.dapt.drawing.ClothSheet.Stroke;
 import app.dapt.measure.Length;
@@ -109,7 +109,7 @@ public record SvgCloth(Words words, double scale, String id, Optional<Function<S
         return path + "Z";
     }
 
-    private void piece(Markup svg, Lain lain) {
+    private void piece(Markup svg, PlacedPiece lain) {
         String key = lain.spot().copy();
         String looks = "lain" + (key.equals(current) ? " current" : "") + (lain.spot().pinned() ? " pinned" : "");
         if (link.isPresent()) {
@@ -126,7 +126,7 @@ public record SvgCloth(Words words, double scale, String id, Optional<Function<S
     }
 
     /** Its number, its name where there is room, and an arrow that points to its up. */
-    private void tag(Markup svg, Lain lain, Place at) {
+    private void tag(Markup svg, PlacedPiece lain, Place at) {
         Contour cut = lain.cut();
         double wide = mm(cut.bottom() - cut.top());
         double high = mm(cut.right() - cut.left());

@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.dapt.RandomPlans;
-import app.dapt.cloth.Laid.Spot;
-import app.dapt.cloth.Laid;
-import app.dapt.cloth.Lay;
-import app.dapt.cloth.LayPlan;
+import app.dapt.cloth.Layout.Spot;
+import app.dapt.cloth.Layout;
+import app.dapt.cloth.LayoutChoices;
+import app.dapt.cloth.LayoutProblem;
 import app.dapt.cover.ClothUse;
 import app.dapt.cover.Reckoner;
 import app.dapt.drawing.ClothSheet;
@@ -39,10 +39,10 @@ class SvgClothTest {
     private static final double SCALE = 6;
     private static final Words WORDS = new Words(Wordbook.load(English.US, "craft"), Mark.EIGHTH);
 
-    static Stream<Laid> layouts() {
+    static Stream<Layout> layouts() {
         return IntStream.range(40, 60).mapToObj(seed -> RandomPlans.plan(new Random(seed)))
-                .flatMap(plan -> ClothUse.of(List.of(new ClothUse.Of("3", Reckoner.glance(plan, plan.mark()), 2))).stream())
-                .map(use -> Lay.of(use.cloth(), use.wanted(), LayPlan.usual(use.cloth(), Unit.INCH), Unit.INCH).atOnce()).filter(laid -> !laid.spots().isEmpty());
+                .flatMap(plan -> ClothUse.of(List.of(new ClothUse.Of("3", Reckoner.reckonWithoutRemedies(plan, plan.mark()), 2))).stream())
+                .map(use -> LayoutProblem.of(use.cloth(), use.wanted(), LayoutChoices.usual(use.cloth(), Unit.INCH), Unit.INCH).atOnce()).filter(laid -> !laid.spots().isEmpty());
     }
 
     private static List<Element> all(Document document, String name, String kind) {
@@ -72,7 +72,7 @@ class SvgClothTest {
 
     @ParameterizedTest
     @MethodSource("layouts")
-    void everyPieceIsDrawnWhereItLiesAndLeadsToItself(Laid laid) throws Exception {
+    void everyPieceIsDrawnWhereItLiesAndLeadsToItself(Layout laid) throws Exception {
         ClothSheet sheet = ClothSheet.of(laid).get(0);
         String svg = new SvgCloth(WORDS, SCALE, "b", Optional.of(copy -> "/to?piece=" + copy), laid.spots().get(0).copy()).write(sheet);
         Document drawn = DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(svg)));
@@ -102,7 +102,7 @@ class SvgClothTest {
 
     @ParameterizedTest
     @MethodSource("layouts")
-    void itFitsTheTableItIsDrawnOn(Laid laid) {
+    void itFitsTheTableItIsDrawnOn(Layout laid) {
         ClothSheet sheet = ClothSheet.of(laid).get(0);
         double scale = SvgCloth.fitting(sheet, 800, 540);
         String svg = new SvgCloth(WORDS, scale, "b", Optional.empty(), "").write(sheet);

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.dapt.cover.Corners;
 import app.dapt.cover.CoverPlan;
-import app.dapt.cover.Fresh;
+import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.OpeningKind;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.Rectangular;
@@ -52,7 +52,7 @@ class TemplateTest {
     private static final Words WORDS = new Words(Wordbook.load(English.US, "craft"), Mark.EIGHTH);
 
     private static CoverPlan cover(ShapeKind shape, int across, int upDown) {
-        CoverPlan plan = Fresh.plan("Template", Mark.EIGHTH, shape, Form.overCrown(Length.inches(across), Length.inches(upDown)));
+        CoverPlan plan = DefaultPlan.plan("Template", Mark.EIGHTH, shape, Form.overCrown(Length.inches(across), Length.inches(upDown)));
         return plan.withFit(plan.fit().withSchool(FitSchool.FINISH_TO_FORM)).withOpening(OpeningKind.EDGE_ZIP.usual(Unit.INCH));
     }
 

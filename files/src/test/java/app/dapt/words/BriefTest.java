@@ -7,7 +7,7 @@ import app.dapt.cover.Brief.Decision;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.EdgingKind;
 import app.dapt.cover.FaceKind;
-import app.dapt.cover.Fresh;
+import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.JoiningKind;
 import app.dapt.cover.OpeningKind;
 import app.dapt.cover.Reckoner;
@@ -37,7 +37,7 @@ class BriefTest {
     private static final Words WORDS = new Words(Wordbook.load(English.US, "craft"), Mark.EIGHTH);
 
     private static CoverPlan bench(ShapeKind shape) {
-        return Fresh.plan("Bench", Mark.EIGHTH, shape, Form.overCrown(Length.inches(20), Length.inches(shape == ShapeKind.OBLONG ? 14 : 20)));
+        return DefaultPlan.plan("Bench", Mark.EIGHTH, shape, Form.overCrown(Length.inches(20), Length.inches(shape == ShapeKind.OBLONG ? 14 : 20)));
     }
 
     private static Brief brief(CoverPlan plan) {

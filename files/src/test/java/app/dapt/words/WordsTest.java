@@ -6,9 +6,9 @@ import app.dapt.RandomPlans;
 import app.dapt.cloth.Cloth;
 import app.dapt.cover.Brief;
 import app.dapt.cover.CoverPlan;
+import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.Detail;
 import app.dapt.cover.Detailed;
-import app.dapt.cover.Fresh;
 import app.dapt.cover.OpeningKind;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
@@ -88,7 +88,7 @@ class WordsTest {
 
     @Test
     void saysTheBriefAsOneSentence() {
-        CoverPlan plan = Fresh.plan("Bench", Mark.EIGHTH, ShapeKind.SQUARE,
+        CoverPlan plan = DefaultPlan.plan("Bench", Mark.EIGHTH, ShapeKind.SQUARE,
                 Form.overCrown(Length.inches(21, 1, 4), Length.inches(21, 1, 4)));
         assertThat(words(English.US, Mark.EIGHTH).say(Brief.of(Reckoner.reckon(plan)))).isEqualTo(
                 "A square cover for a form that measures 21¼ in across and 21¼ in up and down, over the crown, cut to the form, "

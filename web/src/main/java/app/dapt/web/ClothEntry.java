@@ -3,7 +3,7 @@ package app.dapt.web;
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Repeat;
 import app.dapt.cloth.Shrinkage;
-import app.dapt.cover.Limits;
+import app.dapt.cover.LengthRange;
 import app.dapt.measure.Length;
 import java.util.Optional;
 
@@ -15,8 +15,8 @@ public final class ClothEntry {
 
     /** The cloth with what was typed; a repeat given one way is the same the other way, and given neither way it is the usual. */
     public static Cloth used(Cloth standing, String prefix, Entries entries) {
-        Optional<Length> across = entries.maybeLength(prefix + "-repeat-across", Limits.REPEAT, standing.ownRepeat().map(Repeat::across));
-        Optional<Length> along = entries.maybeLength(prefix + "-repeat-along", Limits.REPEAT, standing.ownRepeat().map(Repeat::along));
+        Optional<Length> across = entries.maybeLength(prefix + "-repeat-across", LengthRange.REPEAT, standing.ownRepeat().map(Repeat::across));
+        Optional<Length> along = entries.maybeLength(prefix + "-repeat-along", LengthRange.REPEAT, standing.ownRepeat().map(Repeat::along));
         Optional<Repeat> repeat = across.or(() -> along).map(known -> new Repeat(known, along.orElse(known)));
         Shrinkage shrinkage = new Shrinkage(entries.tenths(prefix + "-shrinks-across", Shrinkage.MOST, standing.shrinkage().across()),
                 entries.tenths(prefix + "-shrinks-along", Shrinkage.MOST, standing.shrinkage().along()));

@@ -1,7 +1,7 @@
 package app.dapt.web;
 
 import app.dapt.cover.Detail;
-import app.dapt.cover.Limits;
+import app.dapt.cover.LengthRange;
 import app.dapt.measure.Entry;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -29,7 +29,7 @@ public final class Entries {
     }
 
     /** The length in a field, or the one that stands where the field is absent, unchanged or refused. */
-    public Length length(String name, Limits limits, Length standing) {
+    public Length length(String name, LengthRange limits, Length standing) {
         String text = typed.get(name);
         if (text == null || text.strip().equals(shown(standing))) {
             return standing;
@@ -38,7 +38,7 @@ public final class Entries {
     }
 
     /** The same for a field that may be left empty. */
-    public Optional<Length> maybeLength(String name, Limits limits, Optional<Length> standing) {
+    public Optional<Length> maybeLength(String name, LengthRange limits, Optional<Length> standing) {
         String text = typed.get(name);
         if (text == null || standing.filter(s -> text.strip().equals(shown(s))).isPresent()) {
             return standing;
@@ -49,7 +49,7 @@ public final class Entries {
         return read(name, limits, text).or(() -> standing);
     }
 
-    private Optional<Length> read(String name, Limits limits, String text) {
+    private Optional<Length> read(String name, LengthRange limits, String text) {
         Entry entry = limits.reader(words.mark().unit()).read(text);
         if (entry instanceof Entry.Refused refused) {
             refusals.put(name, words.say(refused.reason()) + " " + words.say("entry.example", refused.example()));

@@ -1,10 +1,10 @@
 package app.dapt.web.cloth;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.Laid.Spot;
-import app.dapt.cloth.LayPlan;
+import app.dapt.cloth.Layout.Spot;
+import app.dapt.cloth.LayoutChoices;
 import app.dapt.cloth.Scrap;
-import app.dapt.cover.Limits;
+import app.dapt.cover.LengthRange;
 import app.dapt.measure.Length;
 import app.dapt.web.ClothEntry;
 import app.dapt.web.Entries;
@@ -85,13 +85,13 @@ class ClothController {
     String figures(@ModelAttribute(name = "at", binding = false) At at, @RequestParam Map<String, String> typed,
             @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Model model) {
         Entries entries = new Entries(typed, at.words());
-        lay(at, plan -> priced(plan.onTable(entries.length("table-wide", Limits.PIECE, plan.tableWide()),
-                entries.length("table-deep", Limits.PIECE, plan.tableDeep())), entries, at));
+        lay(at, plan -> priced(plan.onTable(entries.length("table-wide", LengthRange.PIECE, plan.tableWide()),
+                entries.length("table-deep", LengthRange.PIECE, plan.tableDeep())), entries, at));
         return answer(at, entries, part, model);
     }
 
-    private static LayPlan priced(LayPlan plan, Entries entries, At at) {
-        LayPlan priced = plan;
+    private static LayoutChoices priced(LayoutChoices plan, Entries entries, At at) {
+        LayoutChoices priced = plan;
         for (Length width : ClothViews.widths(at.stuff(), at.table().unit())) {
             String name = ClothViews.priceName(width);
             if (entries.raw(name).filter(String::isBlank).isPresent()) {
@@ -122,7 +122,7 @@ class ClothController {
             @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Model model) {
         Optional<Spot> spot = views.laid(AtTable.needed(at).table(), at.cloth()).spot(at.piece());
         return !at.knowsPiece() ? answer(at, at.nothing(), part, model) : change(at, plan -> switch (what) {
-            case "pin" -> spot.map(s -> plan.pinned(at.piece(), Optional.of(new LayPlan.Pin(s.across(), s.along(), s.turned(), s.about(), s.remnant())))).orElse(plan);
+            case "pin" -> spot.map(s -> plan.pinned(at.piece(), Optional.of(new LayoutChoices.Pin(s.across(), s.along(), s.turned(), s.about(), s.remnant())))).orElse(plan);
             case "unpin" -> plan.pinned(at.piece(), Optional.empty());
             case "turn" -> plan.turning(at.piece(), !spot.map(Spot::turned).orElse(false));
             case "out" -> plan.without(at.piece(), true);
@@ -161,8 +161,8 @@ class ClothController {
                 scraps.remove(number);
                 return plan.at(plan.onRemnants(), scraps);
             }
-            if (!known && scraps.size() >= LayPlan.MOST_REMNANTS) {
-                entries.refuse("corners", "scrap.too-many", LayPlan.MOST_REMNANTS);
+            if (!known && scraps.size() >= LayoutChoices.MOST_REMNANTS) {
+                entries.refuse("corners", "scrap.too-many", LayoutChoices.MOST_REMNANTS);
                 return plan;
             }
             ScrapEntry.read(entries, at.words(), scraps.size() + 1).ifPresent(scrap -> {
@@ -219,11 +219,11 @@ class ClothController {
         return answer(at, at.nothing(), part, model);
     }
 
-    private void lay(At at, UnaryOperator<LayPlan> change) {
+    private void lay(At at, UnaryOperator<LayoutChoices> change) {
         lays.change(AtTable.needed(at).place(), at.asked().lay(), change);
     }
 
-    private String change(At at, UnaryOperator<LayPlan> change, boolean part, Model model) {
+    private String change(At at, UnaryOperator<LayoutChoices> change, boolean part, Model model) {
         lay(at, change);
         return answer(at, at.nothing(), part, model);
     }

@@ -1,15 +1,15 @@
 package app.dapt.web.cloth;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.Laid.Known;
-import app.dapt.cloth.Laid.Spot;
-import app.dapt.cloth.Laid;
-import app.dapt.cloth.LayPlan;
+import app.dapt.cloth.Layout.Known;
+import app.dapt.cloth.Layout.Spot;
+import app.dapt.cloth.Layout;
+import app.dapt.cloth.LayoutChoices;
 import app.dapt.cloth.Scrap;
 import app.dapt.cloth.Task;
 import app.dapt.cloth.Wanted;
 import app.dapt.cover.ClothUse;
-import app.dapt.cover.WhatWouldDo.Offer;
+import app.dapt.cover.FitSuggestions.Offer;
 import app.dapt.drawing.ClothSheet;
 import app.dapt.files.ClothFiles.Listing;
 import app.dapt.files.SvgCloth;
@@ -38,7 +38,7 @@ import org.springframework.web.util.UriUtils;
  * @param watch   what to ask by whether anything has become better since
  * @param offers  what would do; nothing while it is being worked out
  */
-public record ClothPage(Table table, int cloth, Laid laid, int percent, LayStore.Stored stored, List<WidthRow> widths, List<Shopping> shopping, Optional<List<Offer>> offers,
+public record ClothPage(Table table, int cloth, Layout laid, int percent, LayStore.Stored stored, List<WidthRow> widths, List<Shopping> shopping, Optional<List<Offer>> offers,
                         String watch, String piece, Words w, Entries entries) {
 
     private static final double WIDE = 800;
@@ -136,7 +136,7 @@ public record ClothPage(Table table, int cloth, Laid laid, int percent, LayStore
         return table.uses().get(cloth).cloth();
     }
 
-    public LayPlan plan() {
+    public LayoutChoices plan() {
         return stored.plan();
     }
 
@@ -172,7 +172,7 @@ public record ClothPage(Table table, int cloth, Laid laid, int percent, LayStore
 
     /** What is known of the layout. */
     public String verdict() {
-        Laid.Verdict verdict = laid.verdict();
+        Layout.Verdict verdict = laid.verdict();
         String percent = verdict.tenths() / 10 + "." + verdict.tenths() % 10;
         boolean isOnTheFewest = verdict.known() == Known.ALL_PLACED && laid.remnantsUsed() > 1 && !isLooking();
         if (plan().onRemnants()) {
@@ -272,7 +272,7 @@ public record ClothPage(Table table, int cloth, Laid laid, int percent, LayStore
         return lines;
     }
 
-    private String shortBy(Laid.Shortfall by) {
+    private String shortBy(Layout.Shortfall by) {
         String which = by.across().isZero() ? by.along().isZero() ? "cloth.short-together" : "cloth.short-along" : by.along().isZero() ? "cloth.short-across" : "cloth.short-both";
         return " " + w.say(which, by.place().wide(), by.place().deep(), by.across(), by.along());
     }

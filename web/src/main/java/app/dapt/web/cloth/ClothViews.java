@@ -1,16 +1,16 @@
 package app.dapt.web.cloth;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.Laid.Known;
-import app.dapt.cloth.Laid;
-import app.dapt.cloth.Lay;
-import app.dapt.cloth.LayPlan;
+import app.dapt.cloth.Layout.Known;
+import app.dapt.cloth.Layout;
+import app.dapt.cloth.LayoutChoices;
+import app.dapt.cloth.LayoutProblem;
 import app.dapt.cloth.Task;
 import app.dapt.cloth.Wanted;
 import app.dapt.cover.ClothUse;
 import app.dapt.cover.CoverPlan;
-import app.dapt.cover.WhatWouldDo.Offer;
-import app.dapt.cover.WhatWouldDo;
+import app.dapt.cover.FitSuggestions.Offer;
+import app.dapt.cover.FitSuggestions;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Unit;
@@ -52,33 +52,33 @@ class ClothViews {
      *
      * @param done whether that is all it will have
      */
-    record Found(Laid laid, Search search, boolean done) {
+    record Found(Layout laid, Search search, boolean done) {
     }
 
-    private Found found(Cloth cloth, List<Wanted> wanted, LayPlan plan, Table table, double seconds) {
-        Lay lay = Lay.of(cloth, wanted, plan, table.mark().unit());
+    private Found found(Cloth cloth, List<Wanted> wanted, LayoutChoices plan, Table table, double seconds) {
+        LayoutProblem lay = LayoutProblem.of(cloth, wanted, plan, table.mark().unit());
         Search search = searches.of(lay.asTask(), seconds);
         search.begin();
         return found(lay, search);
     }
 
     /** The same for what is shown in passing: nothing as long as it is not begun, which the background sees to. */
-    private Optional<Found> inPassing(Cloth cloth, List<Wanted> wanted, LayPlan plan, Table table, Watch watch) {
-        Lay lay = Lay.of(cloth, wanted, plan, table.mark().unit());
+    private Optional<Found> inPassing(Cloth cloth, List<Wanted> wanted, LayoutChoices plan, Table table, Watch watch) {
+        LayoutProblem lay = LayoutProblem.of(cloth, wanted, plan, table.mark().unit());
         Search search = searches.of(lay.asTask(), WIDTH_SECONDS);
         watch.on(search);
         return search.isBegun() ? Optional.of(found(lay, search)) : Optional.empty();
     }
 
-    private Found found(Lay lay, Search search) {
+    private Found found(LayoutProblem lay, Search search) {
         // Asked before the layout is: what is done then will not change.
         boolean done = search.isDone();
-        Laid laid = lay.laid(search.best(), search.least());
+        Layout laid = lay.laid(search.best(), search.least());
         return new Found(laid, search, done || laid.verdict().known() == Known.NO_LESS_TO_BUY);
     }
 
     /** How a cloth lies; once there is nothing shorter to find, with edge-to-edge cuts only if that costs nothing. */
-    private Found shown(Table table, ClothUse use, LayPlan plan) {
+    private Found shown(Table table, ClothUse use, LayoutChoices plan) {
         Found found = found(use.cloth(), use.wanted(), plan, table, SECONDS);
         boolean mayBeEasier = found.done() && !plan.onRemnants() && !plan.edgeToEdge() && !found.laid().isEdgeToEdge();
         if (!mayBeEasier) {
@@ -95,7 +95,7 @@ class ClothViews {
     }
 
     /** How one cloth lies now. */
-    Laid laid(Table table, int cloth) {
+    Layout laid(Table table, int cloth) {
         return found(table, cloth).laid();
     }
 
@@ -145,7 +145,7 @@ class ClothViews {
         List<ClothPage.Shopping> list = new ArrayList<>();
         for (ClothUse use : table.uses()) {
             if (use.count() <= Task.MOST_PIECES) {
-                LayPlan plan = lays.find(table.place(use)).plan();
+                LayoutChoices plan = lays.find(table.place(use)).plan();
                 Optional<Found> found = inPassing(use.cloth(), use.wanted(), plan, table, watch);
                 Optional<Length> buy = found.map(each -> each.laid().toBuy().total());
                 list.add(new ClothPage.Shopping(use.cloth().name(), plan.onRemnants(), buy, buy.flatMap(length -> use.cloth().cost(length, table.unit())),
@@ -156,11 +156,11 @@ class ClothViews {
     }
 
     /** A question for what would do: what the answer hangs on. */
-    private record Question(CoverPlan plan, Mark mark, Cloth cloth, LayPlan lay) {
+    private record Question(CoverPlan plan, Mark mark, Cloth cloth, LayoutChoices lay) {
     }
 
     /** What would do where a cover does not go on what is at hand; empty while it is being worked out. */
-    private Optional<List<Offer>> offers(Table table, ClothUse use, LayPlan lay, Found found, Watch watch) {
+    private Optional<List<Offer>> offers(Table table, ClothUse use, LayoutChoices lay, Found found, Watch watch) {
         if (!lay.onRemnants() || lay.remnants().isEmpty() || found.laid().isComplete() || table.owner().isSet()) {
             return Optional.of(List.of());
         }
@@ -170,7 +170,7 @@ class ClothViews {
             return Optional.empty();
         }
         Question question = new Question(plan, table.mark(), use.cloth(), lay);
-        Optional<List<Offer>> offers = searches.once(question, () -> WhatWouldDo.offers(plan, table.mark(), key, use.cloth(), lay), List.<Offer>of());
+        Optional<List<Offer>> offers = searches.once(question, () -> FitSuggestions.offers(plan, table.mark(), key, use.cloth(), lay), List.<Offer>of());
         if (offers.isEmpty()) {
             watch.on(() -> searches.isAnswered(question));
         }
@@ -180,12 +180,12 @@ class ClothViews {
     /** The offer by this name as the page shows it. */
     Optional<Offer> offer(Table table, int cloth, String code) {
         ClothUse use = table.uses().get(cloth);
-        LayPlan lay = lays.find(table.place(use)).plan();
+        LayoutChoices lay = lays.find(table.place(use)).plan();
         return offers(table, use, lay, found(table, cloth), new Watch()).stream().flatMap(List::stream).filter(offer -> offer.code().equals(code)).findFirst();
     }
 
     /** What buying comes to in every width sold, the cheapest marked. */
-    private List<ClothPage.WidthRow> widths(Table table, ClothUse use, LayPlan plan, Found chosen, Watch watch) {
+    private List<ClothPage.WidthRow> widths(Table table, ClothUse use, LayoutChoices plan, Found chosen, Watch watch) {
         if (plan.onRemnants()) {
             return List.of();
         }
@@ -198,7 +198,7 @@ class ClothViews {
         return rows.stream().map(row -> cheapest.filter(row::equals).isPresent() ? row.asCheapest() : row).toList();
     }
 
-    private ClothPage.WidthRow elsewhere(Table table, ClothUse use, LayPlan plan, Length width, Watch watch) {
+    private ClothPage.WidthRow elsewhere(Table table, ClothUse use, LayoutChoices plan, Length width, Watch watch) {
         Cloth cloth = use.cloth().withWidth(width).withPrice(plan.prices().getOrDefault(width, use.cloth().price()));
         Optional<ClothUse> there = table.instead(use, cloth).filter(each -> each.count() <= Task.MOST_PIECES);
         if (there.isEmpty()) {
@@ -208,7 +208,7 @@ class ClothViews {
     }
 
     private static ClothPage.WidthRow row(Length width, Cloth cloth, Optional<Found> found, Table table, boolean chosen) {
-        Optional<Length> buy = found.map(Found::laid).filter(Laid::isComplete).map(laid -> laid.toBuy().total());
+        Optional<Length> buy = found.map(Found::laid).filter(Layout::isComplete).map(laid -> laid.toBuy().total());
         return new ClothPage.WidthRow(width, buy, buy.flatMap(length -> cloth.cost(length, table.unit())), chosen, found.filter(Found::done).isEmpty(), false);
     }
 

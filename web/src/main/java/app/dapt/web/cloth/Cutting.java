@@ -72,7 +72,7 @@ class Cutting {
     }
 
     private static ClothUse.Of of(CoverSet.Member member, CoverPlan plan, Mark mark) {
-        return new ClothUse.Of(key(member), Reckoner.glance(plan, mark), member.count());
+        return new ClothUse.Of(key(member), Reckoner.reckonWithoutRemedies(plan, mark), member.count());
     }
 
     private static String key(CoverSet.Member member) {

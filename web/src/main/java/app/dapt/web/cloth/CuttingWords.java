@@ -1,9 +1,9 @@
 package app.dapt.web.cloth;
 
-import app.dapt.cloth.Laid.Offcut;
-import app.dapt.cloth.Laid.OnFold;
-import app.dapt.cloth.Laid.Spot;
-import app.dapt.cloth.Laid;
+import app.dapt.cloth.Layout.Offcut;
+import app.dapt.cloth.Layout.OnFold;
+import app.dapt.cloth.Layout.Spot;
+import app.dapt.cloth.Layout;
 import app.dapt.files.ClothFiles.Listing;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Phrase;
@@ -13,14 +13,14 @@ import java.util.List;
 import java.util.stream.IntStream;
 
 /** How a cloth is folded and cut, and what is left of it, in words for the page and for paper. */
-public record CuttingWords(Laid laid, Words w) {
+public record CuttingWords(Layout laid, Words w) {
 
     /** The cuts, in their order. */
     public List<String> cuts() {
         return laid.cuts().stream().map(cut -> laid.remnantsUsed() > 1 ? w.say("cloth.cut.of", laid.plan().remnants().get(cut.remnant()).name(), cut(cut)) : cut(cut)).toList();
     }
 
-    private String cut(Laid.Cut cut) {
+    private String cut(Layout.Cut cut) {
         String straight = cut.runs() == Axis.ACROSS ? "cloth.cut.across" : laid.plan().onRemnants() ? "cloth.cut.along-scrap" : "cloth.cut.along";
         return cut.round().map(spot -> w.say("cloth.cut.round", number(spot), spot.wanted().piece().name()))
                 .orElseGet(() -> w.say(straight, cut.at(), cut.from(), cut.to()));

@@ -1,6 +1,6 @@
 package app.dapt.web.cloth;
 
-import app.dapt.cloth.Laid;
+import app.dapt.cloth.Layout;
 import app.dapt.drawing.ClothSheet;
 import app.dapt.files.ClothFiles;
 import app.dapt.files.TemplatePdf.Paper;
@@ -32,7 +32,7 @@ class LayoutController {
         if (page.isBare()) {
             throw new ResponseStatusException(HttpStatus.NOT_FOUND);
         }
-        Laid laid = page.laid();
+        Layout laid = page.laid();
         List<ClothSheet> sheets = ClothSheet.of(laid);
         ClothFiles files = new ClothFiles(at.words(), at.words().say("cloth.title", at.table().name()));
         return switch (form) {

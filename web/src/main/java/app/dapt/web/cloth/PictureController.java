@@ -2,7 +2,7 @@ package app.dapt.web.cloth;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Photo;
-import app.dapt.cover.Limits;
+import app.dapt.cover.LengthRange;
 import app.dapt.measure.Length;
 import app.dapt.web.Entries;
 import app.dapt.web.workroom.PictureStore.Picture;
@@ -47,7 +47,7 @@ class PictureController {
             Length most = Length.max(USUALLY_SHOWN, high);
             Length wide = LONGEST_SHOWN.under(most) ? new Length(Math.round(USUALLY_SHOWN.grains() * LONGEST_SHOWN.over(most))) : USUALLY_SHOWN;
             Length shown = Length.min(high, LONGEST_SHOWN);
-            if (!Limits.PICTURED.allows(wide) || !Limits.PICTURED.allows(shown)) {
+            if (!LengthRange.PICTURED.allows(wide) || !LengthRange.PICTURED.allows(shown)) {
                 throw new Snapshot.Refused("picture.too-thin");
             }
             long number = pictures.keep(taken.jpeg(), taken.wide(), taken.high()).orElseThrow(() -> new Snapshot.Refused("picture.too-many"));
@@ -65,7 +65,7 @@ class PictureController {
             @RequestParam(defaultValue = "0") int x2, @RequestParam(defaultValue = "0") int y2, @RequestParam Map<String, String> typed, Model model) {
         Cloth use = AtTable.needed(at).stuff();
         Entries entries = new Entries(typed, at.words());
-        Optional<Length> apart = entries.maybeLength("apart", Limits.PICTURED, Optional.empty());
+        Optional<Length> apart = entries.maybeLength("apart", LengthRange.PICTURED, Optional.empty());
         Optional<Picture> picture = use.photo().flatMap(photo -> pictures.find(photo.number()));
         if (apart.isEmpty() || picture.isEmpty()) {
             if (entries.isClean()) {
@@ -76,7 +76,7 @@ class PictureController {
         double pixels = Math.hypot((x2 - x1) / WHOLE * picture.get().wide(), (y2 - y1) / WHOLE * picture.get().high());
         double wide = apart.get().toInches() * picture.get().wide() / pixels;
         double high = apart.get().toInches() * picture.get().high() / pixels;
-        if (!(pixels >= 1) || !Limits.PICTURED.allows(Length.nearInches(wide)) || !Limits.PICTURED.allows(Length.nearInches(high))) {
+        if (!(pixels >= 1) || !LengthRange.PICTURED.allows(Length.nearInches(wide)) || !LengthRange.PICTURED.allows(Length.nearInches(high))) {
             entries.refuse("apart", "picture.points");
             return refused(at, entries, model);
         }

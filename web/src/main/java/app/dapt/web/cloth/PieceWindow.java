@@ -1,8 +1,8 @@
 package app.dapt.web.cloth;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.Laid.Spot;
-import app.dapt.cloth.LayPlan;
+import app.dapt.cloth.Layout.Spot;
+import app.dapt.cloth.LayoutChoices;
 import app.dapt.cloth.Repeat;
 import app.dapt.cloth.Window;
 import app.dapt.measure.Length;
@@ -41,7 +41,7 @@ final class PieceWindow {
     }
 
     /** The plan with this point under a piece: under every matched front where it is one of them, else under itself alone. */
-    static LayPlan shown(LayPlan plan, Spot spot, Window window) {
+    static LayoutChoices shown(LayoutChoices plan, Spot spot, Window window) {
         return plan.matched() && spot.wanted().piece().id().equals("front") ? plan.showing(window) : plan.showing(spot.wanted().key(), Optional.of(window));
     }
 }

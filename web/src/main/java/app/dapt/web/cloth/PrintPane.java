@@ -1,15 +1,15 @@
 package app.dapt.web.cloth;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.Laid.Spot;
-import app.dapt.cloth.LayPlan;
+import app.dapt.cloth.Layout.Spot;
+import app.dapt.cloth.LayoutChoices;
 import app.dapt.cloth.Window;
 import app.dapt.files.SvgWindow;
 import app.dapt.measure.Length;
 import app.dapt.words.Words;
 
 /** A piece as a window over its print, which can be slid under it. */
-public record PrintPane(Spot spot, Cloth cloth, LayPlan plan, Window window, Words w) {
+public record PrintPane(Spot spot, Cloth cloth, LayoutChoices plan, Window window, Words w) {
 
     private static final double WIDE = 300;
 

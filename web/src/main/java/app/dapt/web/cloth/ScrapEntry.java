@@ -3,7 +3,7 @@ package app.dapt.web.cloth;
 import app.dapt.cloth.Scrap.Corner;
 import app.dapt.cloth.Scrap.Spoilt;
 import app.dapt.cloth.Scrap;
-import app.dapt.cover.Limits;
+import app.dapt.cover.LengthRange;
 import app.dapt.measure.Entry;
 import app.dapt.measure.Length;
 import app.dapt.web.Entries;
@@ -31,8 +31,8 @@ final class ScrapEntry {
         List<List<Length>> corners = lines(entries, words, "corners", Scrap.MOST_CORNERS, 2, 2);
         List<List<Length>> spots = lines(entries, words, "spots", Scrap.MOST_SPOTS, 3, 4);
         if (corners.isEmpty() && entries.isClean()) {
-            Optional<Length> wide = entries.maybeLength("scrap-wide", Limits.PIECE, Optional.empty());
-            Optional<Length> deep = entries.maybeLength("scrap-deep", Limits.PIECE, Optional.empty());
+            Optional<Length> wide = entries.maybeLength("scrap-wide", LengthRange.PIECE, Optional.empty());
+            Optional<Length> deep = entries.maybeLength("scrap-deep", LengthRange.PIECE, Optional.empty());
             if (wide.isEmpty() || deep.isEmpty()) {
                 entries.refuse(wide.isEmpty() ? "scrap-wide" : "scrap-deep", "scrap.sides");
                 return Optional.empty();
@@ -75,7 +75,7 @@ final class ScrapEntry {
             String[] parts = line.strip().split(BETWEEN);
             List<Length> read = new ArrayList<>();
             for (String part : parts) {
-                Entry entry = Limits.AT_HAND.reader(words.mark().unit()).read(part);
+                Entry entry = LengthRange.AT_HAND.reader(words.mark().unit()).read(part);
                 if (entry instanceof Entry.Value value) {
                     read.add(value.length());
                 }

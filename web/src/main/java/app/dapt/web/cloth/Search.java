@@ -1,7 +1,7 @@
 package app.dapt.web.cloth;
 
-import app.dapt.cloth.Laying;
-import app.dapt.cloth.LayingOut;
+import app.dapt.cloth.LayoutSearch;
+import app.dapt.cloth.Placements;
 import app.dapt.cloth.Task;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.LockSupport;
@@ -17,7 +17,7 @@ final class Search {
     private final Task task;
     private final Object beginning = new Object();
     /** Nothing until it is begun: the first layout of many pieces takes a moment. */
-    private volatile LayingOut search;
+    private volatile LayoutSearch search;
     /** Nanoseconds it may take in all, and has taken. */
     private volatile long allowed;
     private volatile long taken;
@@ -39,13 +39,13 @@ final class Search {
     void begin() {
         synchronized (beginning) {
             if (search == null) {
-                search = new LayingOut(task, SEED);
+                search = new LayoutSearch(task, SEED);
             }
         }
     }
 
     /** The best so far, once it is begun. */
-    Laying best() {
+    Placements best() {
         return search.best();
     }
 

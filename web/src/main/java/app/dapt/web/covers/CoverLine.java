@@ -30,7 +30,7 @@ public record CoverLine(long id, String name, String front, String back, String 
     private static final double SCALE = 3.1;
 
     static CoverLine of(Cover cover, Reader reader, Wording wording) {
-        Reckoned reckoned = Reckoner.glance(cover.plan(), reader.mark(cover.plan()));
+        Reckoned reckoned = Reckoner.reckonWithoutRemedies(cover.plan(), reader.mark(cover.plan()));
         Words words = wording.words(reader, reckoned.mark());
         SvgDrawing svg = new SvgDrawing(cover.plan().cloths(), words, SCALE, "c" + cover.id());
         List<String> buy = reckoned.cloths().stream().map(need -> need.length()

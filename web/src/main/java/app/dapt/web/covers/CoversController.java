@@ -1,8 +1,8 @@
 package app.dapt.web.covers;
 
 import app.dapt.cover.CoverPlan;
-import app.dapt.cover.Fresh;
-import app.dapt.cover.Limits;
+import app.dapt.cover.DefaultPlan;
+import app.dapt.cover.LengthRange;
 import app.dapt.cover.ShapeKind;
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.PlanJson;
@@ -73,8 +73,8 @@ class CoversController {
         if (typed.getOrDefault("across", "").isBlank()) {
             entries.refuse("across", "entry.one-reading");
         }
-        Optional<Length> across = entries.maybeLength("across", Limits.SIDE, Optional.empty());
-        Optional<Length> upDown = entries.maybeLength("up-down", Limits.SIDE, Optional.empty());
+        Optional<Length> across = entries.maybeLength("across", LengthRange.SIDE, Optional.empty());
+        Optional<Length> upDown = entries.maybeLength("up-down", LengthRange.SIDE, Optional.empty());
         String fallback = words.say("covers.unnamed");
         String name = typed.getOrDefault("name", "").isBlank() ? fallback : entries.text("name", CoverPlan.LONGEST_NAME, fallback);
         if (!entries.isClean() || across.isEmpty()) {
@@ -88,7 +88,7 @@ class CoversController {
         ShapeKind taken = shape == ShapeKind.SQUARE && apart ? ShapeKind.OBLONG : shape;
         Form form = new Form(Readings.NONE.with(Reading.OVER_CROWN, across), upDownReadings, Optional.empty(),
                 LabelMeans.FORM, Filling.UNKNOWN);
-        return Redirect.to("/covers/" + store.create(Fresh.plan(name, words.mark(), taken, form), typed.getOrDefault("press", "")));
+        return Redirect.to("/covers/" + store.create(DefaultPlan.plan(name, words.mark(), taken, form), typed.getOrDefault("press", "")));
     }
 
     /** Puts the covers that were picked on the cutting table together. */

@@ -1,11 +1,11 @@
 package app.dapt.web.have;
 
+import app.dapt.cover.CoverFromPieces.Cut;
+import app.dapt.cover.CoverFromPieces;
 import app.dapt.cover.Finding.Weight;
 import app.dapt.cover.Finding;
-import app.dapt.cover.Limits;
+import app.dapt.cover.LengthRange;
 import app.dapt.cover.Reckoned;
-import app.dapt.cover.WayBack.Cut;
-import app.dapt.cover.WayBack;
 import app.dapt.drawing.CoverDrawing;
 import app.dapt.files.SvgDrawing;
 import app.dapt.measure.Axis;
@@ -74,7 +74,7 @@ class HaveController {
     }
 
     private static void show(Cut cut, Mark mark, Entries entries, Words words, Model model) {
-        WayBack back = WayBack.of(cut, mark, words.say("have.name"));
+        CoverFromPieces back = CoverFromPieces.of(cut, mark, words.say("have.name"));
         Reckoned reckoned = back.reckoned(mark);
         model.addAttribute("fields", fields(cut, entries, words));
         model.addAttribute("back", back);
@@ -97,9 +97,9 @@ class HaveController {
         Cut cut = cut(entries, typed, mark);
         if (entries.isClean()) {
             try {
-                return Redirect.to("/covers/" + store.create(WayBack.of(cut, mark, words.say("have.name")).plan(), press));
+                return Redirect.to("/covers/" + store.create(CoverFromPieces.of(cut, mark, words.say("have.name")).plan(), press));
             } catch (CannotKeep refused) {
-                entries.refuse(fieldAt(refused.where()), refused.where().startsWith("form") ? "have.no-form" : "have.no-plan", Limits.SIDE.least(mark.unit()), Limits.SIDE.most(mark.unit()));
+                entries.refuse(fieldAt(refused.where()), refused.where().startsWith("form") ? "have.no-form" : "have.no-plan", LengthRange.SIDE.least(mark.unit()), LengthRange.SIDE.most(mark.unit()));
             }
         }
         model.addAttribute("w", words);
@@ -126,13 +126,13 @@ class HaveController {
     private static Cut cut(Entries entries, Map<String, String> typed, Mark mark) {
         Cut usual = Cut.usual(mark.unit());
         Cut standing = typed.containsKey("blank") ? usual.withBlankHalved() : usual;
-        return new Cut(entries.length("frontAcross", Limits.PIECE, standing.frontAcross()),
-                entries.length("frontUpDown", Limits.PIECE, standing.frontUpDown()),
-                entries.length("backAcross", Limits.PIECE, standing.backAcross()),
-                entries.length("firstDepth", Limits.PIECE, standing.firstDepth()),
-                entries.length("secondDepth", Limits.PIECE, standing.secondDepth()),
-                entries.length("allowance", Limits.ALLOWANCE, standing.allowance()),
-                entries.length("firstHem", Limits.HEM, standing.firstHem()), entries.length("secondHem", Limits.HEM, standing.secondHem()));
+        return new Cut(entries.length("frontAcross", LengthRange.PIECE, standing.frontAcross()),
+                entries.length("frontUpDown", LengthRange.PIECE, standing.frontUpDown()),
+                entries.length("backAcross", LengthRange.PIECE, standing.backAcross()),
+                entries.length("firstDepth", LengthRange.PIECE, standing.firstDepth()),
+                entries.length("secondDepth", LengthRange.PIECE, standing.secondDepth()),
+                entries.length("allowance", LengthRange.ALLOWANCE, standing.allowance()),
+                entries.length("firstHem", LengthRange.HEM, standing.firstHem()), entries.length("secondHem", LengthRange.HEM, standing.secondHem()));
     }
 
     private static List<Asked> fields(Cut cut, Entries entries, Words words) {
@@ -144,7 +144,7 @@ class HaveController {
                         entries.refusal(name) == null ? "" : entries.refusal(name))).toList();
     }
 
-    private static Row row(WayBack.Fitting fitting, Words words) {
+    private static Row row(CoverFromPieces.Fitting fitting, Words words) {
         Reckoned there = fitting.reckoned();
         List<Finding> against = there.findings().stream().filter(finding -> finding.weight() != Weight.WORTH_KNOWING).toList();
         return new Row(words.say(Phrase.choice("school", fitting.school())),

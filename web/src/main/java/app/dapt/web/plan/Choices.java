@@ -54,10 +54,10 @@ record Choices(CoverPlan plan, Mark mark, Words words) {
     }
 
     List<Choice> openings() {
-        Reckoner.Glance glance = Reckoner.glances(plan, mark);
+        Reckoner.Glance reckonWithoutRemedies = Reckoner.glances(plan, mark);
         return Stream.of(OpeningKind.values()).map(kind -> {
             Opening opening = kind == plan.opening().kind() ? plan.opening() : suited(kind.insteadOf(plan.opening(), plan.unit()));
-            Reckoned there = glance.at(plan.withOpening(opening));
+            Reckoned there = reckonWithoutRemedies.at(plan.withOpening(opening));
             String code = Phrase.code(kind);
             return new Choice("opening", code, words.say("opening." + code), drawn(CoverDrawing.backOutline(there), there, "k-" + code),
                     comesTo(there), List.of(cloth(there)), warning(there), opening.unfitFor(plan.shape()).map(words::say), kind == plan.opening().kind());
@@ -91,10 +91,10 @@ record Choices(CoverPlan plan, Mark mark, Words words) {
 
     /** The choices of a detail that is worth drawing. */
     List<Choice> of(Detail.OneOf detail) {
-        Reckoner.Glance glance = Reckoner.glances(plan, mark);
+        Reckoner.Glance reckonWithoutRemedies = Reckoner.glances(plan, mark);
         return detail.choices().map(value -> {
             Opening opening = plan.opening().kind().with(new Details(plan.opening().details()).with(detail.name(), value));
-            Reckoned there = glance.at(plan.withOpening(opening));
+            Reckoned there = reckonWithoutRemedies.at(plan.withOpening(opening));
             String code = Phrase.code(value);
             String figure = there.back().overlap().map(overlap -> overlap.isPositive() ? words.say("slip.opening.rule.says", overlap)
                     : words.say("slip.opening.rule.none")).orElse("");
@@ -115,7 +115,7 @@ record Choices(CoverPlan plan, Mark mark, Words words) {
     List<Choice> shapes() {
         return Stream.of(ShapeKind.values()).map(kind -> {
             Shape shape = kind == plan.shape().kind() ? plan.shape() : kind.insteadOf(plan.shape(), plan.unit());
-            Reckoned there = Reckoner.glance(plan.withShape(shape), mark);
+            Reckoned there = Reckoner.reckonWithoutRemedies(plan.withShape(shape), mark);
             String code = Phrase.code(kind);
             return new Choice("shape", code, words.say("shape." + code), drawn(CoverDrawing.outline(there), there, "h-" + code),
                     words.lengths().bare(there.finished(Axis.ACROSS)) + " × " + words.lengths().bare(there.finished(Axis.UP_DOWN)),
@@ -126,7 +126,7 @@ record Choices(CoverPlan plan, Mark mark, Words words) {
     List<Choice> faces() {
         return Stream.of(FaceKind.values()).map(kind -> {
             Face face = kind == plan.face().kind() ? plan.face() : kind.insteadOf(plan.face(), plan.unit());
-            Reckoned there = Reckoner.glance(plan.withFace(face), mark);
+            Reckoned there = Reckoner.reckonWithoutRemedies(plan.withFace(face), mark);
             String code = Phrase.code(kind);
             Optional<String> refused = there.findings().stream().filter(finding -> finding.code().equals("front-unfit")).findFirst()
                     .map(finding -> words.say(finding.why()));
@@ -139,7 +139,7 @@ record Choices(CoverPlan plan, Mark mark, Words words) {
     List<Choice> edgings() {
         return Stream.of(EdgingKind.values()).map(kind -> {
             Edging edging = kind == plan.edging().kind() ? plan.edging() : kind.insteadOf(plan.edging(), plan.unit());
-            Reckoned there = Reckoner.glance(plan.withEdging(edging), mark);
+            Reckoned there = Reckoner.reckonWithoutRemedies(plan.withEdging(edging), mark);
             String code = Phrase.code(kind);
             String figure = kind == EdgingKind.NONE ? "" : kind == EdgingKind.FLANGE
                     ? words.lengths().bare(there.front().cutWidth()) + " × " + words.lengths().bare(there.front().cutHeight())
@@ -154,7 +154,7 @@ record Choices(CoverPlan plan, Mark mark, Words words) {
     List<Choice> joinings() {
         return Stream.of(JoiningKind.values()).map(kind -> {
             Joining joining = kind == plan.joining().kind() ? plan.joining() : kind.insteadOf(plan.joining(), plan.unit());
-            Reckoned there = Reckoner.glance(plan.withJoining(joining), mark);
+            Reckoned there = Reckoner.reckonWithoutRemedies(plan.withJoining(joining), mark);
             String code = Phrase.code(kind);
             int pieces = there.pieces().stream().mapToInt(piece -> piece.quantity()).sum();
             return new Choice("joining", code, words.say("joining." + code), drawn(CoverDrawing.outline(there), there, "j-" + code),

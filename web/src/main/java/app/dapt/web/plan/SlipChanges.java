@@ -12,7 +12,7 @@ import app.dapt.cover.ExtrasKind;
 import app.dapt.cover.FaceKind;
 import app.dapt.cover.JoiningKind;
 import app.dapt.cover.Kind;
-import app.dapt.cover.Limits;
+import app.dapt.cover.LengthRange;
 import app.dapt.cover.Opening;
 import app.dapt.cover.OpeningKind;
 import app.dapt.cover.Seam;
@@ -78,7 +78,7 @@ final class SlipChanges {
             across = form.across();
         }
         return plan.withForm(new Form(across, readings("up-down", form.upDown(), entries),
-                entries.maybeLength("loft", Limits.LOFT, form.loft()),
+                entries.maybeLength("loft", LengthRange.LOFT, form.loft()),
                 entries.choice("label-means", LabelMeans.class, form.labelMeans()),
                 entries.choice("filling", Filling.class, form.filling())));
     }
@@ -86,7 +86,7 @@ final class SlipChanges {
     private static Readings readings(String axis, Readings standing, Entries entries) {
         Readings readings = standing;
         for (Reading reading : Reading.values()) {
-            readings = readings.with(reading, entries.maybeLength(axis + "-" + Phrase.code(reading), Limits.SIDE,
+            readings = readings.with(reading, entries.maybeLength(axis + "-" + Phrase.code(reading), LengthRange.SIDE,
                     standing.get(reading)));
         }
         return readings;
@@ -96,8 +96,8 @@ final class SlipChanges {
         Optional<FitSchool> upDown = entries.raw("school-up-down").map(code -> Stream.of(FitSchool.values()).filter(each -> Phrase.code(each).equals(code)).findFirst())
                 .orElse(plan.fit().upDown());
         return plan.withFit(new Fit(entries.choice("school", FitSchool.class, plan.fit().school()), upDown,
-                entries.length("down", Limits.SIZE_DOWN, plan.fit().down()),
-                entries.length("own-ease", Limits.OWN_EASE, plan.fit().ownEase())));
+                entries.length("down", LengthRange.SIZE_DOWN, plan.fit().down()),
+                entries.length("own-ease", LengthRange.OWN_EASE, plan.fit().ownEase())));
     }
 
     static CoverPlan opening(CoverPlan plan, Entries entries) {
@@ -138,7 +138,7 @@ final class SlipChanges {
     }
 
     static CoverPlan seam(CoverPlan plan, Entries entries) {
-        return plan.withSeam(new Seam(entries.length("allowance", Limits.ALLOWANCE, plan.seam().chosen()),
+        return plan.withSeam(new Seam(entries.length("allowance", LengthRange.ALLOWANCE, plan.seam().chosen()),
                         entries.choice("finish", SeamFinish.class, plan.seam().finish())))
                 .withMark(entries.choice("mark", Mark.class, plan.mark()));
     }
@@ -167,7 +167,7 @@ final class SlipChanges {
         Cloth standing = cloths.of(material);
         String colour = entries.raw(prefix + "-colour").filter(c -> COLOUR.matcher(c).matches()).orElse(standing.colour());
         Cloth named = new Cloth(standing.id(), entries.text(prefix + "-name", Cloth.LONGEST_NAME, standing.name()), colour,
-                entries.choice(prefix + "-print", Print.class, standing.print()), entries.length(prefix + "-width", Limits.CLOTH_WIDTH, standing.width()),
+                entries.choice(prefix + "-print", Print.class, standing.print()), entries.length(prefix + "-width", LengthRange.CLOTH_WIDTH, standing.width()),
                 entries.ticked(prefix + "-nap", standing.nap()), entries.hundredths(prefix + "-price", Cloth.DEAREST, standing.price()),
                 entries.ticked(prefix + "-sideways", standing.sideways()), standing.ownRepeat(), standing.shrinkage(), standing.photo(),
                 entries.ticked(prefix + "-synthetic", standing.synthetic()));

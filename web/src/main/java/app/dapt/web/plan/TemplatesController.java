@@ -38,7 +38,7 @@ class TemplatesController {
     @GetMapping("/covers/{id}/templates/{form}")
     ResponseEntity<byte[]> templates(@PathVariable long id, @PathVariable String form, Reader reader) {
         CoverPlan plan = store.find(id).plan();
-        Reckoned reckoned = Reckoner.glance(plan, reader.mark(plan));
+        Reckoned reckoned = Reckoner.reckonWithoutRemedies(plan, reader.mark(plan));
         List<Template> templates = Template.of(reckoned);
         if (templates.isEmpty()) {
             throw new ResponseStatusException(HttpStatus.NOT_FOUND);

@@ -1,9 +1,9 @@
 package app.dapt.web.workroom;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.LayPlan;
+import app.dapt.cloth.LayoutChoices;
 import app.dapt.files.BadPlanFile;
-import app.dapt.files.LayPlanJson;
+import app.dapt.files.LayoutChoicesJson;
 import app.dapt.measure.Unit;
 import app.dapt.web.workroom.LayMapper.LayRow;
 import java.util.List;
@@ -37,7 +37,7 @@ public class LayStore {
      *
      * @param version goes up with every change, undo and redo; nought where nothing was changed yet
      */
-    public record Stored(LayPlan plan, long version, boolean canUndo, boolean canRedo) {
+    public record Stored(LayoutChoices plan, long version, boolean canUndo, boolean canRedo) {
     }
 
     private final LayMapper lays;
@@ -53,7 +53,7 @@ public class LayStore {
     @Transactional(readOnly = true)
     public Stored find(Place place) {
         return lays.find(covers.workroom(), cover(place), set(place), joined(place.members()), joined(place.onTable()))
-                .map(row -> stored(row, place)).orElseGet(() -> new Stored(LayPlan.usual(place.cloth(), place.unit()), 0, false, false));
+                .map(row -> stored(row, place)).orElseGet(() -> new Stored(LayoutChoices.usual(place.cloth(), place.unit()), 0, false, false));
     }
 
     /**
@@ -61,10 +61,10 @@ public class LayStore {
      * @throws Stale      when it was changed elsewhere since
      * @throws CannotKeep when what comes of it would not read back
      */
-    public Stored change(Place place, long version, UnaryOperator<LayPlan> change) {
+    public Stored change(Place place, long version, UnaryOperator<LayoutChoices> change) {
         LayRow row = lock(place, version);
-        LayPlan before = stored(row, place).plan();
-        LayPlan after = change.apply(before);
+        LayoutChoices before = stored(row, place).plan();
+        LayoutChoices after = change.apply(before);
         if (!after.equals(before)) {
             String text = kept(after, place.unit());
             lays.dropAfter(row.id(), row.revision());
@@ -126,9 +126,9 @@ public class LayStore {
         return place.owner().isSet() ? place.owner().id() : null;
     }
 
-    private static String kept(LayPlan plan, Unit unit) {
+    private static String kept(LayoutChoices plan, Unit unit) {
         try {
-            return LayPlanJson.kept(plan, unit);
+            return LayoutChoicesJson.kept(plan, unit);
         } catch (BadPlanFile e) {
             throw new CannotKeep(e);
         }
@@ -136,10 +136,10 @@ public class LayStore {
 
     /** Decisions that do not read are the usual ones again; the revisions before them are there to go back to. */
     private static Stored stored(LayRow row, Place place) {
-        LayPlan usual = LayPlan.usual(place.cloth(), place.unit());
-        LayPlan plan;
+        LayoutChoices usual = LayoutChoices.usual(place.cloth(), place.unit());
+        LayoutChoices plan;
         try {
-            plan = row.plan() == null ? usual : LayPlanJson.read(row.plan());
+            plan = row.plan() == null ? usual : LayoutChoicesJson.read(row.plan());
         } catch (BadPlanFile e) {
             plan = usual;
         }

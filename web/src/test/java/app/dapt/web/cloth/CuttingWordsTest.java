@@ -3,8 +3,8 @@ package app.dapt.web.cloth;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.Lay;
-import app.dapt.cloth.LayPlan;
+import app.dapt.cloth.LayoutChoices;
+import app.dapt.cloth.LayoutProblem;
 import app.dapt.cloth.Print;
 import app.dapt.cloth.Scrap;
 import app.dapt.cloth.Wanted;
@@ -26,15 +26,15 @@ class CuttingWordsTest {
 
     private static final Cloth CLOTH = new Cloth("Harbour", "#31507e", Print.PLAIN, Length.inches(45), false);
 
-    private static CuttingWords cutting(LayPlan plan, int copies, English english) {
+    private static CuttingWords cutting(LayoutChoices plan, int copies, English english) {
         Piece piece = Piece.rectangle("front", Material.FRONT, Sum.of(Sum.term("term.front", Length.inches(20))), Sum.of(Sum.term("term.front", Length.inches(20))),
                 Piece.sewnAllRound(Length.inches(0, 1, 2)));
         Words words = new Words(Wordbook.load(english, "craft", "pages"), Mark.EIGHTH);
-        return new CuttingWords(Lay.of(CLOTH, List.of(new Wanted("1/front", "Bench", piece, copies)), plan, Unit.INCH).atOnce(), words);
+        return new CuttingWords(LayoutProblem.of(CLOTH, List.of(new Wanted("1/front", "Bench", piece, copies)), plan, Unit.INCH).atOnce(), words);
     }
 
-    private static LayPlan usual() {
-        return LayPlan.usual(CLOTH, Unit.INCH);
+    private static LayoutChoices usual() {
+        return LayoutChoices.usual(CLOTH, Unit.INCH);
     }
 
     @Test

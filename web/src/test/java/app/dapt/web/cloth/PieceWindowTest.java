@@ -3,10 +3,10 @@ package app.dapt.web.cloth;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.Laid.Spot;
-import app.dapt.cloth.Laid;
-import app.dapt.cloth.Lay;
-import app.dapt.cloth.LayPlan;
+import app.dapt.cloth.Layout.Spot;
+import app.dapt.cloth.Layout;
+import app.dapt.cloth.LayoutChoices;
+import app.dapt.cloth.LayoutProblem;
 import app.dapt.cloth.Print;
 import app.dapt.cloth.Repeat;
 import app.dapt.cloth.Shrinkage;
@@ -29,10 +29,10 @@ class PieceWindowTest {
     private static final Cloth SIDEWAYS = UPRIGHT.used(true, Optional.of(REPEAT), Shrinkage.NONE);
     private static final Length STEP = Length.inches(1);
 
-    private static Spot front(Cloth cloth, LayPlan plan, String id) {
+    private static Spot front(Cloth cloth, LayoutChoices plan, String id) {
         Piece piece = Piece.rectangle(id, Material.FRONT, Sum.of(Sum.term("term.front", Length.inches(20))), Sum.of(Sum.term("term.front", Length.inches(14))),
                 Piece.sewnAllRound(Length.inches(0, 1, 2)));
-        Laid laid = Lay.of(cloth, List.of(new Wanted("1/" + id, "Bench", piece, 1)), plan, Unit.INCH).atOnce();
+        Layout laid = LayoutProblem.of(cloth, List.of(new Wanted("1/" + id, "Bench", piece, 1)), plan, Unit.INCH).atOnce();
         return laid.spots().get(0);
     }
 
@@ -56,7 +56,7 @@ class PieceWindowTest {
     @Test
     void whatWasSlidIsWhatLiesThere() {
         for (Cloth cloth : List.of(UPRIGHT, SIDEWAYS)) {
-            LayPlan plan = LayPlan.usual(cloth, Unit.INCH);
+            LayoutChoices plan = LayoutChoices.usual(cloth, Unit.INCH);
             Spot before = front(cloth, plan, "front");
             assertThat(PieceWindow.under(before, cloth)).as("the motif in the middle").contains(REPEAT.middle());
             Window slid = PieceWindow.slid(REPEAT.middle(), cloth, Length.inches(2), Length.inches(3), Unit.INCH);
@@ -67,10 +67,10 @@ class PieceWindowTest {
 
     @Test
     void matchedFrontsAreSlidTogetherAndOthersAlone() {
-        LayPlan matched = LayPlan.usual(UPRIGHT, Unit.INCH);
+        LayoutChoices matched = LayoutChoices.usual(UPRIGHT, Unit.INCH);
         Window slid = new Window(Length.inches(1), Length.inches(1));
         assertThat(PieceWindow.shown(matched, front(UPRIGHT, matched, "front"), slid).window()).contains(slid);
-        LayPlan pocket = PieceWindow.shown(matched, front(UPRIGHT, matched, "pocket"), slid);
+        LayoutChoices pocket = PieceWindow.shown(matched, front(UPRIGHT, matched, "pocket"), slid);
         assertThat(pocket.window()).isEmpty();
         assertThat(pocket.windows()).containsEntry("1/pocket", slid);
     }
@@ -78,6 +78,6 @@ class PieceWindowTest {
     @Test
     void thereIsNothingToSlideOnAPlainCloth() {
         Cloth plain = new Cloth("Plain", "#d9cfb8", Print.PLAIN, Length.inches(54), false);
-        assertThat(PieceWindow.under(front(plain, LayPlan.usual(plain, Unit.INCH), "front"), plain)).isEmpty();
+        assertThat(PieceWindow.under(front(plain, LayoutChoices.usual(plain, Unit.INCH), "front"), plain)).isEmpty();
     }
 }

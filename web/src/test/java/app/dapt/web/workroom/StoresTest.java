@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.dapt.RandomPlans;
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.LayPlan;
+import app.dapt.cloth.LayoutChoices;
 import app.dapt.cloth.Scrap;
 import app.dapt.cover.CoverPlan;
-import app.dapt.cover.Fresh;
+import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.ShapeKind;
 import app.dapt.form.Form;
 import app.dapt.measure.Length;
@@ -31,7 +31,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 class StoresTest {
 
     private static CoverPlan plan(String name) {
-        return Fresh.plan(name, Mark.EIGHTH, ShapeKind.SQUARE, Form.overCrown(Length.inches(20), Length.inches(20)));
+        return DefaultPlan.plan(name, Mark.EIGHTH, ShapeKind.SQUARE, Form.overCrown(Length.inches(20), Length.inches(20)));
     }
 
     private static Place place(long cover, Cloth cloth) {
@@ -43,7 +43,7 @@ class StoresTest {
         return Scrap.rectangle(name, Length.inches(20), Length.inches(20));
     }
 
-    private static LayPlan with(LayPlan lay, Scrap scrap) {
+    private static LayoutChoices with(LayoutChoices lay, Scrap scrap) {
         List<Scrap> all = new ArrayList<>(lay.remnants());
         all.add(scrap);
         return lay.at(true, all);

@@ -1,0 +1,6 @@
+/**
+ * What to draw, in real lengths and roles (cut, seam, fold, hem, mark, tape), without colours or file formats.
+ *
+ * <p>Uses the rest of the core. Start with {@link app.dapt.drawing.CoverDrawing} and {@link app.dapt.drawing.Sheet}.
+ */
+package app.dapt.drawing;

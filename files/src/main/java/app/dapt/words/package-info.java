@@ -1,0 +1,7 @@
+/**
+ * The words that say what the core reckons: a {@code Phrase} is a key and its figures, and
+ * {@link app.dapt.words.Words} says it in the reader's unit, down to the marks of the reader's tape.
+ *
+ * <p>Uses the core. The wording itself lies in {@code src/main/resources/words}.
+ */
+package app.dapt.words;
