@@ -2,10 +2,35 @@
 (function () {
   'use strict';
 
+  // What was asked for changed the cover here (and not another tab), and the form whose fields the answer speaks about.
   let ours = false;
+  let answered = null;
   document.addEventListener('htmx:beforeSwap', function (event) {
     ours = event.detail.requestConfig.verb === 'post' && !event.detail.serverResponse.includes('class="conflict"');
+    answered = ours ? event.detail.requestConfig.elt.closest('form') : null;
   });
+
+  // May this part of the page be brought up to date? What somebody is in the middle of is left alone: a form that is
+  // being filled in, and in the form the answer is for, the fields typed in since it was sent.
+  function mayMorph(old, now) {
+    if (!old.dataset || old === answered) return true;
+    if (old.form && old.name) return old.name !== now.name || !typedIn(old.form, old.name);
+    if (!('dirty' in old.dataset)) return true;
+    const was = old.querySelector('[name=version]');
+    const is = now.querySelector && now.querySelector('[name=version]');
+    if (ours && was && is) was.value = is.value;
+    return false;
+  }
+  function typedIn(form, name) {
+    return Array.from(form.elements).some(function (field) { return field.name === name && 'dirty' in field.dataset; });
+  }
+
+  // What somebody unfolded stays unfolded, and a form with a field typed in since it was sent stays theirs.
+  function mayUpdate(name, node, how) {
+    if (how !== 'remove') return true;
+    if (name === 'open') return node.tagName !== 'DETAILS';
+    return !(name === 'data-dirty' && node.matches('form') && node.querySelector('[data-dirty]'));
+  }
 
   htmx.defineExtension('morph', {
     isInlineSwap: function (style) { return style === 'morph'; },
@@ -14,28 +39,51 @@
       return Idiomorph.morph(target, fragment.firstElementChild, {
         morphStyle: 'outerHTML',
         ignoreActiveValue: true,
-        callbacks: {
-          // What somebody is in the middle of is left alone, and what they unfolded stays unfolded.
-          beforeNodeMorphed: function (old, now) {
-            if (!(old.dataset && 'dirty' in old.dataset)) return true;
-            // It goes on from what this page has just changed itself, not from what others have.
-            const was = old.querySelector('[name=version]');
-            const is = now.querySelector && now.querySelector('[name=version]');
-            if (ours && was && is) was.value = is.value;
-            return false;
-          },
-          beforeAttributeUpdated: function (name, node, how) { return !(name === 'open' && how === 'remove' && node.tagName === 'DETAILS'); }
-        }
+        callbacks: { beforeNodeMorphed: mayMorph, beforeAttributeUpdated: mayUpdate }
       });
     }
   });
 
-  // A form that is filled in bit by bit is somebody's until it is sent.
+  // A field is somebody's until it is sent, and a form that is filled in bit by bit with it.
   document.addEventListener('input', function (event) {
-    const form = event.target.closest('form[data-keep]');
-    if (form) form.dataset.dirty = '';
+    const form = event.target.closest('form');
+    if (!form) return;
+    event.target.dataset.dirty = '';
+    if ('keep' in form.dataset) form.dataset.dirty = '';
   });
-  document.addEventListener('htmx:beforeRequest', function (event) { if (event.target.dataset) delete event.target.dataset.dirty; });
+  document.addEventListener('htmx:beforeRequest', function (event) {
+    const form = event.detail.elt.closest('form');
+    if (!form) return;
+    [form, ...form.elements].forEach(function (each) { delete each.dataset.dirty; });
+  });
+
+  // Changes go one after the other. One whose button has left the page by the time it is its turn is said to be lost
+  // (a second press of the same button apart), and does not hold up the rest, as it would in the queue htmx has for this.
+  const line = [];
+  let underWay = null;
+  let before = null;
+  const apart = function (element) { return element.closest('[hx-sync]'); };
+  function next() {
+    while (!underWay && line.length) {
+      const first = line.shift();
+      if (first.elt.isConnected) first.issueRequest();
+      else if (first.verb === 'post' && first.elt !== before) say(adrift.dataset.gone, ['reload']);
+    }
+  }
+  document.addEventListener('htmx:confirm', function (event) {
+    if (apart(event.detail.elt)) return;
+    event.preventDefault();
+    line.push(event.detail);
+    next();
+  });
+  document.addEventListener('htmx:beforeRequest', function (event) {
+    if (!apart(event.detail.elt)) underWay = before = event.detail.elt;
+  });
+  document.addEventListener('htmx:afterRequest', function (event) {
+    if (apart(event.detail.elt)) return;
+    underWay = null;
+    setTimeout(next);
+  });
 
   document.addEventListener('alpine:init', function () {
     Alpine.data('keys', function () {
