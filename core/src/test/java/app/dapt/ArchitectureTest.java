@@ -24,6 +24,7 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule NO_CLOCK_AND_NO_CHANCE = noClasses().that().resideInAPackage("app.dapt..")
             .should().dependOnClassesThat().haveFullyQualifiedName("java.util.Random")
+            .orShould().callConstructor(java.util.SplittableRandom.class)
             .orShould().callMethod(System.class, "currentTimeMillis").orShould().callMethod(System.class, "nanoTime");
 
     @ArchTest

@@ -1,9 +1,9 @@
 package app.dapt.bench;
 
-import app.dapt.cloth.LayoutSearch;
-import app.dapt.cloth.Task;
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.LayoutFile;
+import app.dapt.layout.search.LayoutSearch;
+import app.dapt.layout.search.Task;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;

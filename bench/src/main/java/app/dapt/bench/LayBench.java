@@ -1,10 +1,10 @@
 package app.dapt.bench;
 
-import app.dapt.cloth.Budget;
-import app.dapt.cloth.LayoutSearch;
-import app.dapt.cloth.Placements;
-import app.dapt.cloth.Task.Item;
-import app.dapt.cloth.Task;
+import app.dapt.layout.search.Budget;
+import app.dapt.layout.search.LayoutSearch;
+import app.dapt.layout.search.Placements;
+import app.dapt.layout.search.Task;
+import app.dapt.layout.search.Task.Item;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;

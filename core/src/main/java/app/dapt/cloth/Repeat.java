@@ -15,9 +15,4 @@ public record Repeat(Length across, Length along) {
             throw new IllegalArgumentException("a print comes again some way on");
         }
     }
-
-    /** The point of the print in the middle of a repeat, where its motif is. */
-    public Window middle() {
-        return new Window(across.half(), along.half());
-    }
 }

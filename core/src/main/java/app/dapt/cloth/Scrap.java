@@ -3,6 +3,7 @@ package app.dapt.cloth;
 import app.dapt.measure.Length;
 import app.dapt.measure.PlainText;
 import app.dapt.piece.Contour;
+import app.dapt.piece.GridPolygon;
 import java.util.List;
 
 /**
@@ -26,6 +27,10 @@ public record Scrap(String name, List<Corner> corners, List<Spoilt> spots) {
 
     /** A place to cut round, as the rectangle about it. */
     public record Spoilt(Length across, Length along, Length wide, Length deep) {
+
+        private boolean isApartFrom(Length left, Length top, Length right, Length bottom) {
+            return left.atLeast(across.plus(wide)) || across.atLeast(right) || top.atLeast(along.plus(deep)) || along.atLeast(bottom);
+        }
     }
 
     public Scrap {
@@ -34,7 +39,7 @@ public record Scrap(String name, List<Corner> corners, List<Spoilt> spots) {
         if (!PlainText.isLine(name) || name.length() > LONGEST_NAME || corners.size() < 3 || corners.size() > MOST_CORNERS || spots.size() > MOST_SPOTS) {
             throw new IllegalArgumentException("a remnant has a name and 3 to " + MOST_CORNERS + " corners");
         }
-        if (remnant(corners).crossesItself() || remnant(corners).twiceArea() == 0) {
+        if (outline(corners).crossesItself() || outline(corners).twiceArea() == 0) {
             throw new IllegalArgumentException("the outline of a remnant encloses cloth and does not cross itself");
         }
     }
@@ -46,29 +51,25 @@ public record Scrap(String name, List<Corner> corners, List<Spoilt> spots) {
 
     /** Whether an outline through these corners would cross itself. */
     public static boolean crossesItself(List<Corner> corners) {
-        return remnant(corners).crossesItself();
+        return outline(corners).crossesItself();
     }
 
     /** Its outline in grains. */
-    Task.Remnant inGrains() {
-        return remnant(corners);
+    public GridPolygon outline() {
+        return outline(corners);
     }
 
-    private static Task.Remnant remnant(List<Corner> corners) {
-        return new Task.Remnant("", corners.stream().map(c -> new Task.Corner(Math.toIntExact(c.across().grains()), Math.toIntExact(c.along().grains()))).toList());
-    }
-
-    /** The places to cut round, in grains; the remnant has this number. */
-    List<Patch> spoilt(int remnant) {
-        return spots.stream().map(spot -> Patch.inGrains(remnant, spot.across(), spot.along(), spot.wide(), spot.deep())).toList();
+    private static GridPolygon outline(List<Corner> corners) {
+        return new GridPolygon(corners.stream().map(corner -> new GridPolygon.Corner(
+                Math.toIntExact(corner.across().grains()), Math.toIntExact(corner.along().grains()))).toList());
     }
 
     /** Whether a rectangle lies within it and on no place that is cut round. */
-    boolean holds(Length left, Length top, Length wide, Length deep) {
+    public boolean holds(Length left, Length top, Length wide, Length deep) {
         Contour outline = new Contour(corners.stream().map(c -> new Contour.Point(c.across().toMm(), c.along().toMm())).toList());
         Contour rectangle = Contour.rectangle(left.toMm(), top.toMm(), left.plus(wide).toMm(), top.plus(deep).toMm());
-        Patch place = Patch.inGrains(0, left, top, wide, deep);
-        return rectangle.area() - outline.shared(rectangle) < HAIR && spoilt(0).stream().allMatch(place::isApartFrom);
+        return rectangle.area() - outline.shared(rectangle) < HAIR
+                && spots.stream().allMatch(spot -> spot.isApartFrom(left, top, left.plus(wide), top.plus(deep)));
     }
 
     /** How far it reaches across. */

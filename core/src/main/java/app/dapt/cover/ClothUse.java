@@ -1,8 +1,8 @@
 package app.dapt.cover;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.Wanted.Hidden;
-import app.dapt.cloth.Wanted;
+import app.dapt.layout.Wanted;
+import app.dapt.layout.Wanted.Hidden;
 import app.dapt.measure.Length;
 import app.dapt.piece.Piece;
 import java.util.ArrayList;

@@ -1,14 +1,14 @@
 package app.dapt.cover;
 
-import app.dapt.cloth.Budget;
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.LayoutChoices;
-import app.dapt.cloth.LayoutProblem;
-import app.dapt.cloth.LayoutSearch;
-import app.dapt.cloth.Wanted;
 import app.dapt.form.Form;
 import app.dapt.form.Reading;
 import app.dapt.form.Readings;
+import app.dapt.layout.LayoutChoices;
+import app.dapt.layout.LayoutProblem;
+import app.dapt.layout.Wanted;
+import app.dapt.layout.search.Budget;
+import app.dapt.layout.search.LayoutSearch;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;

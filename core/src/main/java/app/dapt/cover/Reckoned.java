@@ -1,8 +1,8 @@
 package app.dapt.cover;
 
-import app.dapt.cloth.ClothNeed;
 import app.dapt.filling.Fullness;
 import app.dapt.form.FormSize;
+import app.dapt.layout.ClothNeed;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;

@@ -1,10 +1,10 @@
 package app.dapt.cover;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.ClothNeed;
 import app.dapt.cover.Finding.Remedy;
 import app.dapt.cover.Finding.Weight;
 import app.dapt.cover.Joining.Joined;
+import app.dapt.layout.ClothNeed;
 import app.dapt.measure.Mark;
 import app.dapt.piece.Piece;
 import java.util.ArrayList;

@@ -1,15 +1,15 @@
 package app.dapt.drawing;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.Layout;
-import app.dapt.cloth.Layout.Cut;
-import app.dapt.cloth.Layout.Offcut;
-import app.dapt.cloth.Layout.Spot;
 import app.dapt.cloth.Scrap;
+import app.dapt.layout.Layout;
+import app.dapt.layout.Layout.Cut;
+import app.dapt.layout.Layout.Offcut;
+import app.dapt.layout.Layout.Spot;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
-import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Contour;
+import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Outline;
 import java.util.ArrayList;
 import java.util.List;

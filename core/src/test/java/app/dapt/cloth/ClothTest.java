@@ -4,12 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import app.dapt.layout.Wanted;
 import app.dapt.measure.Length;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Edge;
-import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Side;
 import java.util.List;
 import java.util.Optional;

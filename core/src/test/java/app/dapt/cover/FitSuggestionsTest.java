@@ -2,15 +2,15 @@ package app.dapt.cover;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.dapt.cloth.Budget;
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.LayoutChoices;
-import app.dapt.cloth.LayoutProblem;
-import app.dapt.cloth.LayoutSearch;
 import app.dapt.cloth.Print;
 import app.dapt.cloth.Scrap;
 import app.dapt.cover.FitSuggestions.Offer;
 import app.dapt.form.Form;
+import app.dapt.layout.LayoutChoices;
+import app.dapt.layout.LayoutProblem;
+import app.dapt.layout.search.Budget;
+import app.dapt.layout.search.LayoutSearch;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Unit;

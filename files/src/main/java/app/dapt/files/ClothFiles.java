@@ -1,13 +1,13 @@
 package app.dapt.files;
 
-import app.dapt.cloth.Layout;
-import app.dapt.cloth.Layout.Spot;
 import app.dapt.drawing.ClothSheet;
 import app.dapt.drawing.ClothSheet.PlacedPiece;
 import app.dapt.drawing.ClothSheet.Stroke;
 import app.dapt.files.TemplatePdf.Paper;
-import app.dapt.piece.Contour.Point;
+import app.dapt.layout.Layout;
+import app.dapt.layout.Layout.Spot;
 import app.dapt.piece.Contour;
+import app.dapt.piece.Contour.Point;
 import app.dapt.words.Words;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;

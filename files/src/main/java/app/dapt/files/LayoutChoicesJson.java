@@ -1,12 +1,12 @@
 package app.dapt.files;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.LayoutChoices;
+import app.dapt.cloth.Scrap;
 import app.dapt.cloth.Scrap.Corner;
 import app.dapt.cloth.Scrap.Spoilt;
-import app.dapt.cloth.Scrap;
-import app.dapt.cloth.Window;
 import app.dapt.cover.LengthRange;
+import app.dapt.layout.LayoutChoices;
+import app.dapt.layout.Window;
 import app.dapt.measure.Length;
 import app.dapt.measure.Unit;
 import java.util.ArrayList;

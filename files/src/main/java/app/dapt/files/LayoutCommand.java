@@ -1,6 +1,6 @@
 package app.dapt.files;
 
-import app.dapt.cloth.LayoutSearch;
+import app.dapt.layout.search.LayoutSearch;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;

@@ -1,11 +1,12 @@
 package app.dapt.files;
 
-import app.dapt.cloth.Placements;
-import app.dapt.cloth.Task.Corner;
-import app.dapt.cloth.Task.Item;
-import app.dapt.cloth.Task.Remnant;
-import app.dapt.cloth.Task.Repeat;
-import app.dapt.cloth.Task;
+import app.dapt.layout.search.Placements;
+import app.dapt.layout.search.Task;
+import app.dapt.layout.search.Task.Item;
+import app.dapt.layout.search.Task.Remnant;
+import app.dapt.layout.search.Task.Repeat;
+import app.dapt.piece.GridPolygon;
+import app.dapt.piece.GridPolygon.Corner;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -93,7 +94,7 @@ public record LayoutFile(String id, Task task, int step) {
                     }
                     corners.add(new Corner(corner.get(0).intValue(), corner.get(1).intValue()));
                 }
-                if (corners.size() < 3 || corners.size() > 200 || new Remnant("", corners).crossesItself()) {
+                if (corners.size() < 3 || corners.size() > 200 || new GridPolygon(corners).crossesItself()) {
                     throw new BadPlanFile(at + "polygon", "is no outline: it needs 3 to 200 corners and must not cross itself");
                 }
             } else {

@@ -1,6 +1,5 @@
 package app.dapt.files;
 
-import app.dapt.cloth.ClothNeed;
 import app.dapt.cover.Back;
 import app.dapt.cover.Brief;
 import app.dapt.cover.Figure;
@@ -8,6 +7,7 @@ import app.dapt.cover.Finding;
 import app.dapt.cover.Reckoned;
 import app.dapt.drawing.Offsets;
 import app.dapt.drawing.Template;
+import app.dapt.layout.ClothNeed;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;

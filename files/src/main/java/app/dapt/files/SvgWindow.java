@@ -1,7 +1,7 @@
 package app.dapt.files;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.Window;
+import app.dapt.layout.Window;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Contour;

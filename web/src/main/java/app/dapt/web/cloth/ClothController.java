@@ -1,10 +1,11 @@
 package app.dapt.web.cloth;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.Layout.Spot;
-import app.dapt.cloth.LayoutChoices;
 import app.dapt.cloth.Scrap;
 import app.dapt.cover.LengthRange;
+import app.dapt.layout.Layout.Spot;
+import app.dapt.layout.LayoutChoices;
+import app.dapt.layout.Window;
 import app.dapt.measure.Length;
 import app.dapt.web.ClothEntry;
 import app.dapt.web.Entries;
@@ -142,7 +143,7 @@ class ClothController {
             return change(at, plan -> plan, part, model);
         }
         return change(at, plan -> switch (to) {
-            case "middle" -> PieceWindow.shown(plan, spot.get(), use.repeat().get().middle());
+            case "middle" -> PieceWindow.shown(plan, spot.get(), Window.middleOf(use.repeat().get()));
             case "anywhere" -> plan.showing(spot.get().wanted().key(), Optional.empty());
             default -> PieceWindow.under(spot.get(), use).map(window -> PieceWindow.shown(plan, spot.get(),
                     PieceWindow.slid(window, use, Length.nearInches(right), Length.nearInches(down), at.table().unit()))).orElse(plan);

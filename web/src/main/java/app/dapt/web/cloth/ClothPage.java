@@ -1,18 +1,18 @@
 package app.dapt.web.cloth;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.Layout.Known;
-import app.dapt.cloth.Layout.Spot;
-import app.dapt.cloth.Layout;
-import app.dapt.cloth.LayoutChoices;
 import app.dapt.cloth.Scrap;
-import app.dapt.cloth.Task;
-import app.dapt.cloth.Wanted;
 import app.dapt.cover.ClothUse;
 import app.dapt.cover.FitSuggestions.Offer;
 import app.dapt.drawing.ClothSheet;
 import app.dapt.files.ClothFiles.Listing;
 import app.dapt.files.SvgCloth;
+import app.dapt.layout.Layout;
+import app.dapt.layout.Layout.Known;
+import app.dapt.layout.Layout.Spot;
+import app.dapt.layout.LayoutChoices;
+import app.dapt.layout.Wanted;
+import app.dapt.layout.search.Task;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;

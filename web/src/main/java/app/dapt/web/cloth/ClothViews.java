@@ -1,16 +1,16 @@
 package app.dapt.web.cloth;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.Layout.Known;
-import app.dapt.cloth.Layout;
-import app.dapt.cloth.LayoutChoices;
-import app.dapt.cloth.LayoutProblem;
-import app.dapt.cloth.Task;
-import app.dapt.cloth.Wanted;
 import app.dapt.cover.ClothUse;
 import app.dapt.cover.CoverPlan;
-import app.dapt.cover.FitSuggestions.Offer;
 import app.dapt.cover.FitSuggestions;
+import app.dapt.cover.FitSuggestions.Offer;
+import app.dapt.layout.Layout;
+import app.dapt.layout.Layout.Known;
+import app.dapt.layout.LayoutChoices;
+import app.dapt.layout.LayoutProblem;
+import app.dapt.layout.Wanted;
+import app.dapt.layout.search.Task;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Unit;

@@ -1,10 +1,10 @@
 package app.dapt.web.cloth;
 
-import app.dapt.cloth.Layout.Offcut;
-import app.dapt.cloth.Layout.OnFold;
-import app.dapt.cloth.Layout.Spot;
-import app.dapt.cloth.Layout;
 import app.dapt.files.ClothFiles.Listing;
+import app.dapt.layout.Layout;
+import app.dapt.layout.Layout.Offcut;
+import app.dapt.layout.Layout.OnFold;
+import app.dapt.layout.Layout.Spot;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Phrase;
 import app.dapt.words.Words;

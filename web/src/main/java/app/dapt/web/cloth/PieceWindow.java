@@ -1,10 +1,10 @@
 package app.dapt.web.cloth;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.Layout.Spot;
-import app.dapt.cloth.LayoutChoices;
 import app.dapt.cloth.Repeat;
-import app.dapt.cloth.Window;
+import app.dapt.layout.Layout.Spot;
+import app.dapt.layout.LayoutChoices;
+import app.dapt.layout.Window;
 import app.dapt.measure.Length;
 import app.dapt.measure.Unit;
 import java.util.Optional;

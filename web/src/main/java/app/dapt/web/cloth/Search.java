@@ -1,8 +1,8 @@
 package app.dapt.web.cloth;
 
-import app.dapt.cloth.LayoutSearch;
-import app.dapt.cloth.Placements;
-import app.dapt.cloth.Task;
+import app.dapt.layout.search.LayoutSearch;
+import app.dapt.layout.search.Placements;
+import app.dapt.layout.search.Task;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.LockSupport;
 

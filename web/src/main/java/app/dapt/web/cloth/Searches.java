@@ -1,6 +1,6 @@
 package app.dapt.web.cloth;
 
-import app.dapt.cloth.Task;
+import app.dapt.layout.search.Task;
 import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.Map;

@@ -1,10 +1,10 @@
 package app.dapt.web.plan;
 
-import app.dapt.cloth.ClothNeed;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Rectangular;
 import app.dapt.drawing.Offsets;
 import app.dapt.drawing.Template;
+import app.dapt.layout.ClothNeed;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.piece.Edge;

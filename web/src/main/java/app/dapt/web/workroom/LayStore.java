@@ -1,9 +1,9 @@
 package app.dapt.web.workroom;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.LayoutChoices;
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.LayoutChoicesJson;
+import app.dapt.layout.LayoutChoices;
 import app.dapt.measure.Unit;
 import app.dapt.web.workroom.LayMapper.LayRow;
 import java.util.List;

@@ -3,20 +3,20 @@ package app.dapt.web.cloth;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.Layout.Spot;
-import app.dapt.cloth.Layout;
-import app.dapt.cloth.LayoutChoices;
-import app.dapt.cloth.LayoutProblem;
 import app.dapt.cloth.Print;
 import app.dapt.cloth.Repeat;
 import app.dapt.cloth.Shrinkage;
-import app.dapt.cloth.Wanted;
-import app.dapt.cloth.Window;
+import app.dapt.layout.Layout;
+import app.dapt.layout.Layout.Spot;
+import app.dapt.layout.LayoutChoices;
+import app.dapt.layout.LayoutProblem;
+import app.dapt.layout.Wanted;
+import app.dapt.layout.Window;
 import app.dapt.measure.Length;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
-import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -58,8 +58,8 @@ class PieceWindowTest {
         for (Cloth cloth : List.of(UPRIGHT, SIDEWAYS)) {
             LayoutChoices plan = LayoutChoices.usual(cloth, Unit.INCH);
             Spot before = front(cloth, plan, "front");
-            assertThat(PieceWindow.under(before, cloth)).as("the motif in the middle").contains(REPEAT.middle());
-            Window slid = PieceWindow.slid(REPEAT.middle(), cloth, Length.inches(2), Length.inches(3), Unit.INCH);
+            assertThat(PieceWindow.under(before, cloth)).as("the motif in the middle").contains(Window.middleOf(REPEAT));
+            Window slid = PieceWindow.slid(Window.middleOf(REPEAT), cloth, Length.inches(2), Length.inches(3), Unit.INCH);
             Spot after = front(cloth, PieceWindow.shown(plan, before, slid), "front");
             assertThat(PieceWindow.under(after, cloth)).contains(slid);
         }

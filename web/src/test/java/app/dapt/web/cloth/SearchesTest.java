@@ -2,8 +2,8 @@ package app.dapt.web.cloth;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.dapt.cloth.Task;
-import app.dapt.cloth.Task.Item;
+import app.dapt.layout.search.Task;
+import app.dapt.layout.search.Task.Item;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;

@@ -5,12 +5,12 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.dapt.RandomPlans;
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.LayoutChoices;
 import app.dapt.cloth.Scrap;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.ShapeKind;
 import app.dapt.form.Form;
+import app.dapt.layout.LayoutChoices;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.web.Site;
