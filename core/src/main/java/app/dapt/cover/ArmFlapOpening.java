@@ -1,9 +1,9 @@
 package app.dapt.cover;
 
+import app.dapt.cover.CoverShape.Arm;
 import app.dapt.cover.Back.End;
 import app.dapt.cover.Back.Ends;
 import app.dapt.cover.Back.Panel;
-import app.dapt.cover.Finding.Weight;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -57,48 +57,49 @@ public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements 
     }
 
     @Override
-    public Optional<Phrase> unfitFor(Shape shape) {
-        if (!(shape instanceof Vee vee)) {
+    public Optional<Phrase> unfitFor(CoverShape shape) {
+        if (shape.openArm().isEmpty()) {
             return Optional.of(Phrase.of("unfit.no-arm"));
         }
-        return vee.end() == Vee.End.ROUND ? Optional.of(Phrase.of("unfit.round-arm")) : Optional.empty();
+        return shape.openArm().get().isSquare() ? Optional.empty() : Optional.of(Phrase.of("unfit.round-arm"));
     }
 
     @Override
-    public Back back(CoverDimensions setting) {
-        if (!(setting.shape() instanceof Vee vee)) {
-            Piece back = setting.whole("back", Material.BACK);
-            return Back.of(List.of(setting.front(), back), List.of(panel(back, setting)), setting.finished(runs()));
+    public Back back(CoverDimensions sizes, Front front) {
+        if (sizes.shape().openArm().isEmpty()) {
+            Piece back = sizes.whole("back", Material.BACK);
+            return Back.of(List.of(front.piece(), back), List.of(panel(back, sizes)), sizes.finished(runs()));
         }
-        Piece front = lengthened("front", Material.FRONT, vee, setting, tuck.plus(hem), tuck);
+        Arm arm = sizes.shape().openArm().get();
+        Piece longer = lengthened("front", Material.FRONT, arm, sizes, tuck.plus(hem), tuck);
         Length tuckBack = layers == Layers.BOTH ? tuck : Length.ZERO;
-        Piece back = lengthened("back", Material.BACK, vee, setting, tuckBack.plus(hem), tuckBack);
-        return Back.of(List.of(front, back), List.of(panel(back, setting)), vee.finishedArm(setting))
-                .openAt(vee.armEnd(setting)).ending(new Ends(End.SEAM, End.OPEN, tuck, tuckBack));
+        Piece back = lengthened("back", Material.BACK, arm, sizes, tuckBack.plus(hem), tuckBack);
+        return Back.of(List.of(longer, back), List.of(panel(back, sizes)), arm.finishedWidth(sizes))
+                .openAt(arm.end(sizes)).ending(new Ends(End.SEAM, End.OPEN, tuck, tuckBack));
     }
 
-    private static Panel panel(Piece back, CoverDimensions setting) {
-        return Panel.of(back, Length.ZERO, setting.finished(Axis.ACROSS));
+    private static Panel panel(Piece back, CoverDimensions sizes) {
+        return Panel.of(back, Length.ZERO, sizes.finished(Axis.ACROSS));
     }
 
     /** A V whose right arm is cut longer, its end hemmed instead of sewn. */
-    private Piece lengthened(String id, Material material, Vee vee, CoverDimensions setting, Length cutLonger, Length finishedLonger) {
-        Length allowance = setting.allowance();
-        Contour cut = vee.lengthened(setting, cutLonger.minus(allowance)).grown(allowance);
-        Contour seam = vee.lengthened(setting, finishedLonger);
+    private Piece lengthened(String id, Material material, Arm arm, CoverDimensions sizes, Length cutLonger, Length finishedLonger) {
+        Length allowance = sizes.allowance();
+        Contour cut = arm.lengthened(sizes, cutLonger.minus(allowance)).grown(allowance);
+        Contour seam = arm.lengthened(sizes, finishedLonger);
         Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(allowance));
         edges.put(Side.RIGHT, new Edge(Edge.Fate.SINGLE_TURN, List.of(hem)));
         Sum width = Sum.of(Sum.term("term.widest-there", Length.nearInches((cut.right() - cut.left()) / 25.4)));
         Sum height = Sum.of(Sum.term("term.widest-there", Length.nearInches((cut.bottom() - cut.top()) / 25.4)));
-        return setting.panel(id, material, width, height, edges).outlined(Optional.of(new Outline.Traced(cut, seam)));
+        return sizes.panel(id, material, width, height, edges).outlined(Optional.of(new Outline.Traced(cut, seam)));
     }
 
     @Override
-    public List<FindingCandidate> concerns(CoverDimensions setting, Back back) {
-        Length usual = usual(setting.plan().unit()).tuck();
-        return tuck.atLeast(usual.times(2, 3)) ? List.of() : List.of(FindingCandidate.of("flap-short", Weight.BETTER_NOT, "flap-short", tuck, usual)
-                .orTry(setting.plan().withOpening(new ArmFlapOpening(layers, usual, hem)), "flap", usual)
-                .orNote(setting.plan()));
+    public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
+        Length usual = usual(sizes.ownUnit()).tuck();
+        return tuck.atLeast(usual.times(2, 3)) ? List.of() : List.of(FindingCandidate.<Opening>of("flap-short", Weight.BETTER_NOT, "flap-short", tuck, usual)
+                .orTry(new ArmFlapOpening(layers, usual, hem), "flap", usual)
+                .orNote());
     }
 
     @Override

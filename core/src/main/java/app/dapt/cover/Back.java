@@ -111,10 +111,10 @@ public record Back(List<Piece> pieces, List<Panel> panels, Length length, Option
     public record Lap(Length overlap, Length wanted, Length slip) {
 
         /** How an overlap of this much fares in a cover like this, its opening running one way. */
-        static Lap of(Length overlap, Axis runs, CoverDimensions setting) {
-            Length depth = setting.finished(runs.other());
-            return new Lap(overlap, setting.fullness().overlapWanted(depth, setting.finished(runs)),
-                    setting.fullness().slip(Length.max(Length.ZERO, overlap), depth));
+        static Lap of(Length overlap, Axis runs, CoverDimensions sizes) {
+            Length depth = sizes.finished(runs.other());
+            return new Lap(overlap, sizes.fullness().overlapWanted(depth, sizes.finished(runs)),
+                    sizes.fullness().slip(Length.max(Length.ZERO, overlap), depth));
         }
 
         /** The overlap wanted, on the next half inch or centimetre that one would ask for. */

@@ -2,7 +2,6 @@ package app.dapt.cover;
 
 import app.dapt.cover.Back.Panel;
 import app.dapt.cover.Back.Zip;
-import app.dapt.cover.Finding.Weight;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -64,65 +63,57 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
     }
 
     @Override
-    public Optional<Phrase> unfitFor(Shape shape) {
-        return unfitAcross(shape);
-    }
-
-    /** A zip across the back goes with neither a V nor a run. */
-    static Optional<Phrase> unfitAcross(Shape shape) {
-        if (shape instanceof Vee) {
-            return Optional.of(Phrase.of("unfit.vee-zip"));
-        }
-        return shape instanceof Run ? Optional.of(Phrase.of("unfit.run-zip")) : Optional.empty();
+    public Optional<Phrase> unfitFor(CoverShape shape) {
+        return shape.unfitForZip();
     }
 
     @Override
-    public Back back(CoverDimensions setting) {
-        Length depth = setting.finished(runs.other());
+    public Back back(CoverDimensions sizes, Front front) {
+        Length depth = sizes.finished(runs.other());
         Length below = Length.max(Length.ZERO, Length.min(at, depth));
         Length line = depth.minus(below);
-        Edge seam = Edge.seam(setting.allowance());
+        Edge seam = Edge.seam(sizes.allowance());
         Edge zipped = Edge.zip(zipSeam);
-        Piece far = setting.part("back-" + (stacked() ? "upper" : "left"), Material.BACK, runs, Length.ZERO, line,
-                cut(setting, Sum.of(Sum.term(stacked() ? "term.finished-height" : "term.finished-width", depth),
+        Piece far = sizes.part("back-" + (stacked() ? "upper" : "left"), Material.BACK, runs, Length.ZERO, line,
+                cut(sizes, Sum.of(Sum.term(stacked() ? "term.finished-height" : "term.finished-width", depth),
                         Sum.term("term.less-to-zip", below.negated()))), seam, zipped);
-        Piece near = setting.part("back-" + (stacked() ? "lower" : "right"), Material.BACK, runs, line, depth,
-                cut(setting, Sum.of(Sum.term("term.to-zip", below))), zipped, seam);
-        Length along = narrower(far, near, setting);
-        ZipLength.Choice choice = zip.pick(along, setting.plan().unit());
-        Length from = setting.finished(runs).minus(choice.teeth()).half();
-        far = far.marked(ends(far, from, choice.teeth(), far.cut(runs.other()).total(), setting));
-        near = near.marked(ends(near, from, choice.teeth(), Length.ZERO, setting));
+        Piece near = sizes.part("back-" + (stacked() ? "lower" : "right"), Material.BACK, runs, line, depth,
+                cut(sizes, Sum.of(Sum.term("term.to-zip", below))), zipped, seam);
+        Length along = narrower(far, near, sizes);
+        ZipLength.Choice choice = zip.pick(along, sizes.ownUnit());
+        Length from = sizes.finished(runs).minus(choice.teeth()).half();
+        far = far.marked(ends(far, from, choice.teeth(), far.cut(runs.other()).total(), sizes));
+        near = near.marked(ends(near, from, choice.teeth(), Length.ZERO, sizes));
         Side before = CoverDimensions.before(runs);
-        return Back.of(List.of(setting.front(), far, near), List.of(
+        return Back.of(List.of(front.piece(), far, near), List.of(
                         Panel.of(far, Length.ZERO, line).free(before.opposite()), Panel.of(near, line, depth).free(before)), choice.teeth())
                 .zipped(new Zip(choice.teeth(), choice.buy(), line, from, choice.why()));
     }
 
     /** How long the seam with the zip is, finished: on a round back the smaller part's own width. */
-    private Length narrower(Piece far, Piece near, CoverDimensions setting) {
-        return Length.min(Length.min(far.finished(runs), near.finished(runs)), setting.finished(runs));
+    private Length narrower(Piece far, Piece near, CoverDimensions sizes) {
+        return Length.min(Length.min(far.finished(runs), near.finished(runs)), sizes.finished(runs));
     }
 
-    private Sum cut(CoverDimensions setting, Sum finished) {
-        return finished.plus(Sum.term("term.zip-seam", zipSeam)).plus(Sum.term("term.allowance", setting.allowance()));
+    private Sum cut(CoverDimensions sizes, Sum finished) {
+        return finished.plus(Sum.term("term.zip-seam", zipSeam)).plus(Sum.term("term.allowance", sizes.allowance()));
     }
 
-    private List<Marking> ends(Piece piece, Length from, Length teeth, Length deep, CoverDimensions setting) {
+    private List<Marking> ends(Piece piece, Length from, Length teeth, Length deep, CoverDimensions sizes) {
         // Counted from the piece's own middle, which a part of a round back may have elsewhere than the cover.
-        Length start = piece.cut(runs).total().minus(setting.cut(runs).total()).half().plus(setting.allowance()).plus(from);
+        Length start = piece.cut(runs).total().minus(sizes.cut(runs).total()).half().plus(sizes.allowance()).plus(from);
         return List.of(Marking.spot(Sort.ZIP_END, runs, start, deep), Marking.spot(Sort.ZIP_END, runs, start.plus(teeth), deep));
     }
 
     @Override
-    public List<FindingCandidate> concerns(CoverDimensions setting, Back back) {
-        Length seam = narrower(back.panels().get(0).piece(), back.panels().get(1).piece(), setting);
-        List<FindingCandidate> concerns = new ArrayList<>(new ZipConcerns(zip, this::withZip, this, setting, back, seam).all());
-        Length depth = setting.finished(runs.other());
+    public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
+        Length seam = narrower(back.panels().get(0).piece(), back.panels().get(1).piece(), sizes);
+        List<FindingCandidate<Opening>> concerns = new ArrayList<>(new ZipConcerns(zip, this::withZip, this, sizes, back, seam).all());
+        Length depth = sizes.finished(runs.other());
         if (!at.isPositive() || at.atLeast(depth)) {
             BackZipOpening middle = new BackZipOpening(runs, zip, depth.half(), zipSeam);
-            concerns.add(FindingCandidate.of("zip-placed", Weight.WILL_NOT_WORK, "zip-placed", at, depth)
-                    .orTry(setting.plan().withOpening(middle), "zip-middle"));
+            concerns.add(FindingCandidate.<Opening>of("zip-placed", Weight.WILL_NOT_WORK, "zip-placed", at, depth)
+                    .orTry(middle, "zip-middle"));
         }
         return concerns;
     }

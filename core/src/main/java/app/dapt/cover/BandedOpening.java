@@ -3,7 +3,6 @@ package app.dapt.cover;
 import app.dapt.cover.Back.Lap;
 import app.dapt.cover.Back.Panel;
 import app.dapt.cover.Fastening.By;
-import app.dapt.cover.Finding.Weight;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -86,62 +85,63 @@ public record BandedOpening(Axis runs, RuleOfThumb rule, Length overlap, Optiona
     }
 
     @Override
-    public Optional<Phrase> unfitFor(Shape shape) {
-        if (!shape.isRectangular()) {
-            return Optional.of(Phrase.of("unfit.band-straight"));
-        }
-        return shape instanceof Run && !stacked() ? Optional.of(Phrase.of("unfit.run-upright")) : Optional.empty();
+    public Optional<Phrase> unfitFor(CoverShape shape) {
+        return shape.unfitForBand().or(() -> shape.unfitToLap(runs));
     }
 
     @Override
-    public Back back(CoverDimensions setting) {
-        Length depth = setting.finished(runs.other());
-        Edge seam = Edge.seam(setting.allowance());
+    public Back back(CoverDimensions sizes, Front front) {
+        Length depth = sizes.finished(runs.other());
+        Edge seam = Edge.seam(sizes.allowance());
         Edge band = Edge.band(BAND_SEAM);
-        Edge free = hem.edge(setting.allowance(), setting.plan().unit());
-        Sum.Term allowance = Sum.term("term.allowance", setting.allowance());
-        Sum ruled = isByRule() ? rule.depth(setting.cut(runs.other()).total(), free.allowance(), setting.unit()).roundedUpTo(setting.mark()) : Sum.of();
-        Sum first = isByRule() ? ruled.plus(Sum.term("term.less-allowance", setting.allowance().negated())) : Lapped.half(depth, overlap, centre, true, stacked());
-        Length second = isByRule() ? ruled.total().minus(setting.allowance()).minus(free.allowance()) : Lapped.half(depth, overlap, centre, false, stacked()).total();
+        Edge free = hem.edge(sizes.allowance(), sizes.ownUnit());
+        Sum.Term allowance = Sum.term("term.allowance", sizes.allowance());
+        Sum ruled = isByRule() ? rule.depth(sizes.cut(runs.other()).total(), free.allowance(), sizes.unit()).roundedUpTo(sizes.mark()) : Sum.of();
+        Sum first = isByRule() ? ruled.plus(Sum.term("term.less-allowance", sizes.allowance().negated())) : Lapped.half(depth, overlap, centre, true, stacked());
+        Length second = isByRule() ? ruled.total().minus(sizes.allowance()).minus(free.allowance()) : Lapped.half(depth, overlap, centre, false, stacked()).total();
         Sum lowerCut = isByRule() ? ruled : hem.added(Lapped.half(depth, overlap, centre, false, stacked()), free).plus(allowance);
         Length bandFrom = first.total().minus(finishedBand());
         Sum upperCut = (isByRule() ? ruled : first).plus(Sum.term("term.less-band", finishedBand().negated())).plus(Sum.term("term.band-seam", BAND_SEAM));
         upperCut = isByRule() ? upperCut : upperCut.plus(allowance);
         String upperId = "back-" + (stacked() ? "upper" : "left");
-        Piece upper = setting.part(upperId, Material.BACK, runs, Length.ZERO, bandFrom, upperCut, seam, band);
-        Piece banding = setting.part("band", Material.BACK, runs, bandFrom, first.total(), Sum.of(Sum.term("term.band", this.band)), band, band)
+        Piece upper = sizes.part(upperId, Material.BACK, runs, Length.ZERO, bandFrom, upperCut, seam, band);
+        Piece banding = sizes.part("band", Material.BACK, runs, bandFrom, first.total(), Sum.of(Sum.term("term.band", this.band)), band, band)
                 .marked(List.of(Marking.line(Sort.FOLD, runs, this.band.half())));
         Length innerFrom = depth.minus(second);
-        Piece lower = setting.part("back-" + (stacked() ? "lower" : "right"), Material.BACK, runs, innerFrom, depth, lowerCut, free, seam);
-        List<Piece> pieces = new ArrayList<>(List.of(setting.front(), upper, banding, lower));
+        Piece lower = sizes.part("back-" + (stacked() ? "lower" : "right"), Material.BACK, runs, innerFrom, depth, lowerCut, free, seam);
+        List<Piece> pieces = new ArrayList<>(List.of(front.piece(), upper, banding, lower));
         if (hem.isLined()) {
-            pieces.add(setting.part("lining-" + (stacked() ? "lower" : "right"), Material.LINING, runs, innerFrom, depth, lowerCut, free, seam));
+            pieces.add(sizes.part("lining-" + (stacked() ? "lower" : "right"), Material.LINING, runs, innerFrom, depth, lowerCut, free, seam));
         }
         Side before = CoverDimensions.before(runs);
         Panel inner = Panel.of(lower, innerFrom, depth).free(before).outside(false);
         Panel above = Panel.of(upper, Length.ZERO, bandFrom);
         Panel outer = Panel.of(banding, bandFrom, first.total()).free(before.opposite());
-        Back back = Back.of(pieces, List.of(inner, above, outer), setting.finished(runs)).lapping(Lap.of(first.total().plus(second).minus(depth), runs, setting));
-        return fastening.fasten(back, outer, true, inner, runs, setting);
+        Back back = Back.of(pieces, List.of(inner, above, outer), sizes.finished(runs)).lapping(Lap.of(first.total().plus(second).minus(depth), runs, sizes));
+        return fastening.fasten(back, outer, true, inner, runs, sizes);
     }
 
     @Override
-    public List<FindingCandidate> concerns(CoverDimensions setting, Back back) {
-        List<FindingCandidate> found = new ArrayList<>(new LapConcerns(this, setting, back, back.lap().orElseThrow()).all());
-        CoverPlan plan = setting.plan();
-        Length wider = setting.mark().roundUp(fastening.roomForButton().plus(BAND_SEAM).times(2));
+    public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
+        List<FindingCandidate<Opening>> found = new ArrayList<>(new LapConcerns(this, sizes, back, back.lap().orElseThrow()).all());
+        Length wider = sizes.mark().roundUp(fastening.roomForButton().plus(BAND_SEAM).times(2));
         BandedOpening plain = new BandedOpening(runs, rule, overlap, centre, band, hem, fastening.withBy(By.NOTHING));
-        found.addAll(fastening.concerns(setting, Length.min(finishedBand(), back.overlap().orElseThrow()), "button-band",
+        found.addAll(fastening.concerns(sizes, Length.min(finishedBand(), back.overlap().orElseThrow()), "button-band",
                 withBand(Length.max(band, wider)).withOverlap(Length.max(back.overlap().orElseThrow(), fastening.roomForButton())), plain));
         if (!finishedBand().isPositive() || back.overlap().orElseThrow().plus(Length.inches(1)).under(finishedBand())) {
-            Length usual = BandedOpening.usual(plan.unit()).band();
-            found.add(FindingCandidate.of("band-depth", Weight.BETTER_NOT, finishedBand().isPositive() ? "band-deep" : "band-nothing", band,
+            Length usual = BandedOpening.usual(sizes.ownUnit()).band();
+            found.add(FindingCandidate.<Opening>of("band-depth", Weight.BETTER_NOT, finishedBand().isPositive() ? "band-deep" : "band-nothing", band,
                             finishedBand(), back.overlap().orElseThrow())
-                    .orTry(plan.withOpening(withBand(usual)), "band", usual)
-                    .orTry(plan.withOpening(withOverlap(finishedBand())), "overlap", finishedBand())
-                    .orNote(plan));
+                    .orTry(withBand(usual), "band", usual)
+                    .orTry(withOverlap(finishedBand()), "overlap", finishedBand())
+                    .orNote());
         }
         return found;
+    }
+
+    @Override
+    public List<Need> needs(Back back) {
+        return fastening.needs(back);
     }
 
     @Override

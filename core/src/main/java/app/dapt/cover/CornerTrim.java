@@ -35,7 +35,7 @@ public record CornerTrim(Sort sort, Length hangs) implements Edging {
     }
 
     @Override
-    public List<Need> needs(SeamedEdge edge, CoverDimensions setting) {
+    public List<Need> needs(SeamedEdge edge, CoverDimensions sizes) {
         return List.of(Need.of(Phrase.of("need.at-corners", Phrase.choice("corner-sort", sort)), Phrase.of("need.so-many", edge.corners(), hangs)));
     }
 
@@ -50,11 +50,11 @@ public record CornerTrim(Sort sort, Length hangs) implements Edging {
     }
 
     @Override
-    public List<FindingCandidate> concerns(SeamedEdge edge, CoverDimensions setting, Back back) {
+    public List<FindingCandidate<Edging>> concerns(SeamedEdge edge, CoverDimensions sizes, Back back) {
         if (edge.corners() > 0) {
-            return EdgeConcerns.ofAnything(edge, setting, "corners");
+            return EdgeConcerns.ofAnything(edge, sizes, "corners");
         }
-        return List.of(FindingCandidate.of("no-corners", Finding.Weight.WILL_NOT_WORK, "no-corners").orTry(setting.plan().withEdging(new None()), "leave-off"));
+        return List.of(FindingCandidate.<Edging>of("no-corners", Weight.WILL_NOT_WORK, "no-corners").orTry(new None(), "leave-off"));
     }
 
     @Override

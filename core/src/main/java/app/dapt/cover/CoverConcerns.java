@@ -1,7 +1,6 @@
 package app.dapt.cover;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cover.Finding.Weight;
 import app.dapt.filling.Fullness.Band;
 import app.dapt.fit.Fit;
 import app.dapt.fit.FitSchool;
@@ -19,10 +18,11 @@ import app.dapt.piece.Piece;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
-/** What can go wrong with a cover however it opens: its form, its fit, its seam and its cloth. */
-record CoverConcerns(CoverDimensions setting, Back back, List<Piece> cut) {
+/** All that can go wrong with a cover: what its kinds say of themselves, and its form, its fit, its seam and its cloth. */
+record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdge edge, List<Piece> cut) {
 
     /** Sides further apart than this are not called square. */
     private static final Length SQUARE_TOLERANCE = Length.inches(0, 1, 2);
@@ -31,202 +31,216 @@ record CoverConcerns(CoverDimensions setting, Back back, List<Piece> cut) {
     private static final double SOFT_GOES_IN = 0.65;
     private static final double FIRM_GOES_IN = 0.8;
 
-    List<FindingCandidate> all() {
-        List<FindingCandidate> found = new ArrayList<>();
-        setting.form().disagreeing().forEach(disagreement -> found.add(readings(disagreement)));
+    List<FindingCandidate<CoverPlan>> all() {
+        List<FindingCandidate<CoverPlan>> found = new ArrayList<>();
+        sizes.form().disagreeing().forEach(disagreement -> found.add(readings(disagreement)));
         Stream.of(unfit(), shape(), straightMissing(), labelled(), vanishes(), size(), seamNarrow(), heatSealed(), tooShortToFill(), smallParts())
                 .flatMap(Optional::stream).forEach(found::add);
-        found.addAll(plan().shape().concerns(setting, back));
-        found.addAll(faceConcerns());
+        lifted(plan.shape().concerns(sizes, back), plan::withShape).forEach(found::add);
+        faceConcerns().forEach(found::add);
         for (Material material : Material.values()) {
             clothNarrow(material).ifPresent(found::add);
         }
+        lifted(plan.edging().concerns(edge, sizes, back), plan::withEdging).forEach(found::add);
+        lifted(plan.opening().concerns(sizes, back), plan::withOpening).forEach(found::add);
         return found;
     }
 
-    private CoverPlan plan() {
-        return setting.plan();
-    }
-
     /** Not every opening goes with every shape. */
-    private Optional<FindingCandidate> unfit() {
-        Opening opening = plan().opening();
-        Optional<Phrase> reason = opening.unfitFor(plan().shape());
+    private Optional<FindingCandidate<CoverPlan>> unfit() {
+        Opening opening = plan.opening();
+        Optional<Phrase> reason = opening.unfitFor(plan.shape());
         if (reason.isEmpty()) {
             return Optional.empty();
         }
-        FindingCandidate concern = FindingCandidate.of("opening-unfit", Weight.WILL_NOT_WORK, "opening-unfit", reason.get())
-                .orTry(plan().withOpening(opening.turned()), "turn-opening");
+        FindingCandidate<CoverPlan> concern = FindingCandidate.<CoverPlan>of("opening-unfit", Weight.WILL_NOT_WORK, "opening-unfit", reason.get())
+                .orTry(plan.withOpening(opening.turned()), "turn-opening");
         if (opening.turned() instanceof Lapped turned) {
-            Length wanted = Back.Lap.of(Length.ZERO, turned.runs(), setting).asked(setting.unit());
-            concern = concern.orTry(plan().withOpening(turned.withOverlap(wanted)), "turn-opening");
+            Length wanted = Back.Lap.of(Length.ZERO, turned.runs(), sizes).asked(sizes.unit());
+            concern = concern.orTry(plan.withOpening(turned.withOverlap(wanted)), "turn-opening");
         }
         for (OpeningKind kind : List.of(OpeningKind.ENVELOPE, OpeningKind.EDGE_ZIP, OpeningKind.SEWN_SHUT)) {
-            Opening usual = kind.usual(plan().unit());
-            concern = concern.orTry(plan().withOpening(kind.insteadOf(opening, plan().unit())), Phrase.code(kind))
-                    .orTry(plan().withOpening(usual), Phrase.code(kind))
-                    .orTry(plan().withOpening(usual.turned()), Phrase.code(kind));
+            Opening usual = kind.usual(plan.unit());
+            concern = concern.orTry(plan.withOpening(kind.insteadOf(opening, plan.unit())), Phrase.code(kind))
+                    .orTry(plan.withOpening(usual), Phrase.code(kind))
+                    .orTry(plan.withOpening(usual.turned()), Phrase.code(kind));
         }
         return Optional.of(concern);
     }
 
-    private List<FindingCandidate> faceConcerns() {
-        boolean swallowed = plan().opening().takesInFront() && plan().face().kind() != FaceKind.PLAIN;
-        List<FindingCandidate> found = new ArrayList<>(swallowed ? List.of(Face.unfit(plan(), Phrase.of("unfit.front-in-strip"))) : plan().face().concerns(setting));
-        found.addAll(plan().extras().concerns(setting));
-        return found;
+    private Stream<FindingCandidate<CoverPlan>> faceConcerns() {
+        boolean swallowed = plan.opening().takesInFront() && !plan.face().isPlain();
+        List<FindingCandidate<Face>> ofFace = swallowed ? List.of(Face.unfit(Phrase.of("unfit.front-in-strip"))) : plan.face().concerns(sizes);
+        return Stream.concat(lifted(ofFace, plan::withFace), lifted(plan.extras().concerns(sizes), plan::withExtras));
     }
 
-    private FindingCandidate readings(Disagreement quarrel) {
+    private <D> Stream<FindingCandidate<CoverPlan>> lifted(List<FindingCandidate<D>> own, Function<D, CoverPlan> change) {
+        return own.stream().map(each -> each.lifted(change, elsewhere -> elsewhere(elsewhere)));
+    }
+
+    /** This plan with another decision changed than the one a finding is about. */
+    private CoverPlan elsewhere(RemedyElsewhere remedy) {
+        Opening envelope = OpeningKind.ENVELOPE.usual(plan.unit());
+        return switch (remedy) {
+            case FIT_TO_FORM -> fitted(FitSchool.FINISH_TO_FORM);
+            case SEAM_OVERLOCKED -> plan.withSeam(new Seam(plan.seam().chosen(), SeamFinish.OVERLOCKED));
+            case ENVELOPE -> plan.withOpening(OpeningKind.ENVELOPE.insteadOf(plan.opening(), plan.unit()));
+            case ENVELOPE_USUAL -> plan.withOpening(envelope);
+            case ENVELOPE_UP_DOWN -> plan.withOpening(envelope.turned());
+            case BACK_ZIP -> plan.withOpening(OpeningKind.BACK_ZIP.insteadOf(plan.opening(), plan.unit()));
+        };
+    }
+
+    private FindingCandidate<CoverPlan> readings(Disagreement quarrel) {
         Reading doubted = quarrel.doubted();
         boolean across = quarrel.axis() == Axis.ACROSS;
         String way = across ? "across" : "up-down";
-        Form form = plan().form();
+        Form form = plan.form();
         Form without = across
                 ? form.withAcross(form.across().with(doubted, Optional.empty()))
                 : form.withUpDown(form.upDown().with(doubted, Optional.empty()));
-        return FindingCandidate.of("readings-" + way + "-" + Phrase.code(doubted),
+        return FindingCandidate.<CoverPlan>of("readings-" + way + "-" + Phrase.code(doubted),
                         doubted == Reading.LABEL ? Weight.WORTH_KNOWING : Weight.BETTER_NOT,
                         doubted == Reading.LABEL ? "label" : "readings", Phrase.of("axis." + way),
                         quarrel.trustedLength(), Phrase.choice("reading", quarrel.trusted()),
                         quarrel.doubtedLength(), quarrel.by())
-                .orTry(plan().withForm(without), "leave-out-" + Phrase.code(doubted), quarrel.doubtedLength());
+                .orTry(plan.withForm(without), "leave-out-" + Phrase.code(doubted), quarrel.doubtedLength());
     }
 
-    private Optional<FindingCandidate> shape() {
-        Length across = setting.form().across().flat();
-        Length upDown = setting.form().upDown().flat();
-        if (!plan().shape().isSameBothWays() && setting.form().upDown().borrowed()) {
-            return Optional.of(FindingCandidate.of("one-way", Weight.BETTER_NOT, "one-way", across)
-                    .orTry(plan().withShape(ShapeKind.SQUARE.insteadOf(plan().shape(), plan().unit())), "call-square"));
+    private Optional<FindingCandidate<CoverPlan>> shape() {
+        Length across = sizes.form().across().flat();
+        Length upDown = sizes.form().upDown().flat();
+        if (!plan.shape().isSameBothWays() && sizes.form().upDown().borrowed()) {
+            return Optional.of(FindingCandidate.<CoverPlan>of("one-way", Weight.BETTER_NOT, "one-way", across)
+                    .orTry(plan.withShape(ShapeKind.SQUARE.insteadOf(plan.shape(), plan.unit())), "call-square"));
         }
         boolean apart = SQUARE_TOLERANCE.under(across.minus(upDown).abs());
-        if (!plan().shape().isSameBothWays() || !apart) {
+        if (!plan.shape().isSameBothWays() || !apart) {
             return Optional.empty();
         }
-        boolean round = plan().shape().kind() == ShapeKind.ROUND;
-        return Optional.of(FindingCandidate.of("not-square", Weight.WORTH_KNOWING, round ? "not-round" : "not-square", across, upDown)
-                .orTry(plan().withShape(ShapeKind.OBLONG.insteadOf(plan().shape(), plan().unit())), "call-oblong")
-                .orNote(plan()));
+        boolean round = plan.shape().kind() == ShapeKind.ROUND;
+        return Optional.of(FindingCandidate.<CoverPlan>of("not-square", Weight.WORTH_KNOWING, round ? "not-round" : "not-square", across, upDown)
+                .orTry(plan.withShape(ShapeKind.OBLONG.insteadOf(plan.shape(), plan.unit())), "call-oblong")
+                .orNote());
     }
 
     private CoverPlan fitted(FitSchool school) {
-        return plan().withFit(plan().fit().withSchool(school));
+        return plan.withFit(plan.fit().withSchool(school));
     }
 
-    private Optional<FindingCandidate> straightMissing() {
-        boolean label = Stream.of(Axis.values()).anyMatch(axis -> plan().fit().school(axis) == FitSchool.LABEL);
-        return plan().fit().measuredFor(plan().form()) ? Optional.empty()
-                : Optional.of(FindingCandidate.of("straight-missing", Weight.BETTER_NOT, label ? "label-missing" : "straight-missing",
-                                setting.finished(Axis.ACROSS), setting.finished(Axis.UP_DOWN))
+    private Optional<FindingCandidate<CoverPlan>> straightMissing() {
+        boolean label = Stream.of(Axis.values()).anyMatch(axis -> plan.fit().school(axis) == FitSchool.LABEL);
+        return plan.fit().measuredFor(plan.form()) ? Optional.empty()
+                : Optional.of(FindingCandidate.<CoverPlan>of("straight-missing", Weight.BETTER_NOT, label ? "label-missing" : "straight-missing",
+                                sizes.finished(Axis.ACROSS), sizes.finished(Axis.UP_DOWN))
                         .orTry(fitted(FitSchool.FINISH_TO_FORM), "finish-to-form")
                         .orTry(fitted(FitSchool.CUT_TO_FORM), "cut-to-form"));
     }
 
     /** A label that names a cover of another size than this one comes to. */
-    private Optional<FindingCandidate> labelled() {
-        Fit byLabel = plan().fit().withSchool(FitSchool.LABEL);
-        if (plan().form().labelMeans() != LabelMeans.COVER || !byLabel.measuredFor(plan().form())) {
+    private Optional<FindingCandidate<CoverPlan>> labelled() {
+        Fit byLabel = plan.fit().withSchool(FitSchool.LABEL);
+        if (plan.form().labelMeans() != LabelMeans.COVER || !byLabel.measuredFor(plan.form())) {
             return Optional.empty();
         }
-        Length allowance = setting.allowance();
-        Length across = byLabel.finished(Axis.ACROSS, plan().form(), setting.form(), allowance).total();
-        Length upDown = byLabel.finished(Axis.UP_DOWN, plan().form(), setting.form(), allowance).total();
-        boolean same = across.minus(setting.finished(Axis.ACROSS)).abs().under(SQUARE_TOLERANCE) && upDown.minus(setting.finished(Axis.UP_DOWN)).abs().under(SQUARE_TOLERANCE);
-        return same ? Optional.empty() : Optional.of(FindingCandidate.of("label-cover", Weight.WORTH_KNOWING, "label-cover", across, upDown,
-                setting.finished(Axis.ACROSS), setting.finished(Axis.UP_DOWN)).orTry(plan().withFit(byLabel), "label-cover").orNote(plan()));
+        Length allowance = sizes.allowance();
+        Length across = byLabel.finished(Axis.ACROSS, plan.form(), sizes.form(), allowance).total();
+        Length upDown = byLabel.finished(Axis.UP_DOWN, plan.form(), sizes.form(), allowance).total();
+        boolean same = across.minus(sizes.finished(Axis.ACROSS)).abs().under(SQUARE_TOLERANCE) && upDown.minus(sizes.finished(Axis.UP_DOWN)).abs().under(SQUARE_TOLERANCE);
+        return same ? Optional.empty() : Optional.of(FindingCandidate.<CoverPlan>of("label-cover", Weight.WORTH_KNOWING, "label-cover", across, upDown,
+                sizes.finished(Axis.ACROSS), sizes.finished(Axis.UP_DOWN)).orTry(plan.withFit(byLabel), "label-cover").orNote());
     }
 
-    private Optional<FindingCandidate> vanishes() {
-        boolean kept = Stream.of(setting.across(), setting.upDown()).flatMap(sum -> sum.terms().stream())
+    private Optional<FindingCandidate<CoverPlan>> vanishes() {
+        boolean kept = Stream.of(sizes.across(), sizes.upDown()).flatMap(sum -> sum.terms().stream())
                 .map(Sum.Term::label).anyMatch(label -> label.code().equals("term.at-least"));
         return kept
-                ? Optional.of(FindingCandidate.of("fit-vanishes", Weight.WILL_NOT_WORK, "fit-vanishes", Fit.SMALLEST)
+                ? Optional.of(FindingCandidate.<CoverPlan>of("fit-vanishes", Weight.WILL_NOT_WORK, "fit-vanishes", Fit.SMALLEST)
                         .orTry(fitted(FitSchool.FINISH_TO_FORM), "finish-to-form"))
                 : Optional.empty();
     }
 
-    private Optional<FindingCandidate> size() {
-        Band band = setting.fullness().band();
-        int percent = setting.fullness().percent();
+    private Optional<FindingCandidate<CoverPlan>> size() {
+        Band band = sizes.fullness().band();
+        int percent = sizes.fullness().percent();
         if (band == Band.SEAMS_AT_RISK) {
-            return Optional.of(FindingCandidate.of("size", Weight.WILL_NOT_WORK, "too-small", percent)
+            return Optional.of(FindingCandidate.<CoverPlan>of("size", Weight.WILL_NOT_WORK, "too-small", percent)
                     .orTry(fitted(FitSchool.CUT_TO_FORM), "cut-to-form")
                     .orTry(fitted(FitSchool.FINISH_TO_FORM), "finish-to-form"));
         }
         if (band != Band.SAGGY) {
             return Optional.empty();
         }
-        Length more = plan().fit().down().plus(setting.unit().pick(Length.cm(5), Length.inches(2)));
-        return Optional.of(FindingCandidate.of("size", Weight.BETTER_NOT, "too-large", percent)
+        Length more = plan.fit().down().plus(sizes.unit().pick(Length.cm(5), Length.inches(2)));
+        return Optional.of(FindingCandidate.<CoverPlan>of("size", Weight.BETTER_NOT, "too-large", percent)
                 .orTry(fitted(FitSchool.CUT_TO_FORM), "cut-to-form")
                 .orTry(fitted(FitSchool.FINISH_TO_FORM), "finish-to-form")
-                .orTry(fitted(FitSchool.SIZE_DOWN), "size-down", plan().fit().down())
-                .orTry(plan().withFit(new Fit(FitSchool.SIZE_DOWN, more, plan().fit().ownEase())), "size-down", more)
-                .orNote(plan()));
+                .orTry(fitted(FitSchool.SIZE_DOWN), "size-down", plan.fit().down())
+                .orTry(plan.withFit(new Fit(FitSchool.SIZE_DOWN, more, plan.fit().ownEase())), "size-down", more)
+                .orNote());
     }
 
-    private Optional<FindingCandidate> seamNarrow() {
-        Length least = Seam.least(plan().unit());
-        Length usual = Seam.usual(plan().unit());
-        return setting.allowance().under(least)
-                ? Optional.of(FindingCandidate.of("seam-narrow", Weight.BETTER_NOT, "seam-narrow", setting.allowance(), least)
-                        .orTry(plan().withSeam(plan().seam().withChosen(usual)), "seam", usual)
-                        .orNote(plan()))
+    private Optional<FindingCandidate<CoverPlan>> seamNarrow() {
+        Length least = Seam.least(plan.unit());
+        Length usual = Seam.usual(plan.unit());
+        return sizes.allowance().under(least)
+                ? Optional.of(FindingCandidate.<CoverPlan>of("seam-narrow", Weight.BETTER_NOT, "seam-narrow", sizes.allowance(), least)
+                        .orTry(plan.withSeam(plan.seam().withChosen(usual)), "seam", usual)
+                        .orNote())
                 : Optional.empty();
     }
 
     /** An opening of 0.65 of a soft form's width lets it in, of 0.8 of a firm one's; of the short side, which goes first (judgement). */
-    private Optional<FindingCandidate> tooShortToFill() {
-        double firmness = Math.max(0, Math.min(1, (setting.form().fill() - Filling.FEATHER.usualFill()) / (Filling.FIRM.usualFill() - Filling.FEATHER.usualFill())));
-        Length folded = Length.nearInches(setting.form().casing().shortSide().toInches() * (SOFT_GOES_IN + firmness * (FIRM_GOES_IN - SOFT_GOES_IN)));
-        Opening opening = plan().opening();
+    private Optional<FindingCandidate<CoverPlan>> tooShortToFill() {
+        double firmness = Math.max(0, Math.min(1, (sizes.form().fill() - Filling.FEATHER.usualFill()) / (Filling.FIRM.usualFill() - Filling.FEATHER.usualFill())));
+        Length folded = Length.nearInches(sizes.form().casing().shortSide().toInches() * (SOFT_GOES_IN + firmness * (FIRM_GOES_IN - SOFT_GOES_IN)));
+        Opening opening = plan.opening();
         if (!back.length().under(folded)) {
             return Optional.empty();
         }
-        FindingCandidate concern = FindingCandidate.of("opening-short", Weight.BETTER_NOT, back.zip().isPresent() ? "zip-short" : "opening-short",
+        FindingCandidate<CoverPlan> concern = FindingCandidate.<CoverPlan>of("opening-short", Weight.BETTER_NOT, back.zip().isPresent() ? "zip-short" : "opening-short",
                 back.length(), folded);
         if (opening.longer().isPresent()) {
-            concern = concern.orTry(plan().withOpening(opening.longer().get()), "zip-chain");
+            concern = concern.orTry(plan.withOpening(opening.longer().get()), "zip-chain");
         }
         return Optional.of(concern
-                .orTry(plan().withOpening(opening.turned()), opening.runs() == Axis.ACROSS ? "run-up-down" : "run-across")
+                .orTry(plan.withOpening(opening.turned()), opening.runs() == Axis.ACROSS ? "run-up-down" : "run-across")
                 .orTry(fitted(FitSchool.FINISH_TO_FORM), "finish-to-form")
-                .orNote(plan()));
+                .orNote());
     }
 
     /** A hot knife melts synthetic cloth; any other it burns. */
-    private Optional<FindingCandidate> heatSealed() {
-        if (plan().seam().finish() != SeamFinish.HEAT_SEALED) {
+    private Optional<FindingCandidate<CoverPlan>> heatSealed() {
+        if (plan.seam().finish() != SeamFinish.HEAT_SEALED) {
             return Optional.empty();
         }
-        Optional<Cloth> natural = cut.stream().map(piece -> plan().cloths().of(piece.material())).filter(cloth -> !cloth.synthetic()).findFirst();
-        CoverPlan overlocked = plan().withSeam(new Seam(plan().seam().chosen(), SeamFinish.OVERLOCKED));
-        return Optional.of(natural.map(cloth -> FindingCandidate.of("heat-natural", Weight.WILL_NOT_WORK, "heat-natural", cloth.name()).orTry(overlocked, "overlock"))
-                .orElseGet(() -> FindingCandidate.of("heat-sealed", Weight.WORTH_KNOWING, "heat-sealed").orNote(plan())));
+        Optional<Cloth> natural = cut.stream().map(piece -> plan.cloths().of(piece.material())).filter(cloth -> !cloth.synthetic()).findFirst();
+        CoverPlan overlocked = plan.withSeam(new Seam(plan.seam().chosen(), SeamFinish.OVERLOCKED));
+        return Optional.of(natural.map(cloth -> FindingCandidate.<CoverPlan>of("heat-natural", Weight.WILL_NOT_WORK, "heat-natural", cloth.name()).orTry(overlocked, "overlock"))
+                .orElseGet(() -> FindingCandidate.<CoverPlan>of("heat-sealed", Weight.WORTH_KNOWING, "heat-sealed").orNote()));
     }
 
     /** Buttons and ties are not for small children. */
-    private Optional<FindingCandidate> smallParts() {
-        boolean any = !back.spots().isEmpty() || plan().face().kind() == FaceKind.BUTTON_BAND || plan().edging().hasSmallParts();
-        return any ? Optional.of(FindingCandidate.of("small-parts", Weight.WORTH_KNOWING, "small-parts").orNote(plan())) : Optional.empty();
+    private Optional<FindingCandidate<CoverPlan>> smallParts() {
+        boolean any = !back.spots().isEmpty() || plan.face().hasSmallParts() || plan.edging().hasSmallParts();
+        return any ? Optional.of(FindingCandidate.<CoverPlan>of("small-parts", Weight.WORTH_KNOWING, "small-parts").orNote()) : Optional.empty();
     }
 
-    private Optional<FindingCandidate> clothNarrow(Material material) {
-        Cloth cloth = plan().cloths().of(material);
+    private Optional<FindingCandidate<CoverPlan>> clothNarrow(Material material) {
+        Cloth cloth = plan.cloths().of(material);
         Optional<Piece> widest = cut.stream().filter(piece -> piece.material() == material)
                 .max((a, b) -> cloth.leastAcross(a).compareTo(cloth.leastAcross(b)));
         return widest.filter(piece -> cloth.usableWidth().under(cloth.leastAcross(piece))).map(piece -> {
             Length needed = cloth.leastAcross(piece);
-            FindingCandidate concern = FindingCandidate.of("cloth-narrow-" + Phrase.code(material), Weight.WILL_NOT_WORK, "cloth-narrow",
+            FindingCandidate<CoverPlan> concern = FindingCandidate.<CoverPlan>of("cloth-narrow-" + Phrase.code(material), Weight.WILL_NOT_WORK, "cloth-narrow",
                     piece.name(), needed, cloth.name(), cloth.usableWidth());
-            return Cloth.soldFor(needed, setting.unit())
+            return Cloth.soldFor(needed, sizes.unit())
                     .map(width -> concern.orTry(
-                            plan().withCloths(plan().cloths().changing(cloth.id(), each -> each.withWidth(width))), "cloth-width", width))
+                            plan.withCloths(plan.cloths().changing(cloth.id(), each -> each.withWidth(width))), "cloth-width", width))
                     .orElse(concern)
-                    .orTry(plan().withJoining(JoiningKind.SIDES.usual(plan().unit())), "join-sides")
-                    .orTry(plan().withJoining(JoiningKind.MIDDLE.usual(plan().unit())), "join-middle")
-                    .orNote(plan(), "will-join");
+                    .orTry(plan.withJoining(JoiningKind.SIDES.usual(plan.unit())), "join-sides")
+                    .orTry(plan.withJoining(JoiningKind.MIDDLE.usual(plan.unit())), "join-middle")
+                    .orNote("will-join");
         });
     }
 }

@@ -11,7 +11,6 @@ import app.dapt.measure.Unit;
 import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Contour;
 import app.dapt.piece.Edge;
-import app.dapt.piece.Marking;
 import app.dapt.piece.Outline;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Piece;
@@ -22,53 +21,50 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * What is already settled when the back is reckoned.
+ * The sizes of a cover once settled, from which every piece of it is reckoned.
  *
+ * @param basis    what they follow from
  * @param mark     what this reader's cut sizes are rounded up to
  * @param across   finished size across
  * @param upDown   finished size up and down
- * @param fullness how full the form will make the cover
+ * @param fullness how full the form will make the cover; an estimate
  * @param outline  of the finished cover, where it is no plain rectangle
  * @param grown    the same with the seam allowance round it
  */
-record CoverDimensions(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum upDown, Fullness fullness, Optional<Contour> outline,
-               Optional<Contour> grown) {
+public record CoverDimensions(SizeBasis basis, Mark mark, FormSize form, Sum across, Sum upDown, Fullness fullness, Optional<Contour> outline,
+                              Optional<Contour> grown) {
 
     /** What the straight lines of an outline may be off its curves. */
     private static final Length HAIR = new Length(Length.PER_MM / 5);
 
-    static CoverDimensions of(CoverPlan plan, Mark mark) {
-        Shape shape = plan.shape();
-        FormSize form = FormSize.of(plan.form(), shape::casing);
-        Sum measured = finished(Axis.ACROSS, plan, form);
-        Sum upDown = shape.isSameBothWays() && !(shape instanceof Rectangular) ? measured : finished(Axis.UP_DOWN, plan, form);
+    /** Settles the sizes. */
+    public static CoverDimensions of(SizeBasis basis, Mark mark) {
+        CoverShape shape = basis.shape();
+        FormSize form = FormSize.of(basis.form(), shape::casing);
+        Sum measured = finished(Axis.ACROSS, basis, form);
+        Sum upDown = shape.isSameBothWays() && !shape.isRectangular() ? measured : finished(Axis.UP_DOWN, basis, form);
         Sum across = shape.acrossFrom(upDown.total(), upDown.total().minus(form.upDown().flat())).orElse(measured);
         // A flange lies flat beyond what the form fills.
-        Length flanges = plan.edging().flange().times(2);
+        Length flanges = basis.flange().times(2);
         Fullness full = Fullness.of(form.casing(), form.fill(), shape.casing(filled(across, flanges), filled(upDown, flanges)));
-        Length ease = ease(plan, form, across.total(), upDown.total());
+        Length ease = ease(basis, form, across.total(), upDown.total());
         Optional<Contour> outline = shape.outline(across.total(), upDown.total(), ease, full.ratio());
         Fullness tapered = outline.filter(taken -> shape.isRectangular())
                 .map(taken -> full.inSmaller(taken.area() / (across.total().toMm() * upDown.total().toMm()))).orElse(full);
-        Length allowance = plan.seam().allowance(plan.unit());
-        return new CoverDimensions(plan, mark, form, across, upDown, tapered, outline, outline.map(lines -> lines.grown(allowance)));
+        Length allowance = basis.seam().allowance(basis.unit());
+        return new CoverDimensions(basis, mark, form, across, upDown, tapered, outline, outline.map(lines -> lines.grown(allowance)));
     }
 
-    /** The setting of a plan that may have more or less in common with this one's. */
-    CoverDimensions of(CoverPlan other) {
-        boolean same = plan.shape().equals(other.shape()) && plan.form().equals(other.form()) && plan.fit().equals(other.fit())
-                && plan.seam().equals(other.seam()) && plan.unit() == other.unit() && plan.opening().runs() == other.opening().runs()
-                && plan.opening().easeAlong().equals(other.opening().easeAlong())
-                && plan.edging().flange().equals(other.edging().flange());
-        return same ? new CoverDimensions(other, mark, form, across, upDown, fullness, outline, grown) : of(other, mark);
+    /** The sizes that follow from something that may have more or less in common with what these follow from. */
+    public CoverDimensions of(SizeBasis other) {
+        return basis.isLike(other) ? new CoverDimensions(other, mark, form, across, upDown, fullness, outline, grown) : of(other, mark);
     }
 
-    private static Sum finished(Axis axis, CoverPlan plan, FormSize form) {
-        Sum fitted = plan.fit().finished(axis, plan.form(), form, plan.seam().allowance(plan.unit()));
-        Length ease = axis == plan.opening().runs() ? plan.opening().easeAlong() : Length.ZERO;
+    private static Sum finished(Axis axis, SizeBasis basis, FormSize form) {
+        Sum fitted = basis.fit().finished(axis, basis.form(), form, basis.seam().allowance(basis.unit()));
+        Length ease = axis == basis.opens() ? basis.ease() : Length.ZERO;
         Sum eased = ease.isZero() ? fitted : fitted.plus(Sum.term("term.opening-ease", ease));
-        Length flange = plan.edging().flange();
-        return flange.isZero() ? eased : eased.plus(Sum.term("term.flange", flange.times(2)));
+        return basis.flange().isZero() ? eased : eased.plus(Sum.term("term.flange", basis.flange().times(2)));
     }
 
     private static Length filled(Sum finished, Length flanges) {
@@ -81,12 +77,12 @@ record CoverDimensions(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum
 
     /** What the fit added to the form in the direction it is measured in, negative for plumper. */
     Length ease() {
-        return ease(plan, form, finished(Axis.ACROSS), finished(Axis.UP_DOWN));
+        return ease(basis, form, finished(Axis.ACROSS), finished(Axis.UP_DOWN));
     }
 
-    private static Length ease(CoverPlan plan, FormSize form, Length across, Length upDown) {
-        boolean isAcross = plan.shape().easeBy() == Axis.ACROSS;
-        return (isAcross ? across.minus(form.across().flat()) : upDown.minus(form.upDown().flat())).minus(plan.edging().flange().times(2));
+    private static Length ease(SizeBasis basis, FormSize form, Length across, Length upDown) {
+        boolean isAcross = basis.shape().easeBy() == Axis.ACROSS;
+        return (isAcross ? across.minus(form.across().flat()) : upDown.minus(form.upDown().flat())).minus(basis.flange().times(2));
     }
 
     /** How much of the edge an opening in the seam round the cover may take. */
@@ -99,13 +95,22 @@ record CoverDimensions(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum
         return shape().edgeMiddle(runs, finished(Axis.ACROSS), finished(Axis.UP_DOWN), ease());
     }
 
-    Shape shape() {
-        return plan.shape();
+    public CoverShape shape() {
+        return basis.shape();
+    }
+
+    /** The direction the opening runs in. */
+    public Axis opens() {
+        return basis.opens();
+    }
+
+    public Cloths cloths() {
+        return basis.cloths();
     }
 
     /** The seam allowance as sewn, in the cover's own unit whatever the reader's. */
-    Length allowance() {
-        return plan.seam().allowance(plan.unit());
+    public Length allowance() {
+        return basis.seam().allowance(basis.unit());
     }
 
     /** The plain cut size in one direction: finished, an allowance at both edges, and what the shape takes up. */
@@ -116,21 +121,6 @@ record CoverDimensions(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum
             cut = cut.plus(term);
         }
         return cut;
-    }
-
-    /** The front as the plan would have it, with all that lies on it marked where it is on this front. */
-    Piece front() {
-        Piece made = plan.face().front(this);
-        Piece plain = shape().marked(whole("front", Material.FRONT), this);
-        Piece marked = onFront(made, plain.marks());
-        return marked.marked(plan.extras().marks(marked, this));
-    }
-
-    /** A front with more marked on it, where those marks are on a plain one. */
-    Piece onFront(Piece front, List<Marking> plain) {
-        // A plain front that was rounded up may reach a hair further than this one.
-        return front.marked(plan.face().placed(plain, this).stream()
-                .map(mark -> new Marking(mark.sort(), mark.fromLeft().map(at -> Length.min(at, front.cutWidth())), mark.fromTop())).toList());
     }
 
     /** A piece as large as the cover, sewn all round. */
@@ -186,5 +176,10 @@ record CoverDimensions(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum
     /** The unit the reader thinks in. */
     Unit unit() {
         return mark.unit();
+    }
+
+    /** The unit the cover was planned in. */
+    public Unit ownUnit() {
+        return basis.unit();
     }
 }

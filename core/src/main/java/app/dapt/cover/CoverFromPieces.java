@@ -1,6 +1,5 @@
 package app.dapt.cover;
 
-import app.dapt.cover.Finding.Weight;
 import app.dapt.fit.Fit;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Form;

@@ -36,6 +36,11 @@ public record CoverPlan(String name, Mark mark, Shape shape, Form form, Fit fit,
         return mark.unit();
     }
 
+    /** The part of it that its finished sizes follow from. */
+    public SizeBasis basis() {
+        return new SizeBasis(unit(), shape, form, fit, seam, cloths, opening.runs(), opening.easeAlong(), edging.flange());
+    }
+
     public CoverPlan withName(String changed) {
         return new CoverPlan(changed, mark, shape, form, fit, opening, face, extras, edging, seam, joining, cloths, noted);
     }

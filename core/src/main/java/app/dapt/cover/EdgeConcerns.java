@@ -1,6 +1,5 @@
 package app.dapt.cover;
 
-import app.dapt.cover.Finding.Weight;
 import app.dapt.measure.Phrase;
 import java.util.ArrayList;
 import java.util.List;
@@ -11,18 +10,17 @@ final class EdgeConcerns {
     private EdgeConcerns() {
     }
 
-    static List<FindingCandidate> ofAnything(SeamedEdge edge, CoverDimensions setting, String what) {
-        CoverPlan plan = setting.plan();
-        List<FindingCandidate> found = new ArrayList<>();
+    static List<FindingCandidate<Edging>> ofAnything(SeamedEdge edge, CoverDimensions sizes, String what) {
+        List<FindingCandidate<Edging>> found = new ArrayList<>();
         if (!edge.whole()) {
-            found.add(FindingCandidate.of("trim-fold", Weight.WORTH_KNOWING, "trim-fold", Phrase.of("trim." + what), edge.length().total())
-                    .orTry(plan.withOpening(OpeningKind.ENVELOPE.insteadOf(plan.opening(), plan.unit())), "envelope")
-                    .orNote(plan));
+            found.add(FindingCandidate.<Edging>of("trim-fold", Weight.WORTH_KNOWING, "trim-fold", Phrase.of("trim." + what), edge.length().total())
+                    .orTry(RemedyElsewhere.ENVELOPE, "envelope")
+                    .orNote());
         }
-        if (plan.seam().finish() == SeamFinish.FRENCH) {
-            found.add(FindingCandidate.of("french-trim", Weight.BETTER_NOT, "french-trim", Phrase.of("trim." + what))
-                    .orTry(plan.withSeam(new Seam(plan.seam().chosen(), SeamFinish.OVERLOCKED)), "overlock")
-                    .orNote(plan));
+        if (sizes.basis().seam().finish() == SeamFinish.FRENCH) {
+            found.add(FindingCandidate.<Edging>of("french-trim", Weight.BETTER_NOT, "french-trim", Phrase.of("trim." + what))
+                    .orTry(RemedyElsewhere.SEAM_OVERLOCKED, "overlock")
+                    .orNote());
         }
         return found;
     }

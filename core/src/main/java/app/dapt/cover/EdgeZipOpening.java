@@ -60,23 +60,27 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
     }
 
     @Override
-    public Optional<Phrase> unfitFor(Shape shape) {
-        return shape instanceof Run && runs == Axis.UP_DOWN ? Optional.of(Phrase.of("unfit.run-upright")) : Optional.empty();
+    public Optional<Phrase> unfitFor(CoverShape shape) {
+        return shape.unfitAtEdge(runs);
     }
 
     @Override
-    public Back back(CoverDimensions setting) {
-        Length seam = setting.edgeToOpen(runs);
-        ZipLength.Choice choice = zip.pick(seam, setting.plan().unit());
-        Length buy = sort == Sorts.ORDINARY ? choice.buy() : longEnough(choice.buy(), setting.plan().unit());
+    public Back back(CoverDimensions sizes, Front front) {
+        Length seam = sizes.edgeToOpen(runs);
+        ZipLength.Choice choice = zip.pick(seam, sizes.ownUnit());
+        Length buy = sort == Sorts.ORDINARY ? choice.buy() : longEnough(choice.buy(), sizes.ownUnit());
         boolean below = runs == Axis.ACROSS;
         Length from = seam.minus(choice.teeth()).half();
-        Piece front = zipped(setting.front(), below ? Side.BOTTOM : Side.LEFT, from, choice.teeth(), setting);
-        Piece back = zipped(setting.whole("back", Material.BACK), below ? Side.BOTTOM : Side.RIGHT, from, choice.teeth(), setting);
-        Length depth = setting.finished(runs.other());
+        Side side = below ? Side.BOTTOM : Side.LEFT;
+        Piece sewn = front.piece().with(side, Edge.zip(sizes.allowance()));
+        Piece zipped = front.with(sewn).marked(ends(sewn, side, from, choice.teeth(), sizes)).piece();
+        Side behind = below ? Side.BOTTOM : Side.RIGHT;
+        Piece plain = sizes.whole("back", Material.BACK).with(behind, Edge.zip(sizes.allowance()));
+        Piece back = plain.marked(ends(plain, behind, from, choice.teeth(), sizes));
+        Length depth = sizes.finished(runs.other());
         Phrase why = sort == Sorts.ORDINARY ? choice.why() : Phrase.of("zip.why.invisible", choice.why(), buy);
-        return Back.of(List.of(front, back), List.of(Panel.of(back, Length.ZERO, depth)), choice.teeth())
-                .openAt(setting.edgeMiddle(runs)).ending(Ends.of(End.SEAM, End.OPEN)).zipped(new Zip(choice.teeth(), buy, depth, from, why));
+        return Back.of(List.of(zipped, back), List.of(Panel.of(back, Length.ZERO, depth)), choice.teeth())
+                .openAt(sizes.edgeMiddle(runs)).ending(Ends.of(End.SEAM, End.OPEN)).zipped(new Zip(choice.teeth(), buy, depth, from, why));
     }
 
     /** An invisible zip cannot be stitched right to its end, so it is bought longer than its opening. */
@@ -85,21 +89,19 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
         return ZipLength.soldFor(least, unit).orElse(least);
     }
 
-    /** A piece with the edge that the zip lies in, and its ends marked there where the edge is straight. */
-    private static Piece zipped(Piece piece, Side side, Length from, Length teeth, CoverDimensions setting) {
-        Piece sewn = piece.with(side, Edge.zip(setting.allowance()));
-        if (!setting.shape().isRectangular()) {
-            return sewn;
+    /** Where the zip ends on a piece, where the edge it lies in is straight. */
+    private static List<Marking> ends(Piece piece, Side side, Length from, Length teeth, CoverDimensions sizes) {
+        if (!sizes.shape().isRectangular()) {
+            return List.of();
         }
-        Length start = setting.allowance().plus(from);
+        Length start = sizes.allowance().plus(from);
         Length deep = side == Side.LEFT ? Length.ZERO : side == Side.RIGHT ? piece.cutWidth() : piece.cutHeight();
-        List<Marking> ends = List.of(Marking.spot(Sort.ZIP_END, side.runs(), start, deep), Marking.spot(Sort.ZIP_END, side.runs(), start.plus(teeth), deep));
-        return piece.id().equals("front") ? setting.onFront(sewn, ends) : sewn.marked(ends);
+        return List.of(Marking.spot(Sort.ZIP_END, side.runs(), start, deep), Marking.spot(Sort.ZIP_END, side.runs(), start.plus(teeth), deep));
     }
 
     @Override
-    public List<FindingCandidate> concerns(CoverDimensions setting, Back back) {
-        return new ZipConcerns(zip, this::withZip, this, setting, back, setting.edgeToOpen(runs)).all();
+    public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
+        return new ZipConcerns(zip, this::withZip, this, sizes, back, sizes.edgeToOpen(runs)).all();
     }
 
     @Override

@@ -12,28 +12,33 @@ public interface Edging extends Detailed {
     EdgingKind kind();
 
     /** What is cut for it. */
-    default List<Piece> pieces(SeamedEdge edge, CoverDimensions setting) {
+    default List<Piece> pieces(SeamedEdge edge, CoverDimensions sizes) {
         return List.of();
     }
 
     /** What is bought for it that is no cloth. */
-    default List<Need> needs(SeamedEdge edge, CoverDimensions setting) {
+    default List<Need> needs(SeamedEdge edge, CoverDimensions sizes) {
         return List.of();
     }
 
     /** What can go wrong with it. */
-    default List<FindingCandidate> concerns(SeamedEdge edge, CoverDimensions setting, Back back) {
+    default List<FindingCandidate<Edging>> concerns(SeamedEdge edge, CoverDimensions sizes, Back back) {
         return List.of();
     }
 
     /** What is worth knowing while choosing it, one sentence each. */
-    default List<Phrase> about(SeamedEdge edge, CoverDimensions setting) {
+    default List<Phrase> about(SeamedEdge edge, CoverDimensions sizes) {
         return List.of();
     }
 
     /** Its figures, for whoever reckons on with them. */
-    default List<Figure> figures(SeamedEdge edge, CoverDimensions setting) {
+    default List<Figure> figures(SeamedEdge edge, CoverDimensions sizes) {
         return List.of();
+    }
+
+    /** What is stitched for it besides the seam: once round the edge. */
+    default Length stitched(SeamedEdge edge) {
+        return edge.length().total();
     }
 
     /** How far it stands out beyond the edge once sewn. */
@@ -70,6 +75,11 @@ public interface Edging extends Detailed {
         @Override
         public Phrase brief() {
             return Phrase.of("brief.edging.none");
+        }
+
+        @Override
+        public Length stitched(SeamedEdge edge) {
+            return Length.ZERO;
         }
     }
 }

@@ -1,7 +1,6 @@
 package app.dapt.cover;
 
 import app.dapt.cover.EnvelopeOpening.PanelChoice;
-import app.dapt.cover.Finding.Weight;
 import app.dapt.measure.Length;
 import app.dapt.piece.Piece.Material;
 import java.util.ArrayList;
@@ -10,61 +9,53 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /** What can go wrong with an envelope beyond what can with any overlap. */
-record EnvelopeConcerns(EnvelopeOpening opening, CoverDimensions setting, Back back) {
+record EnvelopeConcerns(EnvelopeOpening opening, CoverDimensions sizes, Back back) {
 
-    List<FindingCandidate> all() {
-        LapConcerns lapped = new LapConcerns(opening, setting, back, back.lap().orElseThrow());
-        List<FindingCandidate> found = new ArrayList<>(lapped.all());
+    List<FindingCandidate<Opening>> all() {
+        LapConcerns lapped = new LapConcerns(opening, sizes, back, back.lap().orElseThrow());
+        List<FindingCandidate<Opening>> found = new ArrayList<>(lapped.all());
         Stream.of(blank(lapped.wanted()), upsideDown(opening.first(), true), upsideDown(opening.second(), false), sideways(), hemEdges())
                 .flatMap(Optional::stream).forEach(found::add);
         return found;
     }
 
-    private CoverPlan plan() {
-        return setting.plan();
-    }
-
-    private CoverPlan with(Opening changed) {
-        return plan().withOpening(changed);
-    }
-
-    private Optional<FindingCandidate> blank(Length wanted) {
-        Length along = setting.cut(opening.runs()).total();
+    private Optional<FindingCandidate<Opening>> blank(Length wanted) {
+        Length along = sizes.cut(opening.runs()).total();
         boolean narrow = opening.rule() == RuleOfThumb.BLANK_HALVED
                 && RuleOfThumb.BLANK_WIDTH.under(along);
         return narrow
-                ? Optional.of(FindingCandidate.of("blank-narrow", Weight.WILL_NOT_WORK, "blank-narrow", RuleOfThumb.BLANK_WIDTH, along)
-                        .orTry(with(opening.centred().withOverlap(wanted)), "overlap", wanted))
+                ? Optional.of(FindingCandidate.<Opening>of("blank-narrow", Weight.WILL_NOT_WORK, "blank-narrow", RuleOfThumb.BLANK_WIDTH, along)
+                        .orTry(opening.centred().withOverlap(wanted), "overlap", wanted))
                 : Optional.empty();
     }
 
     private boolean backHasUp() {
-        return plan().cloths().of(Material.BACK).hasUp();
+        return sizes.cloths().of(Material.BACK).hasUp();
     }
 
-    private Optional<FindingCandidate> upsideDown(PanelChoice choice, boolean isFirst) {
+    private Optional<FindingCandidate<Opening>> upsideDown(PanelChoice choice, boolean isFirst) {
         if (!choice.turned() || !backHasUp()) {
             return Optional.empty();
         }
         EnvelopeOpening upright = isFirst ? opening.withPanels(choice.upright(), opening.second())
                 : opening.withPanels(opening.first(), choice.upright());
-        return Optional.of(FindingCandidate.of("upside-down-" + (isFirst ? "first" : "second"), Weight.BETTER_NOT, "upside-down",
-                        opening.panelName(isFirst), plan().cloths().back().name())
-                .orTry(with(upright), "upright", opening.panelName(isFirst))
-                .orNote(plan()));
+        return Optional.of(FindingCandidate.<Opening>of("upside-down-" + (isFirst ? "first" : "second"), Weight.BETTER_NOT, "upside-down",
+                        opening.panelName(isFirst), sizes.cloths().back().name())
+                .orTry(upright, "upright", opening.panelName(isFirst))
+                .orNote());
     }
 
     /** A selvage runs along the cloth, so a panel whose crosswise edge is one has its print lying on its side. */
-    private Optional<FindingCandidate> sideways() {
+    private Optional<FindingCandidate<Opening>> sideways() {
         boolean selvage = Stream.of(opening.first(), opening.second())
                 .anyMatch(choice -> choice.hem().kind() == Hem.Kind.SELVAGE);
-        boolean shows = !plan().cloths().of(Material.BACK).turns();
+        boolean shows = !sizes.cloths().of(Material.BACK).turns();
         if (!selvage || !shows || !opening.stacked()) {
             return Optional.empty();
         }
-        return Optional.of(FindingCandidate.of("sideways", Weight.BETTER_NOT, "sideways", plan().cloths().back().name())
-                .orTry(with(opening.withPanels(hemmed(opening.first()), hemmed(opening.second()))), "hem-instead")
-                .orNote(plan()));
+        return Optional.of(FindingCandidate.<Opening>of("sideways", Weight.BETTER_NOT, "sideways", sizes.cloths().back().name())
+                .orTry(opening.withPanels(hemmed(opening.first()), hemmed(opening.second())), "hem-instead")
+                .orNote());
     }
 
     private static PanelChoice hemmed(PanelChoice choice) {
@@ -72,11 +63,11 @@ record EnvelopeConcerns(EnvelopeOpening opening, CoverDimensions setting, Back b
     }
 
     /** With a print that has an up, hemming the wrong edge spoils the panel. */
-    private Optional<FindingCandidate> hemEdges() {
+    private Optional<FindingCandidate<Opening>> hemEdges() {
         return backHasUp()
-                ? Optional.of(FindingCandidate.of("hem-edges", Weight.WORTH_KNOWING,
-                                opening.stacked() ? "hem-edges" : "hem-edges-upright", plan().cloths().back().name())
-                        .orNote(plan()))
+                ? Optional.of(FindingCandidate.<Opening>of("hem-edges", Weight.WORTH_KNOWING,
+                                opening.stacked() ? "hem-edges" : "hem-edges-upright", sizes.cloths().back().name())
+                        .orNote())
                 : Optional.empty();
     }
 }

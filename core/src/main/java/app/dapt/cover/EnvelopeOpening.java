@@ -136,39 +136,36 @@ public record EnvelopeOpening(Axis runs, RuleOfThumb rule, Length overlap, Optio
     }
 
     @Override
-    public Optional<Phrase> unfitFor(Shape shape) {
-        if (shape instanceof Vee && stacked()) {
-            return Optional.of(Phrase.of("unfit.vee-across"));
-        }
-        return shape instanceof Run && !stacked() ? Optional.of(Phrase.of("unfit.run-upright")) : Optional.empty();
+    public Optional<Phrase> unfitFor(CoverShape shape) {
+        return shape.unfitToLap(runs);
     }
 
     @Override
-    public Back back(CoverDimensions setting) {
-        Length depth = setting.finished(runs.other());
-        Reckoning one = panel(setting, first, true);
-        Reckoning two = panel(setting, second, false);
+    public Back back(CoverDimensions sizes, Front front) {
+        Length depth = sizes.finished(runs.other());
+        Reckoning one = panel(sizes, first, true);
+        Reckoning two = panel(sizes, second, false);
         Length overlap = one.finished().plus(two.finished()).minus(depth);
-        List<Piece> pieces = new ArrayList<>(List.of(setting.front()));
-        Panel onePanel = panel(setting, first, one, true, pieces);
-        Panel twoPanel = panel(setting, second, two, false, pieces);
+        List<Piece> pieces = new ArrayList<>(List.of(front.piece()));
+        Panel onePanel = panel(sizes, first, one, true, pieces);
+        Panel twoPanel = panel(sizes, second, two, false, pieces);
         Panel outer = firstOutside() ? onePanel : twoPanel;
         Panel inner = firstOutside() ? twoPanel : onePanel;
-        Back back = Back.of(pieces, List.of(inner, outer), setting.finished(runs)).lapping(Lap.of(overlap, runs, setting));
-        return fastening.fasten(back, outer, firstOutside(), inner, runs, setting);
+        Back back = Back.of(pieces, List.of(inner, outer), sizes.finished(runs)).lapping(Lap.of(overlap, runs, sizes));
+        return fastening.fasten(back, outer, firstOutside(), inner, runs, sizes);
     }
 
-    private Panel panel(CoverDimensions setting, PanelChoice choice, Reckoning reckoning, boolean isFirst, List<Piece> pieces) {
-        Length depth = setting.finished(runs.other());
+    private Panel panel(CoverDimensions sizes, PanelChoice choice, Reckoning reckoning, boolean isFirst, List<Piece> pieces) {
+        Length depth = sizes.finished(runs.other());
         Length from = isFirst ? Length.ZERO : depth.minus(reckoning.finished());
         Length to = isFirst ? reckoning.finished() : depth;
-        Edge seam = Edge.seam(setting.allowance());
-        Edge free = choice.hem().edge(setting.allowance(), setting.plan().unit());
-        Piece piece = setting.part("back-" + place(isFirst), Material.BACK, runs, from, to, reckoning.cut(),
+        Edge seam = Edge.seam(sizes.allowance());
+        Edge free = choice.hem().edge(sizes.allowance(), sizes.ownUnit());
+        Piece piece = sizes.part("back-" + place(isFirst), Material.BACK, runs, from, to, reckoning.cut(),
                 isFirst ? seam : free, isFirst ? free : seam).turned(choice.turned());
         pieces.add(piece);
         if (choice.hem().isLined()) {
-            pieces.add(setting.part("lining-" + place(isFirst), Material.LINING, runs, from, to, reckoning.cut(),
+            pieces.add(sizes.part("lining-" + place(isFirst), Material.LINING, runs, from, to, reckoning.cut(),
                     isFirst ? seam : free, isFirst ? free : seam));
         }
         Side before = CoverDimensions.before(runs);
@@ -176,12 +173,17 @@ public record EnvelopeOpening(Axis runs, RuleOfThumb rule, Length overlap, Optio
     }
 
     @Override
-    public List<FindingCandidate> concerns(CoverDimensions setting, Back back) {
-        List<FindingCandidate> found = new ArrayList<>(new EnvelopeConcerns(this, setting, back).all());
+    public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
+        List<FindingCandidate<Opening>> found = new ArrayList<>(new EnvelopeConcerns(this, sizes, back).all());
         Length overlap = back.overlap().orElseThrow();
-        found.addAll(fastening.concerns(setting, overlap, "button-overlap", withOverlap(fastening.roomForButton()),
+        found.addAll(fastening.concerns(sizes, overlap, "button-overlap", withOverlap(fastening.roomForButton()),
                 withFastening(fastening.withBy(By.NOTHING))));
         return found;
+    }
+
+    @Override
+    public List<Need> needs(Back back) {
+        return fastening.needs(back);
     }
 
     @Override
@@ -202,14 +204,14 @@ public record EnvelopeOpening(Axis runs, RuleOfThumb rule, Length overlap, Optio
         return stacked() ? (isFirst ? "upper" : "lower") : (isFirst ? "left" : "right");
     }
 
-    private Reckoning panel(CoverDimensions setting, PanelChoice choice, boolean isFirst) {
-        Edge free = choice.hem().edge(setting.allowance(), setting.plan().unit());
+    private Reckoning panel(CoverDimensions sizes, PanelChoice choice, boolean isFirst) {
+        Edge free = choice.hem().edge(sizes.allowance(), sizes.ownUnit());
         if (rule != RuleOfThumb.NONE) {
-            Sum cut = rule.depth(setting.cut(runs.other()).total(), free.allowance(), setting.unit()).roundedUpTo(setting.mark());
-            return new Reckoning(cut.total().minus(free.allowance()).minus(setting.allowance()), cut);
+            Sum cut = rule.depth(sizes.cut(runs.other()).total(), free.allowance(), sizes.unit()).roundedUpTo(sizes.mark());
+            return new Reckoning(cut.total().minus(free.allowance()).minus(sizes.allowance()), cut);
         }
-        Sum finished = Lapped.half(setting.finished(runs.other()), overlap, centre, isFirst, stacked());
-        Sum cut = choice.hem().added(finished, free).plus(Sum.term("term.allowance", setting.allowance())).roundedUpTo(setting.mark());
+        Sum finished = Lapped.half(sizes.finished(runs.other()), overlap, centre, isFirst, stacked());
+        Sum cut = choice.hem().added(finished, free).plus(Sum.term("term.allowance", sizes.allowance())).roundedUpTo(sizes.mark());
         return new Reckoning(finished.total(), cut);
     }
 }

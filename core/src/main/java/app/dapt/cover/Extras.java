@@ -1,6 +1,5 @@
 package app.dapt.cover;
 
-import app.dapt.cover.Finding.Weight;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -163,45 +162,46 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
     }
 
     /** What is sewn into the seams of this front or on it, where it lies there. */
-    List<Marking> marks(Piece front, CoverDimensions setting) {
+    List<Marking> marks(Front made, CoverDimensions sizes) {
+        Piece front = made.piece();
         List<Marking> marks = new ArrayList<>();
         if (handle.there()) {
-            marks.add(Marking.spot(Sort.STRAP, setting.allowance().plus(handle.from()), Length.ZERO));
-            marks.add(Marking.spot(Sort.STRAP, front.cutWidth().minus(setting.allowance()).minus(handle.from()), Length.ZERO));
+            marks.add(Marking.spot(Sort.STRAP, sizes.allowance().plus(handle.from()), Length.ZERO));
+            marks.add(Marking.spot(Sort.STRAP, front.cutWidth().minus(sizes.allowance()).minus(handle.from()), Length.ZERO));
         }
         if (label.there()) {
-            marks.add(Marking.spot(Sort.LABEL, front.cutWidth(), above(label.from(), front, setting)));
+            marks.add(Marking.spot(Sort.LABEL, front.cutWidth(), above(label.from(), front, sizes)));
         }
         if (pocket.there()) {
-            marks.add(Marking.line(Sort.POCKET, Axis.ACROSS, above(pocket.deep(), front, setting)));
+            marks.add(Marking.line(Sort.POCKET, Axis.ACROSS, above(pocket.deep(), front, sizes)));
         }
         if (rows.there()) {
-            rows.heights().stream().filter(height -> !setting.finished(Axis.UP_DOWN).under(height)).forEach(height -> marks.add(Marking.line(Sort.ROW, Axis.ACROSS, above(height, front, setting))));
+            rows.heights().stream().filter(height -> !sizes.finished(Axis.UP_DOWN).under(height)).forEach(height -> marks.add(Marking.line(Sort.ROW, Axis.ACROSS, above(height, front, sizes))));
         }
         if (motif) {
-            marks.add(Marking.spot(Sort.MOTIF, setting.plan().face().middle(front, setting), front.cutHeight().half()));
+            marks.add(Marking.spot(Sort.MOTIF, made.middle(), front.cutHeight().half()));
         }
         return marks;
     }
 
     /** So far above the finished lower edge, counted from the cut edge at the top. */
-    private static Length above(Length height, Piece front, CoverDimensions setting) {
-        return front.cutHeight().minus(setting.allowance()).minus(height);
+    private static Length above(Length height, Piece front, CoverDimensions sizes) {
+        return front.cutHeight().minus(sizes.allowance()).minus(height);
     }
 
     /** What is cut for them. */
-    List<Piece> pieces(CoverDimensions setting, Back back) {
+    List<Piece> pieces(CoverDimensions sizes, Back back) {
         List<Piece> pieces = new ArrayList<>();
         if (pocket.there()) {
-            pieces.addAll(pocketPieces(setting));
+            pieces.addAll(pocketPieces(sizes));
         }
         if (handle.there()) {
-            Sum length = Sum.of(Sum.term("term.handle-long", handle.reach()), Sum.term("term.both-allowances", setting.allowance().times(2)));
-            pieces.add(setting.panel("handle", Material.FRONT, length, Sum.of(Sum.term("term.four-times", handle.wide().times(4))),
-                    Map.of(Side.TOP, Edge.fold(), Side.BOTTOM, Edge.fold(), Side.LEFT, Edge.seam(setting.allowance()), Side.RIGHT, Edge.seam(setting.allowance()))));
+            Sum length = Sum.of(Sum.term("term.handle-long", handle.reach()), Sum.term("term.both-allowances", sizes.allowance().times(2)));
+            pieces.add(sizes.panel("handle", Material.FRONT, length, Sum.of(Sum.term("term.four-times", handle.wide().times(4))),
+                    Map.of(Side.TOP, Edge.fold(), Side.BOTTOM, Edge.fold(), Side.LEFT, Edge.seam(sizes.allowance()), Side.RIGHT, Edge.seam(sizes.allowance()))));
         }
         if (rows.of() == RowsOf.RUFFLE) {
-            pieces.addAll(ruffles(setting));
+            pieces.addAll(ruffles(sizes));
         }
         layered(lining, back).forEach(piece -> pieces.add(new Piece("under-" + piece.id(), Phrase.of("piece.under", piece.name()), Material.LINING,
                 piece.quantity(), piece.width(), piece.height(), piece.edges(), false, List.of(), piece.outline())));
@@ -209,33 +209,33 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
     }
 
     /** Twice the finished width and an allowance at both sides, in as many strips as that takes; deep with a narrow hem on both edges. */
-    private List<Piece> ruffles(CoverDimensions setting) {
-        Sum length = rowLength(setting).plus(Sum.term("term.gathered", setting.finished(Axis.ACROSS).times(GATHERED - 1L)));
-        Length hem = setting.plan().unit().pick(Length.cm(1), Length.inches(0, 1, 2));
+    private List<Piece> ruffles(CoverDimensions sizes) {
+        Sum length = rowLength(sizes).plus(Sum.term("term.gathered", sizes.finished(Axis.ACROSS).times(GATHERED - 1L)));
+        Length hem = sizes.ownUnit().pick(Length.cm(1), Length.inches(0, 1, 2));
         Sum depth = Sum.of(Sum.term("term.ruffle-depth", rows.deep()), Sum.term("term.ruffle-hems", hem.times(2)));
-        return Strips.across("row", Material.FRONT, length, depth, setting.plan().cloths().front().usableWidth(), setting.allowance().times(2), setting)
+        return Strips.across("row", Material.FRONT, length, depth, sizes.cloths().front().usableWidth(), sizes.allowance().times(2), sizes)
                 .stream().map(strip -> strip.times(strip.quantity() * rows.count())).toList();
     }
 
     /** From edge to edge, caught in both side seams. */
-    private static Sum rowLength(CoverDimensions setting) {
-        return Sum.of(Sum.term("term.finished-width", setting.finished(Axis.ACROSS)), Sum.term("term.both-allowances", setting.allowance().times(2)));
+    private static Sum rowLength(CoverDimensions sizes) {
+        return Sum.of(Sum.term("term.finished-width", sizes.finished(Axis.ACROSS)), Sum.term("term.both-allowances", sizes.allowance().times(2)));
     }
 
     /** Two equal pieces, their seam along the top; or a lining twice the band taller, which comes over the top as a band. */
-    private List<Piece> pocketPieces(CoverDimensions setting) {
-        Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(setting.allowance()));
+    private List<Piece> pocketPieces(CoverDimensions sizes) {
+        Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(sizes.allowance()));
         edges.put(Side.TOP, new Edge(Edge.Fate.LINED, List.of(pocket.seam())));
-        boolean same = pocket.seam().equals(setting.allowance());
-        List<Sum.Term> seams = same ? List.of(Sum.term("term.both-allowances", setting.allowance().times(2)))
-                : List.of(Sum.term("term.pocket-seam", pocket.seam()), Sum.term("term.allowance", setting.allowance()));
+        boolean same = pocket.seam().equals(sizes.allowance());
+        List<Sum.Term> seams = same ? List.of(Sum.term("term.both-allowances", sizes.allowance().times(2)))
+                : List.of(Sum.term("term.pocket-seam", pocket.seam()), Sum.term("term.allowance", sizes.allowance()));
         Sum deep = Sum.of(Sum.term("term.pocket-deep", pocket.deep()));
-        Sum width = setting.cut(Axis.ACROSS);
+        Sum width = sizes.cut(Axis.ACROSS);
         if (pocket.make() == PocketMake.SELF_LINED) {
-            return List.of(setting.panel("pocket", Material.FRONT, width, plus(deep, seams), edges).times(2));
+            return List.of(sizes.panel("pocket", Material.FRONT, width, plus(deep, seams), edges).times(2));
         }
-        return List.of(setting.panel("pocket", Material.FRONT, width, plus(deep.plus(Sum.term("term.less-pocket-band", pocket.band().negated())), seams), edges),
-                setting.panel("pocket-lining", Material.TRIM, width, plus(deep.plus(Sum.term("term.pocket-band", pocket.band())), seams), edges));
+        return List.of(sizes.panel("pocket", Material.FRONT, width, plus(deep.plus(Sum.term("term.less-pocket-band", pocket.band().negated())), seams), edges),
+                sizes.panel("pocket-lining", Material.TRIM, width, plus(deep.plus(Sum.term("term.pocket-band", pocket.band())), seams), edges));
     }
 
     private static Sum plus(Sum sum, List<Sum.Term> terms) {
@@ -260,16 +260,16 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
     }
 
     /** Interfacing and wadding are cut without what the edges eat, so that no seam is made thicker. */
-    List<Need> needs(CoverDimensions setting, Back back) {
+    List<Need> needs(CoverDimensions sizes, Back back) {
         List<Need> needs = new ArrayList<>();
-        Length across = setting.finished(Axis.ACROSS);
-        Length upDown = setting.finished(Axis.UP_DOWN);
+        Length across = sizes.finished(Axis.ACROSS);
+        Length upDown = sizes.finished(Axis.UP_DOWN);
         layered(interfacing, back).forEach(piece -> needs.add(behind("need.interfacing-of", piece)));
         layered(wadding, back).forEach(piece -> needs.add(behind("need.wadding-of", piece)));
         if (rows.of() == RowsOf.LACE || rows.of() == RowsOf.RIBBON) {
-            Sum one = rowLength(setting);
+            Sum one = rowLength(sizes);
             Sum all = Sum.of(Sum.term("term.rows", one.total().times(rows.count()), rows.count(), one.total()));
-            needs.add(Need.length(Phrase.of("need.rows." + Phrase.code(rows.of())), all, setting.unit()));
+            needs.add(Need.length(Phrase.of("need.rows." + Phrase.code(rows.of())), all, sizes.unit()));
         }
         if (label.there()) {
             needs.add(Need.of(Phrase.of("need.label"), Phrase.of("need.one")));
@@ -285,39 +285,38 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
         return Need.of(Phrase.of(code, piece.name()), Phrase.of("need.one-piece", piece.finished(Axis.ACROSS), piece.finished(Axis.UP_DOWN)));
     }
 
-    List<FindingCandidate> concerns(CoverDimensions setting) {
-        CoverPlan plan = setting.plan();
-        List<FindingCandidate> found = new ArrayList<>();
-        Length height = setting.finished(Axis.UP_DOWN);
-        Length width = setting.finished(Axis.ACROSS);
+    List<FindingCandidate<Extras>> concerns(CoverDimensions sizes) {
+        List<FindingCandidate<Extras>> found = new ArrayList<>();
+        Length height = sizes.finished(Axis.UP_DOWN);
+        Length width = sizes.finished(Axis.ACROSS);
         if (pocket.there() && pocket.deep().over(height) > DEEPEST_POCKET) {
-            Length fitting = setting.mark().nearest(height.times(57, 100));
-            found.add(FindingCandidate.of("pocket-deep", Weight.BETTER_NOT, "pocket-deep", pocket.deep(), height)
-                    .orTry(plan.withExtras(with("pocketDeep", fitting)), "pocket", fitting).orNote(plan));
+            Length fitting = sizes.mark().nearest(height.times(57, 100));
+            found.add(FindingCandidate.<Extras>of("pocket-deep", Weight.BETTER_NOT, "pocket-deep", pocket.deep(), height)
+                    .orTry(with("pocketDeep", fitting), "pocket", fitting).orNote());
         }
-        if (pocket.there() && !setting.shape().isRectangular()) {
-            found.add(FindingCandidate.of("pocket-curve", Weight.WORTH_KNOWING, "pocket-curve").orTry(plan.withExtras(with("pocket", false)), "leave-off").orNote(plan));
+        if (pocket.there() && !sizes.shape().isRectangular()) {
+            found.add(FindingCandidate.<Extras>of("pocket-curve", Weight.WORTH_KNOWING, "pocket-curve").orTry(with("pocket", false), "leave-off").orNote());
         }
         if (handle.there() && !handle.from().times(2).under(width)) {
-            found.add(FindingCandidate.of("handle-crosses", Weight.WILL_NOT_WORK, "handle-crosses", handle.from(), width)
-                    .orTry(plan.withExtras(with("handleFrom", width.times(1, 4))), "handle", width.times(1, 4)));
+            found.add(FindingCandidate.<Extras>of("handle-crosses", Weight.WILL_NOT_WORK, "handle-crosses", handle.from(), width)
+                    .orTry(with("handleFrom", width.times(1, 4)), "handle", width.times(1, 4)));
         }
         if (rows.there() && (height.under(rows.heights().get(rows.count() - 1)) || !rows.lowest().isPositive())) {
             Length fitting = height.times(1, rows.count() + 1);
-            found.add(FindingCandidate.of("rows-past", Weight.WILL_NOT_WORK, "rows-past", rows.heights().get(rows.count() - 1), height)
-                    .orTry(plan.withExtras(with("rowsLowest", fitting).with("rowsApart", fitting)), "rows", fitting));
+            found.add(FindingCandidate.<Extras>of("rows-past", Weight.WILL_NOT_WORK, "rows-past", rows.heights().get(rows.count() - 1), height)
+                    .orTry(with("rowsLowest", fitting).with("rowsApart", fitting), "rows", fitting));
         }
         if (label.there() && (label.from().under(FROM_CORNER) || height.minus(FROM_CORNER).under(label.from()))) {
-            found.add(FindingCandidate.of("label-corner", Weight.BETTER_NOT, "label-corner", label.from(), FROM_CORNER)
-                    .orTry(plan.withExtras(with("labelFrom", Length.max(FROM_CORNER, Length.min(height.half(), FROM_CORNER.times(2))))), "label").orNote(plan));
+            found.add(FindingCandidate.<Extras>of("label-corner", Weight.BETTER_NOT, "label-corner", label.from(), FROM_CORNER)
+                    .orTry(with("labelFrom", Length.max(FROM_CORNER, Length.min(height.half(), FROM_CORNER.times(2)))), "label").orNote());
         }
-        if (motif && !plan.cloths().front().print().hasUp()) {
-            found.add(FindingCandidate.of("motif-none", Weight.WORTH_KNOWING, "motif-none", plan.cloths().front().name())
-                    .orTry(plan.withExtras(with("motif", false)), "leave-off"));
+        if (motif && !sizes.cloths().front().print().hasUp()) {
+            found.add(FindingCandidate.<Extras>of("motif-none", Weight.WORTH_KNOWING, "motif-none", sizes.cloths().front().name())
+                    .orTry(with("motif", false), "leave-off"));
         }
         if (decoration.there() && !decoration.clear().times(2).under(Length.min(width, height))) {
-            found.add(FindingCandidate.of("decoration-none", Weight.WILL_NOT_WORK, "decoration-none", decoration.clear())
-                    .orTry(plan.withExtras(with("decorationClear", Length.min(width, height).times(1, 10))), "clear", Length.min(width, height).times(1, 10)));
+            found.add(FindingCandidate.<Extras>of("decoration-none", Weight.WILL_NOT_WORK, "decoration-none", decoration.clear())
+                    .orTry(with("decorationClear", Length.min(width, height).times(1, 10)), "clear", Length.min(width, height).times(1, 10)));
         }
         return found;
     }

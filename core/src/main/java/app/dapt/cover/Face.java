@@ -1,6 +1,5 @@
 package app.dapt.cover;
 
-import app.dapt.cover.Finding.Weight;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -20,32 +19,48 @@ public sealed interface Face extends Detailed {
     FaceKind kind();
 
     /** The front to cut. */
-    Piece front(CoverDimensions setting);
+    Piece front(CoverDimensions sizes);
 
     /**
      * Where on the cut front a place comes from that lies so far across a plain one, both from the cut edge at the left:
      * on a front that is made narrower before it is sewn, what lies beyond that is cut further out.
      */
-    default Length place(Length plain, CoverDimensions setting) {
+    default Length place(Length plain, CoverDimensions sizes) {
         return plain;
     }
 
-    /** These marks of a plain front, where they are on this one. */
-    default List<Marking> placed(List<Marking> marks, CoverDimensions setting) {
-        return marks.stream().map(mark -> new Marking(mark.sort(), mark.fromLeft().map(at -> place(at, setting)), mark.fromTop())).toList();
-    }
-
     /** Where on the cut front its middle is once it is made, from the cut edge at the left. */
-    default Length middle(Piece front, CoverDimensions setting) {
+    default Length middle(Piece front, CoverDimensions sizes) {
         return front.cutWidth().half();
     }
 
-    default List<FindingCandidate> concerns(CoverDimensions setting) {
+    /** Whether it is one plain piece, as every larger piece that the front is a part of has it. */
+    default boolean isPlain() {
+        return false;
+    }
+
+    /** What is bought for it. */
+    default List<Need> needs() {
+        return List.of();
+    }
+
+    /** Whether something on it comes off in small hands. */
+    default boolean hasSmallParts() {
+        return false;
+    }
+
+    /** What can go wrong with it. */
+    default List<FindingCandidate<Face>> concerns(CoverDimensions sizes) {
         return List.of();
     }
 
     /** One plain piece. */
     record Plain() implements Face {
+
+        @Override
+        public boolean isPlain() {
+            return true;
+        }
 
         @Override
         public FaceKind kind() {
@@ -58,8 +73,8 @@ public sealed interface Face extends Detailed {
         }
 
         @Override
-        public Piece front(CoverDimensions setting) {
-            return setting.whole("front", Material.FRONT);
+        public Piece front(CoverDimensions sizes) {
+            return sizes.whole("front", Material.FRONT);
         }
     }
 
@@ -93,59 +108,68 @@ public sealed interface Face extends Detailed {
                     Detail.oneOf("buttonSpacing", spacing, "spacing"), Detail.measure("buttonSize", LengthRange.BUTTON, size, true));
         }
 
+        @Override
+        public List<Need> needs() {
+            return List.of(Need.of(Phrase.of("need.mock-buttons"), Phrase.of("need.buttons-of", buttons, size)));
+        }
+
+        @Override
+        public boolean hasSmallParts() {
+            return true;
+        }
+
         /**
          * The first fold lies at C/2 + f/2 and is carried to the second, 2f further on; the band between them then has
          * the cover's middle for its own, which is where the buttons are marked: at C/2.
          */
         @Override
-        public Piece front(CoverDimensions setting) {
-            Piece plain = setting.whole("front", Material.FRONT);
-            if (!setting.shape().isRectangular()) {
+        public Piece front(CoverDimensions sizes) {
+            Piece plain = sizes.whole("front", Material.FRONT);
+            if (!sizes.shape().isRectangular()) {
                 return plain;
             }
-            Length middle = middle(plain, setting);
-            Length fold = fold(setting);
+            Length middle = middle(plain, sizes);
+            Length fold = fold(sizes);
             List<Marking> marks = new ArrayList<>(List.of(Marking.line(Sort.PLEAT, Axis.UP_DOWN, fold),
                     Marking.line(Sort.PLEAT, Axis.UP_DOWN, fold.plus(pleat.times(2)))));
-            Length height = setting.finished(Axis.UP_DOWN);
+            Length height = sizes.finished(Axis.UP_DOWN);
             for (int i = 0; i < buttons; i++) {
-                marks.add(Marking.spot(Sort.BUTTON, middle, setting.allowance().plus(spacing.at(i, buttons, height))));
+                marks.add(Marking.spot(Sort.BUTTON, middle, sizes.allowance().plus(spacing.at(i, buttons, height))));
             }
-            Sum wide = setting.cut(Axis.ACROSS).plus(Sum.term("term.pleat", pleat.times(2)));
-            return setting.panel("front", Material.FRONT, wide, setting.cut(Axis.UP_DOWN), plain.edges()).marked(marks);
+            Sum wide = sizes.cut(Axis.ACROSS).plus(Sum.term("term.pleat", pleat.times(2)));
+            return sizes.panel("front", Material.FRONT, wide, sizes.cut(Axis.UP_DOWN), plain.edges()).marked(marks);
         }
 
         /** The first fold, half the band beyond the middle; all beyond it is cut two bands further out. */
-        private Length fold(CoverDimensions setting) {
-            return setting.cut(Axis.ACROSS).total().half().plus(pleat.half());
+        private Length fold(CoverDimensions sizes) {
+            return sizes.cut(Axis.ACROSS).total().half().plus(pleat.half());
         }
 
         @Override
-        public Length place(Length plain, CoverDimensions setting) {
-            boolean beyond = setting.shape().isRectangular() && fold(setting).under(plain);
+        public Length place(Length plain, CoverDimensions sizes) {
+            boolean beyond = sizes.shape().isRectangular() && fold(sizes).under(plain);
             return beyond ? plain.plus(pleat.times(2)) : plain;
         }
 
         @Override
-        public Length middle(Piece front, CoverDimensions setting) {
-            return setting.cut(Axis.ACROSS).total().half();
+        public Length middle(Piece front, CoverDimensions sizes) {
+            return sizes.cut(Axis.ACROSS).total().half();
         }
 
         @Override
-        public List<FindingCandidate> concerns(CoverDimensions setting) {
-            List<FindingCandidate> found = new ArrayList<>();
-            CoverPlan plan = setting.plan();
+        public List<FindingCandidate<Face>> concerns(CoverDimensions sizes) {
+            List<FindingCandidate<Face>> found = new ArrayList<>();
             Length least = pleat.half();
             Length most = pleat.times(2, 3);
             if (size.under(least) || most.under(size)) {
-                Length fitting = setting.mark().roundUp(least);
-                found.add(FindingCandidate.of("button-size", most.under(size) ? Weight.BETTER_NOT : Weight.WORTH_KNOWING, "button-size", size, least, most)
-                        .orTry(plan.withFace(new ButtonBand(pleat, buttons, spacing, fitting)), "button-size", fitting)
-                        .orTry(plan.withFace(new ButtonBand(pleat, buttons, spacing, most)), "button-size", most)
-                        .orNote(plan));
+                Length fitting = sizes.mark().roundUp(least);
+                found.add(FindingCandidate.<Face>of("button-size", most.under(size) ? Weight.BETTER_NOT : Weight.WORTH_KNOWING, "button-size", size, least, most)
+                        .orTry(new ButtonBand(pleat, buttons, spacing, fitting), "button-size", fitting)
+                        .orTry(new ButtonBand(pleat, buttons, spacing, most), "button-size", most)
+                        .orNote());
             }
-            if (!setting.shape().isRectangular()) {
-                found.add(unfit(plan, Phrase.of("unfit.band-on-curve")));
+            if (!sizes.shape().isRectangular()) {
+                found.add(unfit(Phrase.of("unfit.band-on-curve")));
             }
             return found;
         }
@@ -169,25 +193,25 @@ public sealed interface Face extends Detailed {
         }
 
         @Override
-        public Piece front(CoverDimensions setting) {
-            Piece plain = setting.whole("front", Material.FRONT);
-            if (!setting.shape().isRectangular()) {
+        public Piece front(CoverDimensions sizes) {
+            Piece plain = sizes.whole("front", Material.FRONT);
+            if (!sizes.shape().isRectangular()) {
                 return plain;
             }
             Sum.Term more = Sum.term("term.layers", layers);
-            return setting.panel("front", Material.FRONT, setting.cut(Axis.ACROSS).plus(more), setting.cut(Axis.UP_DOWN).plus(more),
+            return sizes.panel("front", Material.FRONT, sizes.cut(Axis.ACROSS).plus(more), sizes.cut(Axis.UP_DOWN).plus(more),
                     plain.edges());
         }
 
         @Override
-        public List<FindingCandidate> concerns(CoverDimensions setting) {
-            return List.of(FindingCandidate.of("stay-stitch", Weight.WORTH_KNOWING, "stay-stitch").orNote(setting.plan()));
+        public List<FindingCandidate<Face>> concerns(CoverDimensions sizes) {
+            return List.of(FindingCandidate.<Face>of("stay-stitch", Weight.WORTH_KNOWING, "stay-stitch").orNote());
         }
     }
 
     /** That this front does not go with the rest, and why. */
-    static FindingCandidate unfit(CoverPlan plan, Phrase reason) {
-        return FindingCandidate.of("front-unfit", Weight.WILL_NOT_WORK, "front-unfit", reason)
-                .orTry(plan.withFace(new Plain()), "plain-front");
+    static FindingCandidate<Face> unfit(Phrase reason) {
+        return FindingCandidate.<Face>of("front-unfit", Weight.WILL_NOT_WORK, "front-unfit", reason)
+                .orTry(new Plain(), "plain-front");
     }
 }

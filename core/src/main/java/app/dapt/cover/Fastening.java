@@ -2,7 +2,6 @@ package app.dapt.cover;
 
 import app.dapt.cover.Back.Panel;
 import app.dapt.cover.Back.Spot;
-import app.dapt.cover.Finding.Weight;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -83,15 +82,15 @@ public record Fastening(By by, int count, Spacing spacing, Length button, Length
      * @param inner  what lies under it
      * @param runs   the direction the opening runs in
      */
-    Back fasten(Back back, Panel outer, boolean atTo, Panel inner, Axis runs, CoverDimensions setting) {
+    Back fasten(Back back, Panel outer, boolean atTo, Panel inner, Axis runs, CoverDimensions sizes) {
         if (by == By.NOTHING) {
             return back;
         }
         List<Spot> spots = spots(back.length(), atTo ? outer.to() : outer.from(), atTo, carried(outer));
         return back.spotted(spots)
-                .replacing(outer.piece(), outer.piece().marked(marks(spots, true, at -> outer.cutAt(at, runs), runs, setting)))
-                .replacing(inner.piece(), inner.piece().marked(marks(spots, false, at -> inner.cutAt(at, runs), runs, setting)))
-                .with(pieces(setting));
+                .replacing(outer.piece(), outer.piece().marked(marks(spots, true, at -> outer.cutAt(at, runs), runs, sizes)))
+                .replacing(inner.piece(), inner.piece().marked(marks(spots, false, at -> inner.cutAt(at, runs), runs, sizes)))
+                .with(pieces(sizes));
     }
 
     /**
@@ -123,22 +122,29 @@ public record Fastening(By by, int count, Spacing spacing, Length button, Length
      * @param outer whether it is the one that shows, which has the holes
      * @param cutAt from a place on the finished back to one on the cut piece, across the opening
      */
-    List<Marking> marks(List<Spot> spots, boolean outer, UnaryOperator<Length> cutAt, Axis runs, CoverDimensions setting) {
+    List<Marking> marks(List<Spot> spots, boolean outer, UnaryOperator<Length> cutAt, Axis runs, CoverDimensions sizes) {
         Sort sort = by == By.TIES ? Sort.TIE : outer ? Sort.BUTTONHOLE : Sort.BUTTON;
-        return spots.stream().map(spot -> Marking.spot(sort, runs, setting.allowance().plus(spot.along()), cutAt.apply(spot.at()))).toList();
+        return spots.stream().map(spot -> Marking.spot(sort, runs, sizes.allowance().plus(spot.along()), cutAt.apply(spot.at()))).toList();
     }
 
     /** What is cut for it: ties. */
-    List<Piece> pieces(CoverDimensions setting) {
-        return by == By.TIES ? List.of(tiePiece(setting)) : List.of();
+    List<Piece> pieces(CoverDimensions sizes) {
+        return by == By.TIES ? List.of(tiePiece(sizes)) : List.of();
     }
 
     /** A tie is four times its finished width, folded to the middle twice, both ends turned in. */
-    private Piece tiePiece(CoverDimensions setting) {
-        return setting.panel("tie", Material.BACK,
+    private Piece tiePiece(CoverDimensions sizes) {
+        return sizes.panel("tie", Material.BACK,
                 Sum.of(Sum.term("term.tie-length", tieLong), Sum.term("term.tie-ends", turned.times(2))),
                 Sum.of(Sum.term("term.four-times", tie.times(4), tie)),
                 Map.of(Side.TOP, Edge.fold(), Side.BOTTOM, Edge.fold(), Side.LEFT, Edge.fold(), Side.RIGHT, Edge.fold())).times(2 * count);
+    }
+
+    /** What is bought for it: buttons, and interfacing behind them and their holes. */
+    List<Need> needs(Back back) {
+        long count = back.spots().stream().filter(spot -> spot.sort() == Sort.BUTTON).count();
+        return count == 0 ? List.of() : List.of(Need.of(Phrase.of("need.buttons"), Phrase.of("need.buttons-and-holes", count, button, buttonhole())),
+                Need.of(Phrase.of("need.interfacing"), Phrase.of("need.strips", 2, back.length(), roomForButton())));
     }
 
     /**
@@ -149,16 +155,15 @@ public record Fastening(By by, int count, Spacing spacing, Length button, Length
      * @param wider   the same opening with room for a button
      * @param without the same opening held by nothing
      */
-    List<FindingCandidate> concerns(CoverDimensions setting, Length carrier, String code, Opening wider, Opening without) {
-        List<FindingCandidate> found = new ArrayList<>();
+    List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Length carrier, String code, Opening wider, Opening without) {
+        List<FindingCandidate<Opening>> found = new ArrayList<>();
         if (by == By.NOTHING) {
             return found;
         }
-        CoverPlan plan = setting.plan();
         if (by == By.BUTTONS && carrier.under(roomForButton())) {
-            found.add(FindingCandidate.of(code, Weight.BETTER_NOT, code, carrier, roomForButton(), button)
-                    .orTry(plan.withOpening(wider), code, roomForButton())
-                    .orTry(plan.withOpening(without), "no-fastening"));
+            found.add(FindingCandidate.<Opening>of(code, Weight.BETTER_NOT, code, carrier, roomForButton(), button)
+                    .orTry(wider, code, roomForButton())
+                    .orTry(without, "no-fastening"));
         }
         return found;
     }

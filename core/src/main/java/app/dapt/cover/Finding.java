@@ -13,9 +13,6 @@ import java.util.Optional;
  */
 public record Finding(String code, Weight weight, Phrase what, Phrase why, Optional<Remedy> remedy) {
 
-    /** How much it matters, the worst first. */
-    public enum Weight { WILL_NOT_WORK, BETTER_NOT, WORTH_KNOWING }
-
     /**
      * One press that puts it right.
      *

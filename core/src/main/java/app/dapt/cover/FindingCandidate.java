@@ -1,57 +1,89 @@
 package app.dapt.cover;
 
-import app.dapt.cover.Finding.Remedy;
-import app.dapt.cover.Finding.Weight;
 import app.dapt.measure.Phrase;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
 
 /**
- * A finding before its remedy has been tried: the {@link Reckoner} keeps the first candidate that really removes it.
+ * A finding before its remedies have been tried. A kind proposes changes to its own decision only; the reckoner lifts
+ * them to the plan, tries them in their order and keeps the first that really removes the finding.
  *
- * @param args       what goes into both of its sentences
- * @param candidates changes that may help, the best first
+ * @param <D>      the decision it is about, such as an opening or the edging
+ * @param code     stable: tests, files and a sewist's "noted" go by it
+ * @param wording  {@code finding.WORDING.what} and {@code finding.WORDING.why} are its two sentences
+ * @param args     what goes into both of them
+ * @param remedies changes that may help, the best first
+ * @param note     what the press says by which it is set aside, where it may be
  */
-record FindingCandidate(String code, Weight weight, String wording, List<Object> args, List<Remedy> candidates) {
+public record FindingCandidate<D>(String code, Weight weight, String wording, List<Object> args, List<Remedy<D>> remedies,
+                                  Optional<String> note) {
 
-    FindingCandidate {
+    /** A change to the decision itself, or, where there is none, to another one. */
+    public record Remedy<D>(Phrase label, Optional<D> changed, Optional<RemedyElsewhere> elsewhere) {
+
+        /** The plan, or whatever holds the decision, with this change made to it. */
+        public <P> P applied(Function<D, P> own, Function<RemedyElsewhere, P> other) {
+            return changed.map(own).orElseGet(() -> other.apply(elsewhere.orElseThrow()));
+        }
+    }
+
+    public FindingCandidate {
         args = List.copyOf(args);
-        candidates = List.copyOf(candidates);
+        remedies = List.copyOf(remedies);
     }
 
-    /** A concern whose two sentences are worded {@code finding.WORDING.what} and {@code finding.WORDING.why}. */
-    static FindingCandidate of(String code, Weight weight, String wording, Object... args) {
-        return new FindingCandidate(code, weight, wording, Arrays.asList(args), List.of());
+    /** One without a remedy yet. */
+    public static <D> FindingCandidate<D> of(String code, Weight weight, String wording, Object... args) {
+        return new FindingCandidate<>(code, weight, wording, Arrays.asList(args), List.of(), Optional.empty());
     }
 
-    /** This concern with one more change to try. */
-    FindingCandidate orTry(CoverPlan plan, String label, Object... labelArgs) {
-        List<Remedy> more = new ArrayList<>(candidates);
-        more.add(new Remedy(Phrase.of("remedy." + label, labelArgs), plan));
-        return new FindingCandidate(code, weight, wording, args, more);
+    /** This one with one more change to try. */
+    public FindingCandidate<D> orTry(D changed, String label, Object... labelArgs) {
+        return with(new Remedy<>(Phrase.of("remedy." + label, labelArgs), Optional.of(changed), Optional.empty()));
     }
 
-    /** This concern, to be set aside by whoever has read it. */
-    FindingCandidate orNote(CoverPlan plan) {
-        return orNote(plan, "noted");
+    /** This one with one more change to try, to a decision that its kind does not know. */
+    public FindingCandidate<D> orTry(RemedyElsewhere elsewhere, String label) {
+        return with(new Remedy<>(Phrase.of("remedy." + label), Optional.empty(), Optional.of(elsewhere)));
     }
 
-    /** This concern, to be set aside by whoever sees to it in another way, said in the label. */
-    FindingCandidate orNote(CoverPlan plan, String label) {
-        return orTry(plan.noting(noteKey()), label);
+    private FindingCandidate<D> with(Remedy<D> remedy) {
+        List<Remedy<D>> more = new ArrayList<>(remedies);
+        more.add(remedy);
+        return new FindingCandidate<>(code, weight, wording, args, more, note);
+    }
+
+    /** This one, to be set aside by whoever has read it, should no change help. */
+    public FindingCandidate<D> orNote() {
+        return orNote("noted");
+    }
+
+    /** This one, to be set aside by whoever sees to it in another way, said in the label. */
+    public FindingCandidate<D> orNote(String label) {
+        return new FindingCandidate<>(code, weight, wording, args, remedies, Optional.of(label));
+    }
+
+    /** This one about whatever holds the decision: a plan. */
+    public <P> FindingCandidate<P> lifted(Function<D, P> own, Function<RemedyElsewhere, P> other) {
+        return new FindingCandidate<>(code, weight, wording, args, remedies.stream()
+                .map(remedy -> new Remedy<>(remedy.label(), Optional.of(remedy.applied(own, other)), Optional.empty())).toList(), note);
     }
 
     /** What a sewist who sets this aside has noted; should it grow worse, it is said again. */
-    String noteKey() {
+    public String noteKey() {
         return weight == Weight.WILL_NOT_WORK ? code + "!" : code;
     }
 
-    Phrase what() {
+    /** What is the matter, in one line. */
+    public Phrase what() {
         return new Phrase("finding." + wording + ".what", args);
     }
 
-    Phrase why() {
+    /** Why, with the figures. */
+    public Phrase why() {
         return new Phrase("finding." + wording + ".why", args);
     }
 }

@@ -1,6 +1,5 @@
 package app.dapt.cover;
 
-import app.dapt.cover.Finding.Weight;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
@@ -37,16 +36,16 @@ public record Flange(Length width) implements Edging {
     }
 
     @Override
-    public List<FindingCandidate> concerns(SeamedEdge edge, CoverDimensions setting, Back back) {
-        if (setting.shape() instanceof Vee || setting.shape() instanceof Run || !edge.whole()) {
-            return List.of(FindingCandidate.of("flange-unfit", Weight.WILL_NOT_WORK, "flange-unfit", Phrase.of(edge.whole() ? "unfit.flange-shape" : "unfit.flange-fold"))
-                    .orTry(setting.plan().withEdging(new None()), "no-flange"));
+    public List<FindingCandidate<Edging>> concerns(SeamedEdge edge, CoverDimensions sizes, Back back) {
+        if (!sizes.shape().takesFlange() || !edge.whole()) {
+            return List.of(FindingCandidate.<Edging>of("flange-unfit", Weight.WILL_NOT_WORK, "flange-unfit", Phrase.of(edge.whole() ? "unfit.flange-shape" : "unfit.flange-fold"))
+                    .orTry(new None(), "no-flange"));
         }
         boolean opensAtEdge = back.mouth().isPresent();
-        return opensAtEdge ? List.of(FindingCandidate.of("flange-opening", Weight.BETTER_NOT, "flange-opening", width)
-                .orTry(setting.plan().withOpening(OpeningKind.ENVELOPE.insteadOf(setting.plan().opening(), setting.plan().unit())), "envelope")
-                .orTry(setting.plan().withOpening(OpeningKind.ENVELOPE.usual(setting.plan().unit())), "envelope")
-                .orNote(setting.plan())) : List.of();
+        return opensAtEdge ? List.of(FindingCandidate.<Edging>of("flange-opening", Weight.BETTER_NOT, "flange-opening", width)
+                .orTry(RemedyElsewhere.ENVELOPE, "envelope")
+                .orTry(RemedyElsewhere.ENVELOPE_USUAL, "envelope")
+                .orNote()) : List.of();
     }
 
     @Override

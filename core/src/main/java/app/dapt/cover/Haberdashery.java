@@ -24,38 +24,27 @@ final class Haberdashery {
     private Haberdashery() {
     }
 
-    static List<Need> needs(CoverDimensions setting, Back back, SeamedEdge edge) {
+    static List<Need> needs(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdge edge) {
         List<Need> needs = new ArrayList<>();
         back.zip().ifPresent(zip -> needs.add(Need.of(Phrase.of("need.zip"), zip.why())));
-        buttons(setting, back).ifPresent(needs::addAll);
-        if (setting.plan().face() instanceof Face.ButtonBand band && !setting.plan().opening().takesInFront()) {
-            needs.add(Need.of(Phrase.of("need.mock-buttons"), Phrase.of("need.buttons-of", band.buttons(), band.size())));
+        needs.addAll(plan.opening().needs(back));
+        if (!plan.opening().takesInFront()) {
+            needs.addAll(plan.face().needs());
         }
-        needs.addAll(setting.plan().extras().needs(setting, back));
-        needs.addAll(setting.plan().edging().needs(edge, setting));
-        needs.add(thread(setting, back, edge));
+        needs.addAll(plan.extras().needs(sizes, back));
+        needs.addAll(plan.edging().needs(edge, sizes));
+        needs.add(thread(plan, sizes, back, edge));
         return needs;
     }
 
-    private static Optional<List<Need>> buttons(CoverDimensions setting, Back back) {
-        long count = back.spots().stream().filter(spot -> spot.sort() == Marking.Sort.BUTTON).count();
-        if (count == 0) {
-            return Optional.empty();
-        }
-        Fastening held = Fastening.from(new Details(setting.plan().opening().details()));
-        return Optional.of(List.of(Need.of(Phrase.of("need.buttons"), Phrase.of("need.buttons-and-holes", count, held.button(), held.buttonhole())),
-                Need.of(Phrase.of("need.interfacing"), Phrase.of("need.strips", 2, back.length(), held.roomForButton()))));
-    }
-
     /** Three times what is stitched, twelve times what is overlocked; an estimate. */
-    private static Need thread(CoverDimensions setting, Back back, SeamedEdge edge) {
-        Length along = setting.finished(setting.plan().opening().runs());
+    private static Need thread(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdge edge) {
+        Length along = sizes.finished(sizes.opens());
         long turned = back.panels().stream().filter(panel -> panel.freeEdge().filter(Haberdashery::isStitched).isPresent()).count();
         Length stitched = edge.length().total().plus(along.times(turned)).plus(back.zip().map(zip -> zip.length().times(2)).orElse(Length.ZERO))
-                .plus(setting.shape().stitched(setting))
-                .plus(setting.plan().edging().kind() == EdgingKind.NONE ? Length.ZERO : edge.length().total());
-        boolean overlocked = setting.plan().seam().finish() == SeamFinish.OVERLOCKED;
-        Length finishing = NOT_STITCHED.contains(setting.plan().seam().finish())
+                .plus(plan.shape().stitched(sizes)).plus(plan.edging().stitched(edge));
+        boolean overlocked = plan.seam().finish() == SeamFinish.OVERLOCKED;
+        Length finishing = NOT_STITCHED.contains(plan.seam().finish())
                 ? Length.ZERO : edge.length().total();
         Sum sum = Sum.of(Sum.term("term.lock-stitch", stitched.times(LOCK_STITCH)),
                 Sum.term(overlocked ? "term.overlocking" : "term.finishing", finishing.times(overlocked ? OVERLOCKING : LOCK_STITCH)));

@@ -2,7 +2,6 @@ package app.dapt.cover;
 
 import app.dapt.cover.Back.Panel;
 import app.dapt.cover.Back.Zip;
-import app.dapt.cover.Finding.Weight;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -69,8 +68,8 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
     }
 
     @Override
-    public Optional<Phrase> unfitFor(Shape shape) {
-        return shape instanceof Round ? Optional.of(Phrase.of("unfit.band-straight")) : BackZipOpening.unfitAcross(shape);
+    public Optional<Phrase> unfitFor(CoverShape shape) {
+        return shape.unfitForZip().or(shape::unfitForBand);
     }
 
     /** The tape that shows between the two panels. */
@@ -79,52 +78,51 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
     }
 
     @Override
-    public Back back(CoverDimensions setting) {
-        Length depth = setting.finished(runs.other());
+    public Back back(CoverDimensions sizes, Front front) {
+        Length depth = sizes.finished(runs.other());
         Length below = Length.max(Length.ZERO, Length.min(at, depth.minus(exposed())));
         Length lowerFrom = depth.minus(below);
         Length upperTo = lowerFrom.minus(exposed());
-        Edge seam = Edge.seam(setting.allowance());
+        Edge seam = Edge.seam(sizes.allowance());
         Edge taped = Edge.zip(TAPE_SEAM);
-        Sum.Term allowance = Sum.term("term.allowance", setting.allowance());
+        Sum.Term allowance = Sum.term("term.allowance", sizes.allowance());
         Sum.Term tapeSeam = Sum.term("term.tape-seam", TAPE_SEAM);
         Sum upperCut = Sum.of(Sum.term(stacked() ? "term.finished-height" : "term.finished-width", depth),
                 Sum.term("term.less-to-zip", below.negated()), Sum.term("term.less-tape", exposed().negated()), tapeSeam, allowance);
-        Piece upper = setting.part("back-" + (stacked() ? "upper" : "left"), Material.BACK, runs, Length.ZERO, upperTo, upperCut, seam, taped);
-        Piece lower = setting.part("back-" + (stacked() ? "lower" : "right"), Material.BACK, runs, lowerFrom, depth,
+        Piece upper = sizes.part("back-" + (stacked() ? "upper" : "left"), Material.BACK, runs, Length.ZERO, upperTo, upperCut, seam, taped);
+        Piece lower = sizes.part("back-" + (stacked() ? "lower" : "right"), Material.BACK, runs, lowerFrom, depth,
                 Sum.of(Sum.term("term.to-zip", below), tapeSeam, allowance), taped, seam);
         Sum bandCut = Sum.of(Sum.term("term.band-twice", band.times(2)), Sum.term("term.both-tape-seams", TAPE_SEAM.times(2)));
-        Piece banding = setting.part("band", Material.BACK, runs, upperTo, upperTo.plus(band), bandCut, Edge.band(TAPE_SEAM), Edge.band(TAPE_SEAM))
+        Piece banding = sizes.part("band", Material.BACK, runs, upperTo, upperTo.plus(band), bandCut, Edge.band(TAPE_SEAM), Edge.band(TAPE_SEAM))
                 .marked(List.of(Marking.line(Sort.FOLD, runs, bandCut.total().half())));
         // Tabs keep the metal out of the seams: the teeth end at least an allowance and a tape seam from the edge.
-        ZipLength.Choice choice = zip.exactly(setting.cut(runs).total().minus(ZipLength.ends(setting.plan().unit())), setting.plan().unit());
-        Length from = setting.finished(runs).minus(choice.teeth()).half();
+        ZipLength.Choice choice = zip.exactly(sizes.cut(runs).total().minus(ZipLength.ends(sizes.ownUnit())), sizes.ownUnit());
+        Length from = sizes.finished(runs).minus(choice.teeth()).half();
         Side before = CoverDimensions.before(runs);
-        return Back.of(List.of(setting.front(), upper, lower, banding, tab(setting)), List.of(
+        return Back.of(List.of(front.piece(), upper, lower, banding, tab(sizes)), List.of(
                         Panel.of(lower, lowerFrom, depth).free(before).outside(false),
                         Panel.of(upper, Length.ZERO, upperTo).free(before.opposite()).outside(false),
                         Panel.of(banding, upperTo, upperTo.plus(band)).free(before.opposite())), choice.teeth())
                 .zipped(new Zip(choice.teeth(), choice.buy(), upperTo.plus(exposed().half()), from, choice.why()));
     }
 
-    private Piece tab(CoverDimensions setting) {
-        return setting.panel("tab", Material.BACK, Sum.of(Sum.term("term.tab", TAB.times(2))), Sum.of(Sum.term("term.tape-wide", tape)),
+    private Piece tab(CoverDimensions sizes) {
+        return sizes.panel("tab", Material.BACK, Sum.of(Sum.term("term.tab", TAB.times(2))), Sum.of(Sum.term("term.tape-wide", tape)),
                 Map.of(Side.TOP, Edge.fold(), Side.BOTTOM, Edge.fold(), Side.LEFT, Edge.fold(), Side.RIGHT, Edge.fold())).times(2);
     }
 
     @Override
-    public List<FindingCandidate> concerns(CoverDimensions setting, Back back) {
-        CoverPlan plan = setting.plan();
-        List<FindingCandidate> found = new ArrayList<>(new ZipConcerns(zip, this::withZip, this, setting, back, setting.finished(runs)).all());
-        Length depth = setting.finished(runs.other());
+    public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
+        List<FindingCandidate<Opening>> found = new ArrayList<>(new ZipConcerns(zip, this::withZip, this, sizes, back, sizes.finished(runs)).all());
+        Length depth = sizes.finished(runs.other());
         if (!at.isPositive() || at.plus(exposed()).atLeast(depth)) {
-            found.add(FindingCandidate.of("zip-placed", Weight.WILL_NOT_WORK, "zip-placed", at, depth)
-                    .orTry(plan.withOpening(new HiddenZipOpening(runs, zip, depth.half(), tape, band)), "zip-middle"));
+            found.add(FindingCandidate.<Opening>of("zip-placed", Weight.WILL_NOT_WORK, "zip-placed", at, depth)
+                    .orTry(new HiddenZipOpening(runs, zip, depth.half(), tape, band), "zip-middle"));
         }
         Length least = exposed().plus(OVER);
         if (band.under(least)) {
-            found.add(FindingCandidate.of("band-narrow", Weight.BETTER_NOT, "band-narrow", band, least)
-                    .orTry(plan.withOpening(new HiddenZipOpening(runs, zip, at, tape, least)), "band-shows", least));
+            found.add(FindingCandidate.<Opening>of("band-narrow", Weight.BETTER_NOT, "band-narrow", band, least)
+                    .orTry(new HiddenZipOpening(runs, zip, at, tape, least), "band-shows", least));
         }
         return found;
     }

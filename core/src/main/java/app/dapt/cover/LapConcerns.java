@@ -1,7 +1,5 @@
 package app.dapt.cover;
 
-import app.dapt.cover.Finding.Weight;
-import app.dapt.fit.FitSchool;
 import app.dapt.measure.Length;
 import app.dapt.piece.Edge;
 import java.util.List;
@@ -9,7 +7,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /** What can go wrong with any two panels that overlap. */
-record LapConcerns(Lapped opening, CoverDimensions setting, Back back, Back.Lap lap) {
+record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap lap) {
 
     /** Beyond this share of the depth an overlap is more than an envelope is good for (judgement). */
     private static final double STRAINED_SHARE = 0.4;
@@ -21,28 +19,20 @@ record LapConcerns(Lapped opening, CoverDimensions setting, Back back, Back.Lap 
     private static final Length SLIGHT = Length.inches(0, 1, 4);
     private static final Length SLIGHT_METRIC = Length.mm(6);
 
-    List<FindingCandidate> all() {
+    List<FindingCandidate<Opening>> all() {
         return Stream.of(placed(), overlap(), hemWidth(), strained(), hardToFill()).flatMap(Optional::stream).toList();
     }
 
-    private CoverPlan plan() {
-        return setting.plan();
-    }
-
-    private CoverPlan with(Opening changed) {
-        return plan().withOpening(changed);
-    }
-
     private Length depth() {
-        return setting.finished(opening.runs().other());
+        return sizes.finished(opening.runs().other());
     }
 
     Length wanted() {
-        return lap.asked(setting.unit());
+        return lap.asked(sizes.unit());
     }
 
     /** The opening lies on the cover, and both panels end on it. */
-    private Optional<FindingCandidate> placed() {
+    private Optional<FindingCandidate<Opening>> placed() {
         boolean off = new Details(opening.details()).all().stream().anyMatch(detail -> detail instanceof Detail.MaybeMeasure centre
                 && centre.name().equals("centre") && Lapped.isOff(centre.value(), depth()));
         boolean past = back.panels().stream().anyMatch(panel -> depth().under(panel.depth()));
@@ -50,15 +40,15 @@ record LapConcerns(Lapped opening, CoverDimensions setting, Back back, Back.Lap 
         if (!off && !past && !nothing) {
             return Optional.empty();
         }
-        return Optional.of(FindingCandidate.of("opening-placed", Weight.WILL_NOT_WORK,
+        return Optional.of(FindingCandidate.<Opening>of("opening-placed", Weight.WILL_NOT_WORK,
                         nothing ? "panel-nothing" : off ? "opening-off" : "panel-past", depth(), lap.overlap())
-                .orTry(with(opening.centred()), "centre-opening")
-                .orTry(with(opening.centred().withOverlap(wanted())), "overlap", wanted())
-                .orTry(with(opening.centred().withOverlap(depth().half())), "overlap", depth().half()));
+                .orTry(opening.centred(), "centre-opening")
+                .orTry(opening.centred().withOverlap(wanted()), "overlap", wanted())
+                .orTry(opening.centred().withOverlap(depth().half()), "overlap", depth().half()));
     }
 
     /** The panels overlap as far as this size and fullness want. */
-    private Optional<FindingCandidate> overlap() {
+    private Optional<FindingCandidate<Opening>> overlap() {
         Length left = lap.overlap();
         boolean gapes = lap.gapes();
         if (!gapes && left.plus(WORTH_SAYING).atLeast(lap.wanted())) {
@@ -67,20 +57,19 @@ record LapConcerns(Lapped opening, CoverDimensions setting, Back back, Back.Lap 
         Length hems = freeEdges().map(Edge::allowance).reduce(Length.ZERO, Length::plus);
         boolean hemsAteIt = opening.isByRule() && left.plus(hems).atLeast(lap.wanted());
         String wording = hemsAteIt ? "hems-eat" : !left.isPositive() ? "overlap-none" : gapes ? "overlap-gapes" : "overlap-short";
-        boolean slight = lap.wanted().minus(left).under(setting.unit().pick(SLIGHT_METRIC, SLIGHT));
-        FindingCandidate concern = FindingCandidate.of(hemsAteIt ? "hems-eat-overlap" : "overlap",
+        boolean slight = lap.wanted().minus(left).under(sizes.unit().pick(SLIGHT_METRIC, SLIGHT));
+        FindingCandidate<Opening> concern = FindingCandidate.<Opening>of(hemsAteIt ? "hems-eat-overlap" : "overlap",
                         gapes ? Weight.WILL_NOT_WORK : slight ? Weight.WORTH_KNOWING : Weight.BETTER_NOT, wording,
-                        left, lap.wanted(), lap.slip(), hems, left.plus(hems), setting.fullness().percent());
-        CoverPlan softer = plan().withFit(plan().fit().withSchool(FitSchool.FINISH_TO_FORM));
+                        left, lap.wanted(), lap.slip(), hems, left.plus(hems), sizes.fullness().percent());
         if (isStrained()) {
-            concern = concern.orTry(softer, "finish-to-form");
+            concern = concern.orTry(RemedyElsewhere.FIT_TO_FORM, "finish-to-form");
         }
         return Optional.of(concern
-                .orTry(with(opening.withOverlap(wanted())), "overlap", wanted())
-                .orTry(with(opening.centred().withOverlap(wanted())), "overlap", wanted())
-                .orTry(softer, "finish-to-form")
-                .orTry(with(opening.crosswise()), otherWay())
-                .orTry(with(opening.withOverlap(wanted()).crosswise()), otherWay()));
+                .orTry(opening.withOverlap(wanted()), "overlap", wanted())
+                .orTry(opening.centred().withOverlap(wanted()), "overlap", wanted())
+                .orTry(RemedyElsewhere.FIT_TO_FORM, "finish-to-form")
+                .orTry(opening.crosswise(), otherWay())
+                .orTry(opening.withOverlap(wanted()).crosswise(), otherWay()));
     }
 
     private Stream<Edge> freeEdges() {
@@ -92,7 +81,7 @@ record LapConcerns(Lapped opening, CoverDimensions setting, Back back, Back.Lap 
     }
 
     /** A hem as wide as the overlap cannot lie under the other panel, and one wider than its panel cannot be turned. */
-    private Optional<FindingCandidate> hemWidth() {
+    private Optional<FindingCandidate<Opening>> hemWidth() {
         boolean wide = back.panels().stream().anyMatch(panel -> panel.freeEdge().filter(edge ->
                 lap.overlap().isPositive() && edge.hemDepth().atLeast(lap.overlap())
                         || panel.depth().isPositive() && edge.hemDepth().atLeast(panel.depth())).isPresent());
@@ -100,37 +89,37 @@ record LapConcerns(Lapped opening, CoverDimensions setting, Back back, Back.Lap 
             return Optional.empty();
         }
         Length widest = freeEdges().map(Edge::hemDepth).reduce(Length.ZERO, Length::max);
-        Lapped narrowed = opening.narrowlyHemmed(plan().unit());
-        return Optional.of(FindingCandidate.of("hem-wide", Weight.BETTER_NOT, "hem-wide", widest, lap.overlap())
-                .orTry(with(opening.withOverlap(wanted())), "overlap", wanted())
-                .orTry(with(narrowed), "narrow-hems")
-                .orTry(with(narrowed.centred().withOverlap(wanted())), "narrow-hems")
-                .orNote(plan()));
+        Lapped narrowed = opening.narrowlyHemmed(sizes.ownUnit());
+        return Optional.of(FindingCandidate.<Opening>of("hem-wide", Weight.BETTER_NOT, "hem-wide", widest, lap.overlap())
+                .orTry(opening.withOverlap(wanted()), "overlap", wanted())
+                .orTry(narrowed, "narrow-hems")
+                .orTry(narrowed.centred().withOverlap(wanted()), "narrow-hems")
+                .orNote());
     }
 
     private boolean isStrained() {
         return lap.wanted().over(depth()) > STRAINED_SHARE;
     }
 
-    private Optional<FindingCandidate> strained() {
+    private Optional<FindingCandidate<Opening>> strained() {
         return isStrained()
-                ? Optional.of(FindingCandidate.of("envelope-strained", Weight.WORTH_KNOWING, "envelope-strained",
-                                lap.wanted(), depth(), setting.fullness().percent())
-                        .orTry(plan().withFit(plan().fit().withSchool(FitSchool.FINISH_TO_FORM)), "finish-to-form")
-                        .orTry(with(opening.crosswise()), otherWay())
-                        .orTry(with(OpeningKind.EDGE_ZIP.insteadOf(opening, plan().unit())), "edge-zip")
-                        .orNote(plan()))
+                ? Optional.of(FindingCandidate.<Opening>of("envelope-strained", Weight.WORTH_KNOWING, "envelope-strained",
+                                lap.wanted(), depth(), sizes.fullness().percent())
+                        .orTry(RemedyElsewhere.FIT_TO_FORM, "finish-to-form")
+                        .orTry(opening.crosswise(), otherWay())
+                        .orTry(OpeningKind.EDGE_ZIP.insteadOf(opening, sizes.ownUnit()), "edge-zip")
+                        .orNote())
                 : Optional.empty();
     }
 
     /** More overlap than the opening needs and than half the cover makes a tunnel of it. */
-    private Optional<FindingCandidate> hardToFill() {
+    private Optional<FindingCandidate<Opening>> hardToFill() {
         Length enough = Length.max(wanted(), depth().half());
         return enough.under(lap.overlap())
-                ? Optional.of(FindingCandidate.of("overlap-long", Weight.BETTER_NOT, "overlap-long", lap.overlap(), enough)
-                        .orTry(with(opening.withOverlap(enough)), "overlap", enough)
-                        .orTry(with(opening.centred().withOverlap(enough)), "overlap", enough)
-                        .orNote(plan()))
+                ? Optional.of(FindingCandidate.<Opening>of("overlap-long", Weight.BETTER_NOT, "overlap-long", lap.overlap(), enough)
+                        .orTry(opening.withOverlap(enough), "overlap", enough)
+                        .orTry(opening.centred().withOverlap(enough), "overlap", enough)
+                        .orNote())
                 : Optional.empty();
     }
 }

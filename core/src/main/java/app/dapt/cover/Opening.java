@@ -19,16 +19,21 @@ public interface Opening extends Detailed {
     Axis runs();
 
     /** The back this opening makes of a cover of these sizes. */
-    Back back(CoverDimensions setting);
+    Back back(CoverDimensions sizes, Front front);
 
     /** What can go wrong with it. */
-    List<FindingCandidate> concerns(CoverDimensions setting, Back back);
+    List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back);
+
+    /** What is bought for it that is no cloth, besides a zip. */
+    default List<Need> needs(Back back) {
+        return List.of();
+    }
 
     /** How the brief puts it, once reckoned. */
     Phrase brief(Back back);
 
     /** Why it does not go with a shape; nothing where it does. */
-    default Optional<Phrase> unfitFor(Shape shape) {
+    default Optional<Phrase> unfitFor(CoverShape shape) {
         return Optional.empty();
     }
 

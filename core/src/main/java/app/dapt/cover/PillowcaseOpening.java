@@ -4,7 +4,6 @@ import app.dapt.cover.Back.End;
 import app.dapt.cover.Back.Ends;
 import app.dapt.cover.Back.Panel;
 import app.dapt.cover.Back.Spot;
-import app.dapt.cover.Finding.Weight;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -82,64 +81,65 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
     }
 
     @Override
-    public Optional<Phrase> unfitFor(Shape shape) {
-        if (!shape.isRectangular()) {
-            return Optional.of(Phrase.of("unfit.no-fold"));
-        }
-        return shape instanceof Run ? Optional.of(Phrase.of("unfit.run-folds")) : Optional.empty();
+    public Optional<Phrase> unfitFor(CoverShape shape) {
+        return shape.unfitToFold();
     }
 
     /** Opening below or at the right, seen from behind: the strip is cut front first from the open end. */
     @Override
-    public Back back(CoverDimensions setting) {
-        Length depth = setting.finished(runs.other());
-        Edge end = hem.edge(setting.allowance(), setting.plan().unit());
+    public Back back(CoverDimensions sizes, Front front) {
+        Length depth = sizes.finished(runs.other());
+        Edge end = hem.edge(sizes.allowance(), sizes.ownUnit());
         Length tuckFront = tucksBoth() ? flap : Length.ZERO;
         Sum length = Sum.of(Sum.term(stacked() ? "term.twice-height" : "term.twice-width", depth.times(2)),
                 Sum.term(tucksBoth() ? "term.two-flaps" : "term.flap", tuckFront.plus(flap)));
         length = hem.added(hem.added(length, end), end);
-        Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(setting.allowance()));
+        Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(sizes.allowance()));
         edges.put(CoverDimensions.before(runs), end);
         edges.put(CoverDimensions.before(runs).opposite(), end);
-        Sum along = setting.cut(runs);
+        Sum along = sizes.cut(runs);
         Length backFold = end.allowance().plus(flap);
         Length middle = backFold.plus(depth);
         List<Marking> folds = new ArrayList<>(List.of(Marking.line(Sort.FOLD, runs, backFold), Marking.line(Sort.FOLD, runs, middle)));
         if (tucksBoth()) {
             folds.add(Marking.line(Sort.FOLD, runs, middle.plus(depth)));
         }
-        List<Spot> spots = fastening.spots(setting.finished(runs), depth, true, Length.ZERO);
+        List<Spot> spots = fastening.spots(sizes.finished(runs), depth, true, Length.ZERO);
         // Both layers run from the fold in the middle of the strip, the back towards its beginning.
-        folds.addAll(fastening.marks(spots, true, middle::minus, runs, setting));
-        folds.addAll(fastening.marks(spots, false, middle::plus, runs, setting));
-        Piece strip = setting.panel("pillowcase", Material.FRONT, stacked() ? along : length, stacked() ? length : along, edges).marked(folds);
+        folds.addAll(fastening.marks(spots, true, middle::minus, runs, sizes));
+        folds.addAll(fastening.marks(spots, false, middle::plus, runs, sizes));
+        Piece strip = sizes.panel("pillowcase", Material.FRONT, stacked() ? along : length, stacked() ? length : along, edges).marked(folds);
         List<Piece> pieces = new ArrayList<>(List.of(strip));
-        pieces.addAll(fastening.pieces(setting));
-        return Back.of(pieces, List.of(Panel.of(strip, Length.ZERO, depth).turned(stacked())), setting.finished(runs))
-                .openAt(setting.edgeMiddle(runs)).ending(new Ends(End.FOLD, End.OPEN, tuckFront, flap)).spotted(spots);
+        pieces.addAll(fastening.pieces(sizes));
+        return Back.of(pieces, List.of(Panel.of(strip, Length.ZERO, depth).turned(stacked())), sizes.finished(runs))
+                .openAt(sizes.edgeMiddle(runs)).ending(new Ends(End.FOLD, End.OPEN, tuckFront, flap)).spotted(spots);
     }
 
     @Override
-    public List<FindingCandidate> concerns(CoverDimensions setting, Back back) {
-        CoverPlan plan = setting.plan();
-        List<FindingCandidate> found = new ArrayList<>();
-        Length depth = setting.finished(runs.other());
-        if (depth.under(setting.finished(runs))) {
-            found.add(FindingCandidate.of("long-end", Weight.BETTER_NOT, "long-end", setting.finished(runs), depth)
-                    .orTry(plan.withOpening(turned()), "short-end")
-                    .orNote(plan));
+    public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
+        List<FindingCandidate<Opening>> found = new ArrayList<>();
+        Length depth = sizes.finished(runs.other());
+        if (depth.under(sizes.finished(runs))) {
+            found.add(FindingCandidate.<Opening>of("long-end", Weight.BETTER_NOT, "long-end", sizes.finished(runs), depth)
+                    .orTry(turned(), "short-end")
+                    .orNote());
         }
         if (depth.half().under(flap)) {
-            Length shallow = setting.mark().roundUp(depth.times(1, 4));
-            found.add(FindingCandidate.of("flap-deep", Weight.BETTER_NOT, "flap-deep", flap, depth)
-                    .orTry(plan.withOpening(new PillowcaseOpening(runs, flaps, shallow, hem, ease, fastening)), "flap", shallow));
+            Length shallow = sizes.mark().roundUp(depth.times(1, 4));
+            found.add(FindingCandidate.<Opening>of("flap-deep", Weight.BETTER_NOT, "flap-deep", flap, depth)
+                    .orTry(new PillowcaseOpening(runs, flaps, shallow, hem, ease, fastening), "flap", shallow));
         }
-        if (stacked() && plan.cloths().front().hasUp()) {
-            found.add(FindingCandidate.of("fold-turns", Weight.BETTER_NOT, "fold-turns", plan.cloths().front().name())
-                    .orTry(plan.withOpening(turned()), "open-at-side")
-                    .orNote(plan));
+        if (stacked() && sizes.cloths().front().hasUp()) {
+            found.add(FindingCandidate.<Opening>of("fold-turns", Weight.BETTER_NOT, "fold-turns", sizes.cloths().front().name())
+                    .orTry(turned(), "open-at-side")
+                    .orNote());
         }
         return found;
+    }
+
+    @Override
+    public List<Need> needs(Back back) {
+        return fastening.needs(back);
     }
 
     @Override

@@ -1,6 +1,5 @@
 package app.dapt.cover;
 
-import app.dapt.cover.Finding.Weight;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
@@ -121,21 +120,16 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
     }
 
     /** How wide to cut the strip. */
-    Sum strip(CoverDimensions setting) {
-        Unit unit = setting.plan().unit();
-        Length lips = setting.allowance().times(2);
+    public Sum strip(CoverDimensions sizes) {
+        Unit unit = sizes.ownUnit();
+        Length lips = sizes.allowance().times(2);
         Sum sum = switch (rule) {
             case EXACT -> Sum.of(Sum.term("term.round-cord", wrap(unit)), Sum.term("term.both-lips", lips));
             case TWICE -> Sum.of(Sum.term("term.cord-twice", quarterUp(cord.across(unit), unit).times(2)), Sum.term("term.both-lips", lips));
             case FIXED -> Sum.of(Sum.term("term.strip-fixed", unit.pick(Length.mm(45), Length.inches(1, 3, 4))));
             case OWN -> Sum.of(Sum.term("term.strip-own", own));
         };
-        return sum.roundedUpTo(setting.mark());
-    }
-
-    /** The same for a cover already reckoned. */
-    public Length stripWidth(Reckoned reckoned) {
-        return strip(CoverDimensions.of(reckoned.plan(), reckoned.mark())).total();
+        return sum.roundedUpTo(sizes.mark());
     }
 
     private static Length quarterUp(Length cord, Unit unit) {
@@ -144,34 +138,34 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
     }
 
     /** The flat part left to catch in the seam, on each side. */
-    Length lip(CoverDimensions setting) {
-        return strip(setting).total().minus(wrap(setting.plan().unit())).half();
+    Length lip(CoverDimensions sizes) {
+        return strip(sizes).total().minus(wrap(sizes.ownUnit())).half();
     }
 
-    BiasCut bias(SeamedEdge edge, CoverDimensions setting) {
-        Length total = edge.withJoin(setting.plan().unit()).total();
-        Length strip = strip(setting).total();
+    BiasCut bias(SeamedEdge edge, CoverDimensions sizes) {
+        Length total = edge.withJoin(sizes.ownUnit()).total();
+        Length strip = strip(sizes).total();
         return way == BiasWay.STRIPS ? BiasCut.strips(total, strip, block)
-                : BiasCut.tube(total, strip, setting.plan().unit().pick(Length.cm(1), Length.inches(1)));
+                : BiasCut.tube(total, strip, sizes.ownUnit().pick(Length.cm(1), Length.inches(1)));
     }
 
     @Override
-    public List<Piece> pieces(SeamedEdge edge, CoverDimensions setting) {
+    public List<Piece> pieces(SeamedEdge edge, CoverDimensions sizes) {
         if (isBias()) {
-            BiasCut bias = bias(edge, setting);
+            BiasCut bias = bias(edge, sizes);
             Sum width = way == BiasWay.STRIPS
                     ? Sum.of(Sum.term("term.block-high", block), Sum.term("term.bias-strips", bias.width().minus(block), bias.strips()))
                     : Sum.of(Sum.term("term.tube-side", bias.width()));
             Sum height = Sum.of(Sum.term(way == BiasWay.STRIPS ? "term.block" : "term.tube-side", bias.height()));
-            return List.of(setting.panel(way == BiasWay.STRIPS ? "bias-block" : "bias-square", from.material(), width, height, folded()));
+            return List.of(sizes.panel(way == BiasWay.STRIPS ? "bias-block" : "bias-square", from.material(), width, height, folded()));
         }
-        Sum length = edge.withJoin(setting.plan().unit());
+        Sum length = edge.withJoin(sizes.ownUnit());
         if (grain == Grain.ALONG) {
-            return List.of(setting.panel("piping", from.material(), strip(setting), length, folded()));
+            return List.of(sizes.panel("piping", from.material(), strip(sizes), length, folded()));
         }
-        Length usable = setting.plan().cloths().of(from.material()).usableWidth();
-        return Strips.across("piping", from.material(), edge.withJoin(setting.plan().unit()), strip(setting), usable,
-                strip(setting).total(), setting);
+        Length usable = sizes.cloths().of(from.material()).usableWidth();
+        return Strips.across("piping", from.material(), edge.withJoin(sizes.ownUnit()), strip(sizes), usable,
+                strip(sizes).total(), sizes);
     }
 
     private static Map<Side, Edge> folded() {
@@ -179,42 +173,42 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
     }
 
     @Override
-    public List<Need> needs(SeamedEdge edge, CoverDimensions setting) {
-        Unit unit = setting.plan().unit();
-        return List.of(Need.length(Phrase.of("need.cord", cord.across(unit)), edge.withJoin(unit), setting.unit()));
+    public List<Need> needs(SeamedEdge edge, CoverDimensions sizes) {
+        Unit unit = sizes.ownUnit();
+        return List.of(Need.length(Phrase.of("need.cord", cord.across(unit)), edge.withJoin(unit), sizes.unit()));
     }
 
     @Override
-    public List<Phrase> about(SeamedEdge edge, CoverDimensions setting) {
+    public List<Phrase> about(SeamedEdge edge, CoverDimensions sizes) {
         List<Phrase> said = new ArrayList<>();
-        said.add(Phrase.of("about.strip", strip(setting).total(), lip(setting), edge.withJoin(setting.plan().unit()).total()));
+        said.add(Phrase.of("about.strip", strip(sizes).total(), lip(sizes), edge.withJoin(sizes.ownUnit()).total()));
         if (isBias()) {
-            BiasCut strips = with("biasWay", BiasWay.STRIPS).bias(edge, setting);
-            BiasCut tube = with("biasWay", BiasWay.TUBE).bias(edge, setting);
+            BiasCut strips = with("biasWay", BiasWay.STRIPS).bias(edge, sizes);
+            BiasCut tube = with("biasWay", BiasWay.TUBE).bias(edge, sizes);
             said.add(Phrase.of("about.bias-strips", strips.strips(), strips.usable(), strips.width(), strips.height()));
             said.add(Phrase.of(tube.area() < strips.area() ? "about.tube-less" : "about.tube-more", tube.width()));
         }
         said.add(Phrase.of("about.piping-join." + Phrase.code(join)));
         if (grain == Grain.ALONG) {
-            said.add(Phrase.of("about.piping-along", edge.withJoin(setting.plan().unit()).total()));
+            said.add(Phrase.of("about.piping-along", edge.withJoin(sizes.ownUnit()).total()));
         }
         if (edge.corners() > 0) {
-            said.add(Phrase.of("about.clip-corners", cord.across(setting.plan().unit())));
+            said.add(Phrase.of("about.clip-corners", cord.across(sizes.ownUnit())));
         }
         return said;
     }
 
     @Override
-    public List<Figure> figures(SeamedEdge edge, CoverDimensions setting) {
-        Unit unit = setting.plan().unit();
-        List<Figure> figures = new ArrayList<>(List.of(Figure.of("strip", strip(setting)), Figure.of("lip", lip(setting)),
+    public List<Figure> figures(SeamedEdge edge, CoverDimensions sizes) {
+        Unit unit = sizes.ownUnit();
+        List<Figure> figures = new ArrayList<>(List.of(Figure.of("strip", strip(sizes)), Figure.of("lip", lip(sizes)),
                 Figure.of("stripLength", edge.withJoin(unit)), Figure.of("cord", edge.withJoin(unit))));
         if (isBias()) {
-            BiasCut bias = bias(edge, setting);
+            BiasCut bias = bias(edge, sizes);
             figures.addAll(List.of(Figure.of("usable", bias.usable()), Figure.of("strips", bias.strips()),
                     Figure.of("blockWidth", bias.width()), Figure.of("blockHeight", bias.height())));
         } else {
-            figures.add(Figure.of("strips", pieces(edge, setting).get(0).quantity()));
+            figures.add(Figure.of("strips", pieces(edge, sizes).get(0).quantity()));
         }
         return figures;
     }
@@ -225,39 +219,38 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
     }
 
     @Override
-    public List<FindingCandidate> concerns(SeamedEdge edge, CoverDimensions setting, Back back) {
-        CoverPlan plan = setting.plan();
-        List<FindingCandidate> found = new ArrayList<>();
-        Length lip = lip(setting);
-        if (lip.plus(Length.sixtyFourths(1)).under(setting.allowance())) {
-            Length enough = setting.mark().roundUp(wrap(plan.unit()).plus(setting.allowance().times(2)));
-            found.add(FindingCandidate.of("lip-narrow", lip.isPositive() ? Weight.BETTER_NOT : Weight.WILL_NOT_WORK, "lip-narrow", lip, setting.allowance(), enough)
-                    .orTry(plan.withEdging(with("stripRule", Rule.EXACT)), "strip", enough));
+    public List<FindingCandidate<Edging>> concerns(SeamedEdge edge, CoverDimensions sizes, Back back) {
+        List<FindingCandidate<Edging>> found = new ArrayList<>();
+        Length lip = lip(sizes);
+        if (lip.plus(Length.sixtyFourths(1)).under(sizes.allowance())) {
+            Length enough = sizes.mark().roundUp(wrap(sizes.ownUnit()).plus(sizes.allowance().times(2)));
+            found.add(FindingCandidate.<Edging>of("lip-narrow", lip.isPositive() ? Weight.BETTER_NOT : Weight.WILL_NOT_WORK, "lip-narrow", lip, sizes.allowance(), enough)
+                    .orTry(with("stripRule", Rule.EXACT), "strip", enough));
         }
         if (edge.curved() && !isBias()) {
-            found.add(FindingCandidate.of("piping-straight", Weight.BETTER_NOT, "piping-straight")
-                    .orTry(plan.withEdging(with("grain", Grain.BIAS)), "cut-bias").orNote(plan));
+            found.add(FindingCandidate.<Edging>of("piping-straight", Weight.BETTER_NOT, "piping-straight")
+                    .orTry(with("grain", Grain.BIAS), "cut-bias").orNote());
         }
         if (edge.corners() > 0 && cord.compareTo(Cord.THICK) >= 0) {
-            found.add(FindingCandidate.of("cord-bulky", Weight.WORTH_KNOWING, "cord-bulky", cord.across(plan.unit()))
-                    .orTry(plan.withEdging(with("cord", Cord.USUAL)), "cord", Cord.USUAL.across(plan.unit())).orNote(plan, "will-clip"));
+            found.add(FindingCandidate.<Edging>of("cord-bulky", Weight.WORTH_KNOWING, "cord-bulky", cord.across(sizes.ownUnit()))
+                    .orTry(with("cord", Cord.USUAL), "cord", Cord.USUAL.across(sizes.ownUnit())).orNote("will-clip"));
         }
         if (isBias() && way == BiasWay.STRIPS && BiasCut.usable(block).under(Length.inches(6))) {
-            Length usual = usual(plan.unit()).block();
-            found.add(FindingCandidate.of("block-small", Weight.BETTER_NOT, "block-small", block, BiasCut.usable(block))
-                    .orTry(plan.withEdging(with("block", usual)), "block", usual));
+            Length usual = usual(sizes.ownUnit()).block();
+            found.add(FindingCandidate.<Edging>of("block-small", Weight.BETTER_NOT, "block-small", block, BiasCut.usable(block))
+                    .orTry(with("block", usual), "block", usual));
         }
-        found.addAll(tooShort("cord-short", "cordAtHand", cordAtHand, edge, plan));
-        found.addAll(tooShort("strip-short", "stripAtHand", stripAtHand, edge, plan));
-        found.addAll(EdgeConcerns.ofAnything(edge, setting, "piping"));
+        found.addAll(tooShort("cord-short", "cordAtHand", cordAtHand, edge, sizes));
+        found.addAll(tooShort("strip-short", "stripAtHand", stripAtHand, edge, sizes));
+        found.addAll(EdgeConcerns.ofAnything(edge, sizes, "piping"));
         return found;
     }
 
     /** What is at hand has to go round and meet. */
-    private List<FindingCandidate> tooShort(String code, String detail, Optional<Length> atHand, SeamedEdge edge, CoverPlan plan) {
-        Length needed = edge.withJoin(plan.unit()).total();
-        return atHand.filter(length -> length.under(needed)).map(length -> FindingCandidate.of(code, Weight.WILL_NOT_WORK, code, length, needed, needed.minus(length))
-                .orTry(plan.withEdging(with(detail, Optional.empty())), "get-more")).stream().toList();
+    private List<FindingCandidate<Edging>> tooShort(String code, String detail, Optional<Length> atHand, SeamedEdge edge, CoverDimensions sizes) {
+        Length needed = edge.withJoin(sizes.ownUnit()).total();
+        return atHand.filter(length -> length.under(needed)).map(length -> FindingCandidate.<Edging>of(code, Weight.WILL_NOT_WORK, code, length, needed, needed.minus(length))
+                .orTry(with(detail, Optional.empty()), "get-more")).stream().toList();
     }
 
     @Override

@@ -17,12 +17,7 @@ import java.util.Optional;
 /**
  * Everything that follows from a plan.
  *
- * @param mark     what cut sizes were rounded up to
- * @param form     the readings brought together
- * @param across   finished size across
- * @param upDown   finished size up and down
- * @param fullness how full the form makes the cover; an estimate
- * @param outline  of the finished cover, where it is no plain rectangle
+ * @param dimensions the settled sizes
  * @param back     the pieces and how they lie
  * @param edge     what of the edge is seamed
  * @param pieces   all there is to cut, the front first; a panel wider than its cloth as the drops it is joined from
@@ -32,8 +27,7 @@ import java.util.Optional;
  * @param edgingFigures figures of what goes round the edge
  * @param findings the worst first
  */
-public record Reckoned(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum upDown, Fullness fullness,
-                       Optional<Contour> outline, Back back, SeamedEdge edge, List<Piece> pieces, List<ClothNeed> cloths,
+public record Reckoned(CoverPlan plan, CoverDimensions dimensions, Back back, SeamedEdge edge, List<Piece> pieces, List<ClothNeed> cloths,
                        List<Need> needs, List<Phrase> aboutEdging, List<Figure> edgingFigures, List<Finding> findings) {
 
     public Reckoned {
@@ -45,13 +39,43 @@ public record Reckoned(CoverPlan plan, Mark mark, FormSize form, Sum across, Sum
         findings = List.copyOf(findings);
     }
 
+    /** What cut sizes were rounded up to. */
+    public Mark mark() {
+        return dimensions.mark();
+    }
+
+    /** The readings brought together. */
+    public FormSize form() {
+        return dimensions.form();
+    }
+
+    /** Finished size across. */
+    public Sum across() {
+        return dimensions.across();
+    }
+
+    /** Finished size up and down. */
+    public Sum upDown() {
+        return dimensions.upDown();
+    }
+
+    /** How full the form makes the cover; an estimate. */
+    public Fullness fullness() {
+        return dimensions.fullness();
+    }
+
+    /** The finished cover's outline, where it is no plain rectangle. */
+    public Optional<Contour> outline() {
+        return dimensions.outline();
+    }
+
     public Length finished(Axis axis) {
-        return (axis == Axis.ACROSS ? across : upDown).total();
+        return dimensions.finished(axis);
     }
 
     /** Finished less form: negative is plumper. */
     public Length ease(Axis axis) {
-        return finished(axis).minus(plan.edging().flange().times(2)).minus((axis == Axis.ACROSS ? form.across() : form.upDown()).flat());
+        return finished(axis).minus(plan.edging().flange().times(2)).minus((axis == Axis.ACROSS ? form().across() : form().upDown()).flat());
     }
 
     /** The front as it is sewn in, or what the front is a part of. */

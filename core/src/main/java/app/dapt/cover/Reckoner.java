@@ -2,10 +2,10 @@ package app.dapt.cover;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.cover.Finding.Remedy;
-import app.dapt.cover.Finding.Weight;
 import app.dapt.cover.Joining.Joined;
 import app.dapt.layout.ClothNeed;
 import app.dapt.measure.Mark;
+import app.dapt.measure.Phrase;
 import app.dapt.piece.Piece;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -22,7 +22,7 @@ import java.util.stream.Stream;
 public final class Reckoner {
 
     /** A plan reckoned but for its findings. */
-    private record Assessed(CoverDimensions setting, Back back, SeamedEdge edge, List<Piece> cut, List<FindingCandidate> concerns) {
+    private record Assessed(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdge edge, List<Piece> cut, List<FindingCandidate<CoverPlan>> concerns) {
 
         Set<String> codes() {
             return concerns.stream().map(FindingCandidate::code).collect(Collectors.toSet());
@@ -48,24 +48,24 @@ public final class Reckoner {
      * @param mark the finest mark on the reader's tape; cut sizes are rounded up to it
      */
     public static Reckoned reckon(CoverPlan plan, Mark mark) {
-        Assessed assessed = assess(CoverDimensions.of(plan, mark));
+        Assessed assessed = assess(plan, CoverDimensions.of(plan.basis(), mark));
         return reckoned(plan, mark, assessed, sorted(assessed).map(concern -> finding(concern, assessed)).toList());
     }
 
     /** Reckons without trying any remedy, for showing what a choice would come to. */
     public static Reckoned reckonWithoutRemedies(CoverPlan plan, Mark mark) {
-        return glanced(mark, assess(CoverDimensions.of(plan, mark)));
+        return glanced(mark, assess(plan, CoverDimensions.of(plan.basis(), mark)));
     }
 
     private static Reckoned glanced(Mark mark, Assessed assessed) {
-        return reckoned(assessed.setting().plan(), mark, assessed, sorted(assessed)
+        return reckoned(assessed.plan(), mark, assessed, sorted(assessed)
                 .map(concern -> new Finding(concern.code(), concern.weight(), concern.what(), concern.why(), Optional.empty())).toList());
     }
 
     /** Glances at many plans that have much in common with one: what they share is settled once. */
     public static Glance glances(CoverPlan like, Mark mark) {
-        CoverDimensions shared = CoverDimensions.of(like, mark);
-        return plan -> glanced(mark, assess(shared.of(plan)));
+        CoverDimensions shared = CoverDimensions.of(like.basis(), mark);
+        return plan -> glanced(mark, assess(plan, shared.of(plan.basis())));
     }
 
     /** Reckons a plan without trying any remedy. */
@@ -73,63 +73,73 @@ public final class Reckoner {
         Reckoned at(CoverPlan plan);
     }
 
-    private static Stream<FindingCandidate> sorted(Assessed assessed) {
+    private static Stream<FindingCandidate<CoverPlan>> sorted(Assessed assessed) {
         return assessed.concerns().stream().sorted(Comparator.comparing(FindingCandidate::weight));
     }
 
     private static Reckoned reckoned(CoverPlan plan, Mark mark, Assessed assessed, List<Finding> findings) {
-        CoverDimensions setting = assessed.setting();
-        return new Reckoned(plan, mark, setting.form(), setting.across(), setting.upDown(), setting.fullness(), setting.outline(),
-                assessed.back(), assessed.edge(), assessed.cut(), cloths(plan, mark, assessed.cut()),
-                Haberdashery.needs(setting, assessed.back(), assessed.edge()), plan.edging().about(assessed.edge(), setting),
-                plan.edging().figures(assessed.edge(), setting), findings);
+        CoverDimensions sizes = assessed.sizes();
+        return new Reckoned(plan, sizes, assessed.back(), assessed.edge(), assessed.cut(), cloths(plan, mark, assessed.cut()),
+                Haberdashery.needs(plan, sizes, assessed.back(), assessed.edge()), plan.edging().about(assessed.edge(), sizes),
+                plan.edging().figures(assessed.edge(), sizes), findings);
     }
 
-    private static Assessed assess(CoverDimensions setting) {
-        CoverPlan plan = setting.plan();
-        Back back = plan.opening().back(setting);
+    private static Assessed assess(CoverPlan plan, CoverDimensions sizes) {
+        Front front = front(plan, sizes);
+        Back back = plan.opening().back(sizes, front);
         Back laid = back;
         for (Back.Panel panel : laid.panels()) {
             if (!panel.piece().equals(laid.pieces().get(0))) {
-                back = back.replacing(panel.piece(), panel.piece().marked(plan.shape().onBack(laid, panel, setting)));
+                back = back.replacing(panel.piece(), panel.piece().marked(plan.shape().onBack(laid, panel, sizes)));
             }
         }
-        back = Notches.on(back, setting).with(plan.shape().extras(setting));
+        back = (plan.opening().takesInFront() ? back : Notches.on(back, front, sizes)).with(plan.shape().extras(sizes));
         List<Piece> cut = new ArrayList<>();
         for (Piece piece : back.pieces()) {
-            Optional<Joined> joined = joined(piece, setting);
+            Optional<Joined> joined = joined(piece, plan, sizes);
             back = joined.map(Joined::panel).map(panel -> replaced(piece, panel)).orElse(UnaryOperator.identity()).apply(back);
             cut.addAll(joined.map(Joined::drops).orElse(List.of(piece)));
         }
-        SeamedEdge edge = SeamedEdge.of(setting, back);
-        cut.addAll(plan.extras().pieces(setting, back));
-        cut.addAll(plan.edging().pieces(edge, setting));
-        List<FindingCandidate> concerns = new ArrayList<>(new CoverConcerns(setting, back, cut).all());
-        concerns.addAll(plan.edging().concerns(edge, setting, back));
-        concerns.addAll(plan.opening().concerns(setting, back));
+        SeamedEdge edge = SeamedEdge.of(sizes, back);
+        cut.addAll(plan.extras().pieces(sizes, back));
+        cut.addAll(plan.edging().pieces(edge, sizes));
+        List<FindingCandidate<CoverPlan>> concerns = new ArrayList<>(new CoverConcerns(plan, sizes, back, edge, cut).all());
         concerns.removeIf(concern -> plan.noted().contains(concern.noteKey()));
-        return new Assessed(setting, back, edge, cut, concerns);
+        return new Assessed(plan, sizes, back, edge, cut, concerns);
+    }
+
+    /** The front as the plan would have it, with all that lies on it marked where it is on this front. */
+    private static Front front(CoverPlan plan, CoverDimensions sizes) {
+        Piece made = plan.face().front(sizes);
+        Piece plain = plan.shape().marked(sizes.whole("front", Piece.Material.FRONT), sizes);
+        Front front = new Front(made, plan.face().middle(made, sizes), at -> plan.face().place(at, sizes)).marked(plain.marks());
+        return front.with(front.piece().marked(plan.extras().marks(front, sizes)));
     }
 
     private static UnaryOperator<Back> replaced(Piece piece, Piece panel) {
         return back -> back.replacing(piece, panel);
     }
 
-    private static Optional<Joined> joined(Piece piece, CoverDimensions setting) {
-        Cloth cloth = setting.plan().cloths().of(piece.material());
+    private static Optional<Joined> joined(Piece piece, CoverPlan plan, CoverDimensions sizes) {
+        Cloth cloth = sizes.cloths().of(piece.material());
         boolean wide = !cloth.sideways() && cloth.usableWidth().under(cloth.leastAcross(piece));
-        return wide && setting.plan().joining().joins()
-                ? setting.plan().joining().join(piece, cloth.usableWidth(), setting.allowance(), setting.mark()) : Optional.empty();
+        return wide && plan.joining().joins()
+                ? plan.joining().join(piece, cloth.usableWidth(), sizes.allowance(), sizes.mark()) : Optional.empty();
     }
 
     /** A remedy is tried before it is offered: it must remove its finding and bring nothing that will not work. */
-    private static Finding finding(FindingCandidate concern, Assessed before) {
+    private static Finding finding(FindingCandidate<CoverPlan> concern, Assessed before) {
         Set<String> blocking = before.blocking();
-        Optional<Remedy> proven = concern.candidates().stream().filter(remedy -> {
-            Assessed after = assess(before.setting().of(remedy.plan()));
+        Optional<Remedy> proven = remedies(concern, before.plan()).filter(remedy -> {
+            Assessed after = assess(remedy.plan(), before.sizes().of(remedy.plan().basis()));
             return !after.codes().contains(concern.code()) && blocking.containsAll(after.blocking());
         }).findFirst();
         return new Finding(concern.code(), concern.weight(), concern.what(), concern.why(), proven);
+    }
+
+    private static Stream<Remedy> remedies(FindingCandidate<CoverPlan> concern, CoverPlan plan) {
+        return Stream.concat(concern.remedies().stream().map(each -> new Remedy(each.label(), each.changed().orElseThrow())),
+                concern.note().stream().map(label -> new Remedy(Phrase.of("remedy." + label), plan.noting(concern.noteKey()))));
     }
 
     /** Front and back of one cloth are laid together. */

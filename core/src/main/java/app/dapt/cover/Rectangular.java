@@ -1,6 +1,5 @@
 package app.dapt.cover;
 
-import app.dapt.cover.Finding.Weight;
 import app.dapt.filling.Casing;
 import app.dapt.filling.Pillow;
 import app.dapt.measure.Length;
@@ -99,13 +98,13 @@ public record Rectangular(boolean oblong, Corners corners) implements Shape {
     }
 
     @Override
-    public List<FindingCandidate> concerns(CoverDimensions setting, Back back) {
-        if (corners == Corners.PLAIN || setting.fullness().ratio() >= NO_EARS && setting.fullness().ratio() <= NO_SQUARE) {
+    public List<FindingCandidate<Shape>> concerns(CoverDimensions sizes, Back back) {
+        if (corners == Corners.PLAIN || sizes.fullness().ratio() >= NO_EARS && sizes.fullness().ratio() <= NO_SQUARE) {
             return List.of();
         }
-        String wording = setting.fullness().ratio() < NO_EARS ? "taper-needless" : "taper-short";
-        return List.of(FindingCandidate.of("taper", Weight.WORTH_KNOWING, wording, setting.fullness().percent())
-                .orTry(setting.plan().withShape(new Rectangular(oblong, Corners.PLAIN)), "plain-corners")
-                .orNote(setting.plan()));
+        String wording = sizes.fullness().ratio() < NO_EARS ? "taper-needless" : "taper-short";
+        return List.of(FindingCandidate.<Shape>of("taper", Weight.WORTH_KNOWING, wording, sizes.fullness().percent())
+                .orTry(new Rectangular(oblong, Corners.PLAIN), "plain-corners")
+                .orNote());
     }
 }

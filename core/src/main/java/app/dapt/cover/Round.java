@@ -42,6 +42,11 @@ public record Round() implements Shape {
         return Optional.of(Contour.circle(across));
     }
 
+    @Override
+    public double perimeter(Contour outline, Length across) {
+        return Math.PI * across.toMm();
+    }
+
     /** More than a third of the way round cannot lie open flat: π D / 3. */
     @Override
     public Length edgeToOpen(Axis runs, Length across, Length upDown, Length ease) {

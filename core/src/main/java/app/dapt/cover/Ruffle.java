@@ -1,6 +1,5 @@
 package app.dapt.cover;
 
-import app.dapt.cover.Finding.Weight;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
@@ -73,36 +72,36 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
     }
 
     /** Single: depth, an allowance and a narrow hem; folded: twice the depth and an allowance. */
-    Sum cutDepth(CoverDimensions setting) {
-        Length hem = setting.plan().unit().pick(Length.cm(1), Length.inches(0, 1, 2));
+    Sum cutDepth(CoverDimensions sizes) {
+        Length hem = sizes.ownUnit().pick(Length.cm(1), Length.inches(0, 1, 2));
         return make == Make.SINGLE
-                ? Sum.of(Sum.term("term.ruffle-depth", depth), Sum.term("term.allowance", setting.allowance()), Sum.term("term.ruffle-hem", hem))
-                : Sum.of(Sum.term("term.ruffle-twice", depth.times(2)), Sum.term("term.both-allowances", setting.allowance().times(2)));
+                ? Sum.of(Sum.term("term.ruffle-depth", depth), Sum.term("term.allowance", sizes.allowance()), Sum.term("term.ruffle-hem", hem))
+                : Sum.of(Sum.term("term.ruffle-twice", depth.times(2)), Sum.term("term.both-allowances", sizes.allowance().times(2)));
     }
 
     @Override
-    public List<Piece> pieces(SeamedEdge edge, CoverDimensions setting) {
-        Length usable = setting.plan().cloths().of(from.material()).usableWidth();
-        List<Piece> pieces = new ArrayList<>(Strips.across("ruffle", from.material(), length(edge), cutDepth(setting), usable,
-                setting.allowance().times(2), setting));
-        pieces.addAll(isPiped() ? Piping.usual(setting.plan().unit()).pieces(edge, setting) : List.of());
+    public List<Piece> pieces(SeamedEdge edge, CoverDimensions sizes) {
+        Length usable = sizes.cloths().of(from.material()).usableWidth();
+        List<Piece> pieces = new ArrayList<>(Strips.across("ruffle", from.material(), length(edge), cutDepth(sizes), usable,
+                sizes.allowance().times(2), sizes));
+        pieces.addAll(isPiped() ? Piping.usual(sizes.ownUnit()).pieces(edge, sizes) : List.of());
         return pieces;
     }
 
     @Override
-    public List<Need> needs(SeamedEdge edge, CoverDimensions setting) {
-        return isPiped() ? Piping.usual(setting.plan().unit()).needs(edge, setting) : List.of();
+    public List<Need> needs(SeamedEdge edge, CoverDimensions sizes) {
+        return isPiped() ? Piping.usual(sizes.ownUnit()).needs(edge, sizes) : List.of();
     }
 
     @Override
-    public List<Phrase> about(SeamedEdge edge, CoverDimensions setting) {
-        return List.of(Phrase.of("about.ruffle", length(edge).total(), cutDepth(setting).total()),
+    public List<Phrase> about(SeamedEdge edge, CoverDimensions sizes) {
+        return List.of(Phrase.of("about.ruffle", length(edge).total(), cutDepth(sizes).total()),
                 Phrase.of("about.quarters", length(edge).total().times(1, 4), edge.length().total().times(1, 4)));
     }
 
     @Override
-    public List<Figure> figures(SeamedEdge edge, CoverDimensions setting) {
-        return List.of(Figure.of("strip", cutDepth(setting)), Figure.of("stripLength", length(edge)), Figure.of("strips", pieces(edge, setting).get(0).quantity()));
+    public List<Figure> figures(SeamedEdge edge, CoverDimensions sizes) {
+        return List.of(Figure.of("strip", cutDepth(sizes)), Figure.of("stripLength", length(edge)), Figure.of("strips", pieces(edge, sizes).get(0).quantity()));
     }
 
     @Override
@@ -111,13 +110,13 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
     }
 
     @Override
-    public List<FindingCandidate> concerns(SeamedEdge edge, CoverDimensions setting, Back back) {
-        List<FindingCandidate> found = new ArrayList<>();
+    public List<FindingCandidate<Edging>> concerns(SeamedEdge edge, CoverDimensions sizes, Back back) {
+        List<FindingCandidate<Edging>> found = new ArrayList<>();
         if (where == Where.IN_SEAM) {
-            found.addAll(EdgeConcerns.ofAnything(edge, setting, "ruffle"));
+            found.addAll(EdgeConcerns.ofAnything(edge, sizes, "ruffle"));
         }
         if (isPiped()) {
-            found.add(FindingCandidate.of("layers", Weight.WORTH_KNOWING, "layers", Phrase.of("trim.ruffle")).orNote(setting.plan()));
+            found.add(FindingCandidate.<Edging>of("layers", Weight.WORTH_KNOWING, "layers", Phrase.of("trim.ruffle")).orNote());
         }
         return found;
     }

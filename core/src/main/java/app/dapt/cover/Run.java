@@ -18,6 +18,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
@@ -130,75 +131,100 @@ public record Run(int pockets, Straps straps) implements Shape {
     }
 
     /** Where a line between two pockets lies, counted from one, from the cut edge at the left: evenly, take-up and all. */
-    private Length channel(int number, CoverDimensions setting) {
-        Length between = setting.finished(Axis.ACROSS).plus(TAKE_UP.times(pockets - 1L));
-        return setting.allowance().plus(between.times(number, pockets));
+    private Length channel(int number, CoverDimensions sizes) {
+        Length between = sizes.finished(Axis.ACROSS).plus(TAKE_UP.times(pockets - 1L));
+        return sizes.allowance().plus(between.times(number, pockets));
     }
 
-    private List<Marking> channels(CoverDimensions setting) {
-        return IntStream.range(1, pockets).mapToObj(i -> Marking.line(Sort.CHANNEL, Axis.UP_DOWN, channel(i, setting))).toList();
-    }
-
-    @Override
-    public Piece marked(Piece piece, CoverDimensions setting) {
-        return piece.marked(channels(setting));
+    private List<Marking> channels(CoverDimensions sizes) {
+        return IntStream.range(1, pockets).mapToObj(i -> Marking.line(Sort.CHANNEL, Axis.UP_DOWN, channel(i, sizes))).toList();
     }
 
     @Override
-    public List<Marking> onBack(Back back, Back.Panel panel, CoverDimensions setting) {
-        List<Marking> marks = new ArrayList<>(channels(setting));
-        if (straps.count() == 0 || setting.plan().opening().runs() != Axis.ACROSS) {
+    public Piece marked(Piece piece, CoverDimensions sizes) {
+        return piece.marked(channels(sizes));
+    }
+
+    @Override
+    public List<Marking> onBack(Back back, Back.Panel panel, CoverDimensions sizes) {
+        List<Marking> marks = new ArrayList<>(channels(sizes));
+        if (straps.count() == 0 || sizes.opens() != Axis.ACROSS) {
             return marks;
         }
-        List<Length> along = straps.along(setting.finished(straps.runs()));
+        List<Length> along = straps.along(sizes.finished(straps.runs()));
         if (straps.runs() == Axis.ACROSS && back.showing(Length.ZERO).equals(panel)) {
-            along.forEach(at -> marks.add(Marking.spot(Sort.STRAP, setting.allowance().plus(at), Length.ZERO)));
+            along.forEach(at -> marks.add(Marking.spot(Sort.STRAP, sizes.allowance().plus(at), Length.ZERO)));
         }
         if (straps.runs() == Axis.UP_DOWN) {
-            along.stream().filter(at -> back.showing(at).equals(panel)).forEach(at -> strapLines(panel, setting)
+            along.stream().filter(at -> back.showing(at).equals(panel)).forEach(at -> strapLines(panel, sizes)
                     .forEach(x -> marks.add(Marking.spot(Sort.STRAP, x, panel.cutAt(at, Axis.ACROSS)))));
         }
         return marks;
     }
 
     /** The lines across the back that straps sit on, from the cut edge at the left. */
-    private List<Length> strapLines(Back.Panel panel, CoverDimensions setting) {
+    private List<Length> strapLines(Back.Panel panel, CoverDimensions sizes) {
         Length width = panel.piece().cutWidth();
         if (!straps.isProp()) {
             return List.of(straps.edge() == CarriedBy.LEFT ? Length.ZERO : width);
         }
         int line = Math.min(straps.line(), pockets - 1);
-        return straps.end() == Propped.LEFT ? List.of(Length.ZERO, channel(line, setting)) : List.of(width, channel(pockets - line, setting));
+        return straps.end() == Propped.LEFT ? List.of(Length.ZERO, channel(line, sizes)) : List.of(width, channel(pockets - line, sizes));
     }
 
     @Override
-    public Length stitched(CoverDimensions setting) {
-        return setting.finished(Axis.UP_DOWN).times(pockets - 1L);
+    public Optional<Phrase> unfitAtEdge(Axis runs) {
+        return runs == Axis.UP_DOWN ? Optional.of(Phrase.of("unfit.run-upright")) : Optional.empty();
     }
 
     @Override
-    public List<Piece> extras(CoverDimensions setting) {
+    public Optional<Phrase> unfitToLap(Axis runs) {
+        return unfitAtEdge(runs);
+    }
+
+    @Override
+    public Optional<Phrase> unfitForZip() {
+        return Optional.of(Phrase.of("unfit.run-zip"));
+    }
+
+    @Override
+    public Optional<Phrase> unfitToFold() {
+        return Optional.of(Phrase.of("unfit.run-folds"));
+    }
+
+    @Override
+    public boolean takesFlange() {
+        return false;
+    }
+
+    @Override
+    public Length stitched(CoverDimensions sizes) {
+        return sizes.finished(Axis.UP_DOWN).times(pockets - 1L);
+    }
+
+    @Override
+    public List<Piece> extras(CoverDimensions sizes) {
         if (straps.count() == 0) {
             return List.of();
         }
         Map<Side, Edge> edges = new EnumMap<>(Map.of(Side.TOP, Edge.fold(), Side.BOTTOM, Edge.fold(),
-                Side.LEFT, Edge.seam(setting.allowance()), Side.RIGHT, Edge.seam(setting.allowance())));
+                Side.LEFT, Edge.seam(sizes.allowance()), Side.RIGHT, Edge.seam(sizes.allowance())));
         return List.of(Piece.rectangle("strap", Material.FRONT, Sum.of(Sum.term("term.strap-length", STRAP_LENGTH)),
                 Sum.of(Sum.term("term.four-times", STRAP_WIDTH, STRAP_WIDTH.times(1, 4))), edges).times(straps.strips()));
     }
 
     @Override
-    public List<FindingCandidate> concerns(CoverDimensions setting, Back back) {
-        List<FindingCandidate> found = new ArrayList<>();
-        Length side = setting.finished(straps.runs());
+    public List<FindingCandidate<Shape>> concerns(CoverDimensions sizes, Back back) {
+        List<FindingCandidate<Shape>> found = new ArrayList<>();
+        Length side = sizes.finished(straps.runs());
         if (straps.count() > 0 && !straps.from().times(2).under(side)) {
             Length in = side.times(1, straps.isProp() ? 3 : 5);
-            found.add(FindingCandidate.of("straps", Finding.Weight.BETTER_NOT, "straps-cross", straps.from(), side)
-                    .orTry(setting.plan().withShape(new Run(pockets, straps.withFrom(in))), "straps-in", in));
+            found.add(FindingCandidate.<Shape>of("straps", Weight.BETTER_NOT, "straps-cross", straps.from(), side)
+                    .orTry(new Run(pockets, straps.withFrom(in)), "straps-in", in));
         }
         if (straps.count() > 0 && straps.isProp() && straps.line() >= pockets) {
-            found.add(FindingCandidate.of("strap-line", Finding.Weight.BETTER_NOT, "strap-line", straps.line(), pockets - 1)
-                    .orTry(setting.plan().withShape(new Run(pockets, straps.withLine(pockets - 1))), "strap-line", pockets - 1));
+            found.add(FindingCandidate.<Shape>of("strap-line", Weight.BETTER_NOT, "strap-line", straps.line(), pockets - 1)
+                    .orTry(new Run(pockets, straps.withLine(pockets - 1)), "strap-line", pockets - 1));
         }
         return found;
     }

@@ -27,13 +27,13 @@ public record SeamedEdge(Sum length, List<Length> sides, int corners, boolean wh
         paths = List.copyOf(paths);
     }
 
-    static SeamedEdge of(CoverDimensions setting, Back back) {
-        if (setting.outline().isPresent()) {
-            return outlined(setting, back, setting.outline().get());
+    static SeamedEdge of(CoverDimensions sizes, Back back) {
+        if (sizes.outline().isPresent()) {
+            return outlined(sizes, back, sizes.outline().get());
         }
-        Axis runs = setting.plan().opening().runs();
-        Length across = setting.finished(Axis.ACROSS);
-        Length upDown = setting.finished(Axis.UP_DOWN);
+        Axis runs = sizes.opens();
+        Length across = sizes.finished(Axis.ACROSS);
+        Length upDown = sizes.finished(Axis.UP_DOWN);
         boolean start = isSeamed(back.ends().start(), back);
         boolean end = isSeamed(back.ends().end(), back);
         int along = (start ? 1 : 0) + (end ? 1 : 0);
@@ -94,9 +94,9 @@ public record SeamedEdge(Sum length, List<Length> sides, int corners, boolean wh
         return paths;
     }
 
-    private static SeamedEdge outlined(CoverDimensions setting, Back back, Contour outline) {
+    private static SeamedEdge outlined(CoverDimensions sizes, Back back, Contour outline) {
         boolean open = back.ends().tuckFront().isPositive() || back.ends().tuckBack().isPositive();
-        double round = setting.shape() instanceof Round ? Math.PI * setting.finished(Axis.ACROSS).toMm() : outline.perimeter();
+        double round = sizes.shape().perimeter(outline, sizes.finished(Axis.ACROSS));
         Sum length = Sum.of(Sum.term("term.round-the-edge", Length.nearInches(round / 25.4)));
         List<Point> path = new ArrayList<>(outline.points());
         path.add(path.get(0));
@@ -106,9 +106,9 @@ public record SeamedEdge(Sum length, List<Length> sides, int corners, boolean wh
             // The rest of the outline, about the point opposite the open end.
             path = outline.stretchOpposite(mouth, outline.perimeter() - back.length().toMm());
         }
-        int corners = setting.shape() instanceof Vee vee && vee.end() == Vee.End.SQUARE ? (open ? 2 : 4)
-                : setting.shape().isRectangular() ? 4 : 0;
-        return new SeamedEdge(length, List.of(length.total()), corners, !open, !setting.shape().isRectangular(), List.of(path));
+        // The two at an end left open are not sewn.
+        int corners = Math.max(0, sizes.shape().cornersTurned() - (open ? 2 : 0));
+        return new SeamedEdge(length, List.of(length.total()), corners, !open, !sizes.shape().isRectangular(), List.of(path));
     }
 
     /** Length of cord or strip for it: the edge, and four inches to join the ends. */

@@ -3,7 +3,6 @@ package app.dapt.cover;
 import app.dapt.cover.Back.End;
 import app.dapt.cover.Back.Ends;
 import app.dapt.cover.Back.Panel;
-import app.dapt.cover.Finding.Weight;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -63,24 +62,20 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
     }
 
     @Override
-    public Optional<Phrase> unfitFor(Shape shape) {
-        boolean foldable = shape.isRectangular() && !(shape instanceof Run);
-        if (cut == Cut.ONE && !foldable) {
-            return Optional.of(Phrase.of(shape instanceof Run ? "unfit.run-folds" : "unfit.no-fold"));
-        }
-        return shape instanceof Run && runs == Axis.UP_DOWN ? Optional.of(Phrase.of("unfit.run-upright")) : Optional.empty();
+    public Optional<Phrase> unfitFor(CoverShape shape) {
+        return (cut == Cut.ONE ? shape.unfitToFold() : Optional.<Phrase>empty()).or(() -> shape.unfitAtEdge(runs));
     }
 
     @Override
-    public Back back(CoverDimensions setting) {
-        Length depth = setting.finished(runs.other());
-        Length seam = setting.edgeToOpen(runs);
+    public Back back(CoverDimensions sizes, Front front) {
+        Length depth = sizes.finished(runs.other());
+        Length seam = sizes.edgeToOpen(runs);
         Length opening = Length.max(Length.ZERO, seam.minus(returns.times(2)));
-        List<Piece> pieces = cut == Cut.ONE ? List.of(folded(setting))
-                : List.of(setting.front(), setting.whole("back", Material.BACK));
+        List<Piece> pieces = cut == Cut.ONE ? List.of(folded(sizes))
+                : List.of(front.piece(), sizes.whole("back", Material.BACK));
         Piece shown = pieces.get(pieces.size() - 1);
         return Back.of(pieces, List.of(Panel.of(shown, Length.ZERO, depth).turned(turnsPrint())), opening)
-                .openAt(setting.edgeMiddle(runs)).ending(Ends.of(cut == Cut.ONE ? End.FOLD : End.SEAM, End.OPEN));
+                .openAt(sizes.edgeMiddle(runs)).ending(Ends.of(cut == Cut.ONE ? End.FOLD : End.SEAM, End.OPEN));
     }
 
     /** Folded at the top, the back hangs upside down from the front; folded at a side it stays upright. */
@@ -88,23 +83,22 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
         return cut == Cut.ONE && runs == Axis.ACROSS;
     }
 
-    private Piece folded(CoverDimensions setting) {
+    private Piece folded(CoverDimensions sizes) {
         boolean stacked = runs == Axis.ACROSS;
-        Sum twice = Sum.of(Sum.term(stacked ? "term.twice-height" : "term.twice-width", setting.finished(runs.other()).times(2)),
-                Sum.term("term.both-allowances", setting.allowance().times(2)));
-        return setting.panel("whole", Material.FRONT, stacked ? setting.cut(runs) : twice, stacked ? twice : setting.cut(runs),
-                Piece.sewnAllRound(setting.allowance())).marked(List.of(Marking.line(Sort.FOLD, runs, twice.total().half())));
+        Sum twice = Sum.of(Sum.term(stacked ? "term.twice-height" : "term.twice-width", sizes.finished(runs.other()).times(2)),
+                Sum.term("term.both-allowances", sizes.allowance().times(2)));
+        return sizes.panel("whole", Material.FRONT, stacked ? sizes.cut(runs) : twice, stacked ? twice : sizes.cut(runs),
+                Piece.sewnAllRound(sizes.allowance())).marked(List.of(Marking.line(Sort.FOLD, runs, twice.total().half())));
     }
 
     @Override
-    public List<FindingCandidate> concerns(CoverDimensions setting, Back back) {
-        CoverPlan plan = setting.plan();
-        List<FindingCandidate> concerns = new ArrayList<>();
-        concerns.add(FindingCandidate.of("sewn-shut", Weight.WORTH_KNOWING, closing == Closing.HAND ? "sewn-shut" : "sewn-shut-machine").orNote(plan));
-        if (turnsPrint() && plan.cloths().front().hasUp()) {
-            concerns.add(FindingCandidate.of("fold-turns", Weight.BETTER_NOT, "fold-turns", plan.cloths().front().name())
-                    .orTry(plan.withOpening(withCut(Cut.TWO)), "cut-two")
-                    .orNote(plan));
+    public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
+        List<FindingCandidate<Opening>> concerns = new ArrayList<>();
+        concerns.add(FindingCandidate.<Opening>of("sewn-shut", Weight.WORTH_KNOWING, closing == Closing.HAND ? "sewn-shut" : "sewn-shut-machine").orNote());
+        if (turnsPrint() && sizes.cloths().front().hasUp()) {
+            concerns.add(FindingCandidate.<Opening>of("fold-turns", Weight.BETTER_NOT, "fold-turns", sizes.cloths().front().name())
+                    .orTry(withCut(Cut.TWO), "cut-two")
+                    .orNote());
         }
         return concerns;
     }

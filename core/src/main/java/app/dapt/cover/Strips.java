@@ -23,14 +23,14 @@ final class Strips {
      * @param usable the width of cloth between its selvages
      * @param lost   what every join takes
      */
-    static List<Piece> across(String id, Material material, Sum total, Sum depth, Length usable, Length lost, CoverDimensions setting) {
+    static List<Piece> across(String id, Material material, Sum total, Sum depth, Length usable, Length lost, CoverDimensions sizes) {
         Map<Side, Edge> edges = Map.of(Side.TOP, Edge.fold(), Side.BOTTOM, Edge.fold(), Side.LEFT, Edge.fold(), Side.RIGHT, Edge.fold());
         int count = count(total.total(), usable, lost);
         if (count == 1) {
-            return List.of(setting.panel(id, material, total, depth, edges));
+            return List.of(sizes.panel(id, material, total, depth, edges));
         }
         Sum each = Sum.of(Sum.term("term.share-of-strip", total.total().times(1, count)), Sum.term("term.strip-joins", lost));
-        return List.of(setting.panel(id, material, each, depth, edges).times(count));
+        return List.of(sizes.panel(id, material, each, depth, edges).times(count));
     }
 
     /** How many strips joined reach a length. */

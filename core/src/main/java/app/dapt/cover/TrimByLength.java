@@ -1,6 +1,5 @@
 package app.dapt.cover;
 
-import app.dapt.cover.Finding.Weight;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
@@ -62,30 +61,30 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
         return more.isZero() ? sum : sum.plus(Sum.term("term.shop-step", more, step));
     }
 
-    private Piping piping(CoverDimensions setting) {
-        return Piping.usual(setting.plan().unit());
+    private Piping piping(CoverDimensions sizes) {
+        return Piping.usual(sizes.ownUnit());
     }
 
     @Override
-    public List<Piece> pieces(SeamedEdge edge, CoverDimensions setting) {
-        return pipedToo ? piping(setting).pieces(edge, setting) : List.of();
+    public List<Piece> pieces(SeamedEdge edge, CoverDimensions sizes) {
+        return pipedToo ? piping(sizes).pieces(edge, sizes) : List.of();
     }
 
     @Override
-    public List<Need> needs(SeamedEdge edge, CoverDimensions setting) {
-        List<Need> needs = new ArrayList<>(List.of(Need.length(Phrase.of("need.by-length", Phrase.choice("trim-sort", sort)), length(edge), setting.unit()),
-                Need.length(Phrase.of("need.holding-tape"), edge.length(), setting.unit())));
-        needs.addAll(pipedToo ? piping(setting).needs(edge, setting) : List.of());
+    public List<Need> needs(SeamedEdge edge, CoverDimensions sizes) {
+        List<Need> needs = new ArrayList<>(List.of(Need.length(Phrase.of("need.by-length", Phrase.choice("trim-sort", sort)), length(edge), sizes.unit()),
+                Need.length(Phrase.of("need.holding-tape"), edge.length(), sizes.unit())));
+        needs.addAll(pipedToo ? piping(sizes).needs(edge, sizes) : List.of());
         return needs;
     }
 
     @Override
-    public List<Figure> figures(SeamedEdge edge, CoverDimensions setting) {
+    public List<Figure> figures(SeamedEdge edge, CoverDimensions sizes) {
         return List.of(Figure.of("trim", length(edge)));
     }
 
     @Override
-    public List<Phrase> about(SeamedEdge edge, CoverDimensions setting) {
+    public List<Phrase> about(SeamedEdge edge, CoverDimensions sizes) {
         return List.of(Phrase.of("about.trim", length(edge).total()), Phrase.of("about.trim-inward"));
     }
 
@@ -100,21 +99,20 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
     }
 
     @Override
-    public List<FindingCandidate> concerns(SeamedEdge edge, CoverDimensions setting, Back back) {
-        CoverPlan plan = setting.plan();
-        List<FindingCandidate> found = new ArrayList<>(EdgeConcerns.ofAnything(edge, setting, "length"));
-        if (plan.opening().kind() == OpeningKind.EDGE_ZIP) {
-            found.add(FindingCandidate.of("fringe-zip", Weight.BETTER_NOT, "fringe-zip", Phrase.choice("trim-sort", sort))
-                    .orTry(plan.withOpening(OpeningKind.BACK_ZIP.insteadOf(plan.opening(), plan.unit())), "back-zip")
-                    .orTry(plan.withOpening(OpeningKind.ENVELOPE.insteadOf(plan.opening(), plan.unit())), "envelope")
-                    .orTry(plan.withOpening(OpeningKind.ENVELOPE.usual(plan.unit()).turned()), "envelope")
-                    .orNote(plan));
+    public List<FindingCandidate<Edging>> concerns(SeamedEdge edge, CoverDimensions sizes, Back back) {
+        List<FindingCandidate<Edging>> found = new ArrayList<>(EdgeConcerns.ofAnything(edge, sizes, "length"));
+        if (back.zip().isPresent() && back.mouth().isPresent()) {
+            found.add(FindingCandidate.<Edging>of("fringe-zip", Weight.BETTER_NOT, "fringe-zip", Phrase.choice("trim-sort", sort))
+                    .orTry(RemedyElsewhere.BACK_ZIP, "back-zip")
+                    .orTry(RemedyElsewhere.ENVELOPE, "envelope")
+                    .orTry(RemedyElsewhere.ENVELOPE_UP_DOWN, "envelope")
+                    .orNote());
         }
         if (synthetic) {
-            found.add(FindingCandidate.of("trim-heat", Weight.WORTH_KNOWING, "trim-heat").orNote(plan));
+            found.add(FindingCandidate.<Edging>of("trim-heat", Weight.WORTH_KNOWING, "trim-heat").orNote());
         }
         if (pipedToo) {
-            found.add(FindingCandidate.of("layers", Weight.WORTH_KNOWING, "layers", Phrase.choice("trim-sort", sort)).orNote(plan));
+            found.add(FindingCandidate.<Edging>of("layers", Weight.WORTH_KNOWING, "layers", Phrase.choice("trim-sort", sort)).orNote());
         }
         return found;
     }

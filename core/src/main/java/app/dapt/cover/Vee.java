@@ -1,12 +1,12 @@
 package app.dapt.cover;
 
-import app.dapt.cover.Finding.Weight;
 import app.dapt.filling.Bisection;
 import app.dapt.filling.Casing;
 import app.dapt.filling.Chambers;
 import app.dapt.filling.Pillow;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Contour.Point;
@@ -222,20 +222,58 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
         return Optional.of(lines(across, upDown, ease).contour(0));
     }
 
-    /** The outline with the right arm made longer by so much, or shorter by a negative length; square at its end. */
-    Contour lengthened(CoverDimensions setting, Length by) {
-        Lines lines = lines(setting.finished(Axis.ACROSS), setting.finished(Axis.UP_DOWN), setting.ease());
-        return new Lines(lines.width(), lines.height(), lines.arm(), lines.inner(), lines.outer(), false).contour(by.toMm());
+    @Override
+    public int cornersTurned() {
+        return end == End.SQUARE ? 4 : 0;
     }
 
-    /** The middle of the right arm's square end. */
-    Point armEnd(CoverDimensions setting) {
-        return lines(setting.finished(Axis.ACROSS), setting.finished(Axis.UP_DOWN), setting.ease()).endMiddle();
+    @Override
+    public Optional<Phrase> unfitToLap(Axis runs) {
+        return runs == Axis.ACROSS ? Optional.of(Phrase.of("unfit.vee-across")) : Optional.empty();
     }
 
-    /** How far apart the two edges of the finished arm are. */
-    Length finishedArm(CoverDimensions setting) {
-        return arm.plus(setting.ease());
+    @Override
+    public Optional<Phrase> unfitForZip() {
+        return Optional.of(Phrase.of("unfit.vee-zip"));
+    }
+
+    @Override
+    public boolean takesFlange() {
+        return false;
+    }
+
+    @Override
+    public Optional<Arm> openArm() {
+        return Optional.of(new RightArm());
+    }
+
+    /** The right one, which is the one left open. */
+    private final class RightArm implements Arm {
+
+        @Override
+        public boolean isSquare() {
+            return end == End.SQUARE;
+        }
+
+        @Override
+        public Length finishedWidth(CoverDimensions sizes) {
+            return arm.plus(sizes.ease());
+        }
+
+        @Override
+        public Point end(CoverDimensions sizes) {
+            return drawn(sizes).endMiddle();
+        }
+
+        @Override
+        public Contour lengthened(CoverDimensions sizes, Length by) {
+            Lines lines = drawn(sizes);
+            return new Lines(lines.width(), lines.height(), lines.arm(), lines.inner(), lines.outer(), false).contour(by.toMm());
+        }
+
+        private Lines drawn(CoverDimensions sizes) {
+            return lines(sizes.finished(Axis.ACROSS), sizes.finished(Axis.UP_DOWN), sizes.ease());
+        }
     }
 
     /** The straight outer edge of one arm. */
@@ -258,32 +296,32 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
     }
 
     @Override
-    public List<FindingCandidate> concerns(CoverDimensions setting, Back back) {
-        List<FindingCandidate> found = new ArrayList<>();
-        Length upDown = setting.form().upDown().flat();
-        Length across = by == By.ANGLE ? setting.finished(Axis.ACROSS) : setting.form().across().flat();
+    public List<FindingCandidate<Shape>> concerns(CoverDimensions sizes, Back back) {
+        List<FindingCandidate<Shape>> found = new ArrayList<>();
+        Length upDown = sizes.form().upDown().flat();
+        Length across = by == By.ANGLE ? sizes.finished(Axis.ACROSS) : sizes.form().across().flat();
         if (Length.min(across.half(), upDown).times(95, 100).under(arm)) {
-            Length slimmer = setting.mark().nearest(Length.min(across.half(), upDown).times(2, 3));
-            found.add(FindingCandidate.of("vee-arms", Weight.WILL_NOT_WORK, "vee-arms", arm, across, upDown)
-                    .orTry(setting.plan().withShape(new Vee(slimmer, end, inner, outer, by, rise)), "arm", slimmer));
+            Length slimmer = sizes.mark().nearest(Length.min(across.half(), upDown).times(2, 3));
+            found.add(FindingCandidate.<Shape>of("vee-arms", Weight.WILL_NOT_WORK, "vee-arms", arm, across, upDown)
+                    .orTry(new Vee(slimmer, end, inner, outer, by, rise), "arm", slimmer));
         }
-        Lines drawn = lines(setting.finished(Axis.ACROSS), setting.finished(Axis.UP_DOWN), setting.ease());
+        Lines drawn = lines(sizes.finished(Axis.ACROSS), sizes.finished(Axis.UP_DOWN), sizes.ease());
         if (drawn.outer() + 1 < outer.toMm() || drawn.inner() + 1 < inner.toMm()) {
-            Length inside = roundedDown(drawn.inner(), inner, setting);
-            Length outside = roundedDown(drawn.outer(), outer, setting);
-            found.add(FindingCandidate.of("vee-curve", Weight.BETTER_NOT, "vee-curve", outer, inner, outside, inside)
-                    .orTry(setting.plan().withShape(curved(inside, outside)), "vee-curve", outside, inside));
+            Length inside = roundedDown(drawn.inner(), inner, sizes);
+            Length outside = roundedDown(drawn.outer(), outer, sizes);
+            found.add(FindingCandidate.<Shape>of("vee-curve", Weight.BETTER_NOT, "vee-curve", outer, inner, outside, inside)
+                    .orTry(curved(inside, outside), "vee-curve", outside, inside));
         }
         double angle = drawn.angle();
         if (Math.abs(angle - Math.PI / 4) < BIAS_REACH) {
-            found.add(FindingCandidate.of("bias-edges", Weight.WORTH_KNOWING, "bias-edges", (int) Math.round(Math.toDegrees(angle)))
-                    .orNote(setting.plan(), "will-stay-stitch"));
+            found.add(FindingCandidate.<Shape>of("bias-edges", Weight.WORTH_KNOWING, "bias-edges", (int) Math.round(Math.toDegrees(angle)))
+                    .orNote("will-stay-stitch"));
         }
         return found;
     }
 
-    private static Length roundedDown(double millimetres, Length asked, CoverDimensions setting) {
-        long step = setting.mark().step().grains();
+    private static Length roundedDown(double millimetres, Length asked, CoverDimensions sizes) {
+        long step = sizes.mark().step().grains();
         return Length.min(asked, new Length((long) (millimetres * Length.PER_MM) / step * step));
     }
 }

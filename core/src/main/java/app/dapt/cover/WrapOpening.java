@@ -6,7 +6,6 @@ import app.dapt.cover.Back.Lap;
 import app.dapt.cover.Back.Panel;
 import app.dapt.cover.Back.Spot;
 import app.dapt.cover.Fastening.By;
-import app.dapt.cover.Finding.Weight;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -70,11 +69,8 @@ public record WrapOpening(Axis runs, Length overlap, Optional<Length> centre, En
     }
 
     @Override
-    public Optional<Phrase> unfitFor(Shape shape) {
-        if (!shape.isRectangular()) {
-            return Optional.of(Phrase.of("unfit.no-fold"));
-        }
-        return shape instanceof Run ? Optional.of(Phrase.of("unfit.run-folds")) : Optional.empty();
+    public Optional<Phrase> unfitFor(CoverShape shape) {
+        return shape.unfitToFold();
     }
 
     @Override
@@ -83,61 +79,65 @@ public record WrapOpening(Axis runs, Length overlap, Optional<Length> centre, En
     }
 
     @Override
-    public Back back(CoverDimensions setting) {
-        Length depth = setting.finished(runs.other());
+    public Back back(CoverDimensions sizes, Front front) {
+        Length depth = sizes.finished(runs.other());
         Length one = Lapped.half(depth, overlap, centre, true, stacked()).total();
         Length two = Lapped.half(depth, overlap, centre, false, stacked()).total();
-        Piece strip = strip(setting, depth, one);
+        Piece strip = strip(sizes, depth, one);
         Side before = CoverDimensions.before(runs);
         // The ends come over the folds, so that on the back they hang the other way round.
         Panel upper = Panel.of(strip, Length.ZERO, one).named(stacked() ? "panel.end-upper" : "panel.end-left").free(before)
                 .outside(outside == EnvelopeOpening.Outside.FIRST).turned(stacked());
         Panel lower = Panel.of(strip, depth.minus(two), depth).named(stacked() ? "panel.end-lower" : "panel.end-right")
                 .free(before.opposite()).outside(!upper.outside()).turned(stacked());
-        Back back = Back.of(List.of(strip), upper.outside() ? List.of(lower, upper) : List.of(upper, lower), setting.finished(runs))
-                .lapping(Lap.of(overlap, runs, setting)).ending(Ends.of(End.FOLD, End.FOLD));
-        return fastened(back, upper.outside() ? one : depth.minus(two), upper.outside(), strip, setting);
+        Back back = Back.of(List.of(strip), upper.outside() ? List.of(lower, upper) : List.of(upper, lower), sizes.finished(runs))
+                .lapping(Lap.of(overlap, runs, sizes)).ending(Ends.of(End.FOLD, End.FOLD));
+        return fastened(back, upper.outside() ? one : depth.minus(two), upper.outside(), strip, sizes);
     }
 
     /** Marks buttons or ties on both ends of the strip, each counted from its fold. */
-    private Back fastened(Back back, Length edge, boolean firstOutside, Piece strip, CoverDimensions setting) {
-        Length depth = setting.finished(runs.other());
+    private Back fastened(Back back, Length edge, boolean firstOutside, Piece strip, CoverDimensions sizes) {
+        Length depth = sizes.finished(runs.other());
         Length fold = runs == Axis.ACROSS ? strip.marks().get(0).fromTop().orElseThrow() : strip.marks().get(0).fromLeft().orElseThrow();
         Hem outer = firstOutside ? first : second;
         List<Spot> spots = fastening.spots(back.length(), edge, firstOutside,
-                outer.edge(setting.allowance(), setting.plan().unit()).hemDepth());
-        List<Marking> marks = new ArrayList<>(fastening.marks(spots, firstOutside, fold::minus, runs, setting));
-        marks.addAll(fastening.marks(spots, !firstOutside, at -> fold.plus(depth.times(2)).minus(at), runs, setting));
-        return back.spotted(spots).replacing(strip, strip.marked(marks)).with(fastening.pieces(setting));
+                outer.edge(sizes.allowance(), sizes.ownUnit()).hemDepth());
+        List<Marking> marks = new ArrayList<>(fastening.marks(spots, firstOutside, fold::minus, runs, sizes));
+        marks.addAll(fastening.marks(spots, !firstOutside, at -> fold.plus(depth.times(2)).minus(at), runs, sizes));
+        return back.spotted(spots).replacing(strip, strip.marked(marks)).with(fastening.pieces(sizes));
     }
 
-    private Piece strip(CoverDimensions setting, Length depth, Length one) {
-        Edge start = first.edge(setting.allowance(), setting.plan().unit());
-        Edge end = second.edge(setting.allowance(), setting.plan().unit());
-        Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(setting.allowance()));
+    private Piece strip(CoverDimensions sizes, Length depth, Length one) {
+        Edge start = first.edge(sizes.allowance(), sizes.ownUnit());
+        Edge end = second.edge(sizes.allowance(), sizes.ownUnit());
+        Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(sizes.allowance()));
         edges.put(CoverDimensions.before(runs), start);
         edges.put(CoverDimensions.before(runs).opposite(), end);
         Sum length = second.added(first.added(Sum.of(Sum.term(stacked() ? "term.twice-height" : "term.twice-width", depth.times(2)),
                 Sum.term("term.overlap", overlap)), start), end);
-        Sum along = setting.cut(runs);
+        Sum along = sizes.cut(runs);
         Length fold = start.allowance().plus(one);
-        return setting.panel("wrap", Material.FRONT, stacked() ? along : length, stacked() ? length : along, edges)
+        return sizes.panel("wrap", Material.FRONT, stacked() ? along : length, stacked() ? length : along, edges)
                 .marked(List.of(Marking.line(Sort.FOLD, runs, fold), Marking.line(Sort.FOLD, runs, fold.plus(depth))));
     }
 
     @Override
-    public List<FindingCandidate> concerns(CoverDimensions setting, Back back) {
-        CoverPlan plan = setting.plan();
-        List<FindingCandidate> found = new ArrayList<>(new LapConcerns(this, setting, back, back.lap().orElseThrow()).all());
-        found.addAll(fastening.concerns(setting, overlap, "button-overlap", withOverlap(fastening.roomForButton()),
+    public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
+        List<FindingCandidate<Opening>> found = new ArrayList<>(new LapConcerns(this, sizes, back, back.lap().orElseThrow()).all());
+        found.addAll(fastening.concerns(sizes, overlap, "button-overlap", withOverlap(fastening.roomForButton()),
                 new WrapOpening(runs, overlap, centre, outside, first, second, fastening.withBy(By.NOTHING))));
-        if (stacked() && plan.cloths().front().hasUp()) {
-            found.add(FindingCandidate.of("fold-turns", Weight.BETTER_NOT, "wrap-turns", plan.cloths().front().name())
-                    .orTry(plan.withOpening(crosswise()), "run-up-down")
-                    .orTry(plan.withOpening(OpeningKind.ENVELOPE.insteadOf(this, plan.unit())), "envelope")
-                    .orNote(plan));
+        if (stacked() && sizes.cloths().front().hasUp()) {
+            found.add(FindingCandidate.<Opening>of("fold-turns", Weight.BETTER_NOT, "wrap-turns", sizes.cloths().front().name())
+                    .orTry(crosswise(), "run-up-down")
+                    .orTry(OpeningKind.ENVELOPE.insteadOf(this, sizes.ownUnit()), "envelope")
+                    .orNote());
         }
         return found;
+    }
+
+    @Override
+    public List<Need> needs(Back back) {
+        return fastening.needs(back);
     }
 
     @Override

@@ -26,7 +26,7 @@ public final class BiasDrawing {
     public static Optional<Sheet> of(Reckoned reckoned) {
         return reckoned.pieces().stream().filter(piece -> piece.id().startsWith("bias-")).findFirst()
                 .filter(piece -> reckoned.plan().edging() instanceof Piping)
-                .map(piece -> sheet(piece, ((Piping) reckoned.plan().edging()).stripWidth(reckoned)));
+                .map(piece -> sheet(piece, ((Piping) reckoned.plan().edging()).strip(reckoned.dimensions()).total()));
     }
 
     /** Two strips laid for joining, right sides together at right angles, sewn from corner to corner; nothing without piping. */
@@ -34,7 +34,7 @@ public final class BiasDrawing {
         if (!(reckoned.plan().edging() instanceof Piping piping)) {
             return Optional.empty();
         }
-        Length strip = piping.stripWidth(reckoned);
+        Length strip = piping.strip(reckoned.dimensions()).total();
         Length reach = strip.times(3);
         double w = strip.toMm();
         double end = reach.toMm();

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
 import app.dapt.cover.EnvelopeOpening.PanelChoice;
-import app.dapt.cover.Finding.Weight;
+import app.dapt.cover.Weight;
 import app.dapt.fit.Fit;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Form;

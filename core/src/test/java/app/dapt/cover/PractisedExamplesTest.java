@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
-import app.dapt.cover.Finding.Weight;
+import app.dapt.cover.Weight;
 import app.dapt.drawing.Offsets;
 import app.dapt.drawing.Template;
 import app.dapt.fit.Fit;
@@ -190,7 +190,7 @@ class PractisedExamplesTest {
         for (String id : List.of("front", "back-upper", "back-lower")) {
             assertThat(marks(piece(plan, id), Sort.CHANNEL)).as(id).hasSize(3);
         }
-        assertThat(plan.shape().stitched(CoverDimensions.of(plan, Mark.EIGHTH))).isEqualTo(Length.inches(81));
+        assertThat(plan.shape().stitched(CoverDimensions.of(plan.basis(), Mark.EIGHTH))).isEqualTo(Length.inches(81));
     }
 
     @Test

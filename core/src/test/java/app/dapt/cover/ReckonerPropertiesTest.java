@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dapt.Cases;
 import app.dapt.RandomPlans;
-import app.dapt.cover.Finding.Weight;
+import app.dapt.cover.Weight;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Form;
 import app.dapt.measure.Axis;

@@ -1,7 +1,7 @@
 package app.dapt.web.covers;
 
 import app.dapt.cover.Brief;
-import app.dapt.cover.Finding.Weight;
+import app.dapt.cover.Weight;
 import app.dapt.cover.Finding;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;

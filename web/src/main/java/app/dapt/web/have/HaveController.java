@@ -2,7 +2,7 @@ package app.dapt.web.have;
 
 import app.dapt.cover.CoverFromPieces.Cut;
 import app.dapt.cover.CoverFromPieces;
-import app.dapt.cover.Finding.Weight;
+import app.dapt.cover.Weight;
 import app.dapt.cover.Finding;
 import app.dapt.cover.LengthRange;
 import app.dapt.cover.Reckoned;

@@ -7,7 +7,7 @@ import app.dapt.cover.Edging;
 import app.dapt.cover.EdgingKind;
 import app.dapt.cover.Face;
 import app.dapt.cover.FaceKind;
-import app.dapt.cover.Finding.Weight;
+import app.dapt.cover.Weight;
 import app.dapt.cover.Finding;
 import app.dapt.cover.Joining;
 import app.dapt.cover.JoiningKind;
