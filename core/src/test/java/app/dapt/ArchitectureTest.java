@@ -1,17 +1,26 @@
 package app.dapt;
 
+import static java.util.Map.entry;
+import static org.assertj.core.api.Assertions.assertThat;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 
+import com.tngtech.archunit.core.domain.Dependency;
+import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
 
 /** Arrows between the rooms of the core point one way. */
 @AnalyzeClasses(packages = "app.dapt", importOptions = DoNotIncludeTests.class)
 class ArchitectureTest {
+
+    private static final List<String> KINDS_USE = List.of("measure", "piece", "filling", "form", "fit", "cloth");
 
     @ArchTest
     static final ArchRule CORE_KNOWS_ONLY_ITSELF = classes().that().resideInAPackage("app.dapt..")
@@ -28,9 +37,41 @@ class ArchitectureTest {
             .orShould().callMethod(System.class, "currentTimeMillis").orShould().callMethod(System.class, "nanoTime");
 
     @ArchTest
-    static final ArchRule ROOMS_FORM_NO_CIRCLE = slices().matching("app.dapt.(*)..").should().beFreeOfCycles();
+    static final ArchRule ROOMS_FORM_NO_CIRCLE = slices().matching("app.dapt.(**)").should().beFreeOfCycles();
+
+    /** Each room, and what it may use besides itself and Java. */
+    private static final Map<String, List<String>> MAY_USE = Map.ofEntries(
+            entry("measure", List.of()),
+            entry("piece", List.of("measure")),
+            entry("filling", List.of("measure", "piece")),
+            entry("form", List.of("measure", "filling")),
+            entry("fit", List.of("measure", "filling", "form")),
+            entry("cloth", List.of("measure", "piece")),
+            entry("layout.search", List.of("measure", "piece")),
+            entry("layout", List.of("measure", "piece", "cloth", "layout.search")),
+            entry("cover.decision", KINDS_USE),
+            entry("cover.opening", with("cover.decision")),
+            entry("cover.shape", with("cover.decision")),
+            entry("cover.edging", with("cover.decision")),
+            entry("cover.front", with("cover.decision")),
+            entry("cover", with("cover.decision", "cover.opening", "cover.shape", "cover.edging", "cover.front", "layout", "layout.search")),
+            entry("drawing", with("cover", "cover.decision", "cover.opening", "cover.shape", "cover.edging", "cover.front", "layout")));
+
+    private static List<String> with(String... more) {
+        return Stream.concat(KINDS_USE.stream(), Stream.of(more)).toList();
+    }
 
     @ArchTest
-    static final ArchRule MEASURE_STANDS_ALONE = noClasses().that().resideInAPackage("app.dapt.measure..")
-            .should().dependOnClassesThat().resideInAnyPackage("app.dapt.cover..", "app.dapt.form..", "app.dapt.piece..");
+    static void arrowsPointOneWay(JavaClasses all) {
+        assertThat(all).allSatisfy(each -> assertThat(MAY_USE).containsKey(room(each.getPackageName())));
+        all.forEach(each -> each.getDirectDependenciesFromSelf().stream().map(Dependency::getTargetClass)
+                .filter(target -> target.getPackageName().startsWith("app.dapt"))
+                .forEach(target -> assertThat(room(target.getPackageName()))
+                        .as("%s uses %s", each.getName(), target.getName())
+                        .isIn(Stream.concat(Stream.of(room(each.getPackageName())), MAY_USE.get(room(each.getPackageName())).stream()).toList())));
+    }
+
+    private static String room(String named) {
+        return named.substring("app.dapt.".length());
+    }
 }

@@ -2,11 +2,11 @@ package app.dapt.bench;
 
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
-import app.dapt.cover.OpeningKind;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.Recommendation;
-import app.dapt.cover.ShapeKind;
+import app.dapt.cover.opening.OpeningKind;
+import app.dapt.cover.shape.ShapeKind;
 import app.dapt.drawing.CoverDrawing;
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.PlanJson;

@@ -1,5 +1,10 @@
 package app.dapt.cover;
 
+import app.dapt.cover.front.Extras;
+import app.dapt.cover.shape.Corners;
+import app.dapt.cover.shape.Rectangular;
+import app.dapt.cover.shape.Run;
+import app.dapt.cover.shape.Shape;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Form;
 import app.dapt.form.Reading;

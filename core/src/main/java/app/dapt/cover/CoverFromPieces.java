@@ -1,5 +1,13 @@
 package app.dapt.cover;
 
+import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.Seam;
+import app.dapt.cover.decision.SeamFinish;
+import app.dapt.cover.decision.Weight;
+import app.dapt.cover.opening.Hem;
+import app.dapt.cover.opening.OpeningKind;
+import app.dapt.cover.opening.RuleOfThumb;
+import app.dapt.cover.shape.ShapeKind;
 import app.dapt.fit.Fit;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Form;

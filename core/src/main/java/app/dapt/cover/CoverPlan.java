@@ -1,5 +1,13 @@
 package app.dapt.cover;
 
+import app.dapt.cover.decision.Cloths;
+import app.dapt.cover.decision.Seam;
+import app.dapt.cover.decision.SizeBasis;
+import app.dapt.cover.edging.Edging;
+import app.dapt.cover.front.Extras;
+import app.dapt.cover.front.Face;
+import app.dapt.cover.opening.Opening;
+import app.dapt.cover.shape.Shape;
 import app.dapt.fit.Fit;
 import app.dapt.form.Form;
 import app.dapt.measure.Mark;

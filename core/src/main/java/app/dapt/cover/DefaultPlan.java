@@ -2,6 +2,16 @@ package app.dapt.cover;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
+import app.dapt.cover.decision.Cloths;
+import app.dapt.cover.decision.Seam;
+import app.dapt.cover.decision.SeamFinish;
+import app.dapt.cover.edging.Edging;
+import app.dapt.cover.front.Extras;
+import app.dapt.cover.front.Face;
+import app.dapt.cover.opening.Opening;
+import app.dapt.cover.opening.OpeningKind;
+import app.dapt.cover.shape.Shape;
+import app.dapt.cover.shape.ShapeKind;
 import app.dapt.fit.Fit;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Form;

@@ -1,5 +1,6 @@
 package app.dapt.cover;
 
+import app.dapt.cover.decision.Weight;
 import app.dapt.measure.Phrase;
 import java.util.Optional;
 

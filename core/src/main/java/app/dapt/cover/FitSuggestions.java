@@ -1,6 +1,9 @@
 package app.dapt.cover;
 
 import app.dapt.cloth.Cloth;
+import app.dapt.cover.decision.Details;
+import app.dapt.cover.opening.Lapped;
+import app.dapt.cover.opening.RuleOfThumb;
 import app.dapt.form.Form;
 import app.dapt.form.Reading;
 import app.dapt.form.Readings;

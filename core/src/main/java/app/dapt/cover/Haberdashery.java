@@ -1,5 +1,10 @@
 package app.dapt.cover;
 
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.SeamFinish;
+import app.dapt.cover.edging.SeamedEdge;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;

@@ -1,5 +1,8 @@
 package app.dapt.cover;
 
+import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Detailed;
+import app.dapt.cover.decision.LengthRange;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
@@ -7,8 +10,8 @@ import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Edge;
-import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Marking;
+import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Outline;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Side;

@@ -1,5 +1,7 @@
 package app.dapt.cover;
 
+import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.Kind;
 import app.dapt.measure.Unit;
 
 /** Where a join lies that a narrow cloth makes necessary. */

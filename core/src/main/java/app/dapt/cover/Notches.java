@@ -1,9 +1,12 @@
 package app.dapt.cover;
 
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.Front;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
-import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Marking;
+import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,12 +1,12 @@
 /**
  * A cover: what was decided ({@link app.dapt.cover.CoverPlan}), and what follows from it
- * ({@link app.dapt.cover.Reckoned}: pieces, sums, needs, findings), reckoned by {@link app.dapt.cover.Reckoner}.
+ * ({@link app.dapt.cover.Reckoned}).
  *
- * <p>{@link app.dapt.cover.Opening}, {@link app.dapt.cover.Shape}, {@link app.dapt.cover.Edging} and
- * {@link app.dapt.cover.Face} are the kinds of choices; each lists its details, makes its pieces and says what can go wrong
- * with it as {@code FindingCandidate}s, whose remedies are tried before they are offered.
- * {@code CoverDimensions} are the settled sizes all of them reckon from.
+ * <p>Start at {@link app.dapt.cover.Reckoner}: it settles the sizes, lets each decision's kind make its pieces, marks and
+ * candidates for findings ({@code cover.opening}, {@code .shape}, {@code .edging}, {@code .front}), and tries each remedy
+ * before it is offered. {@link app.dapt.cover.Brief} says a plan in one sentence, {@link app.dapt.cover.CoverFromPieces}
+ * goes the other way, from pieces already cut.
  *
- * <p>Uses every other room of the core but {@code drawing}. Start with {@code Reckoner}.
+ * <p>Uses all rooms of the core but {@code drawing}.
  */
 package app.dapt.cover;

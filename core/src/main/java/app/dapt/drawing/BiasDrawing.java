@@ -1,7 +1,7 @@
 package app.dapt.drawing;
 
-import app.dapt.cover.Piping;
 import app.dapt.cover.Reckoned;
+import app.dapt.cover.edging.Piping;
 import app.dapt.drawing.Element.Part;
 import app.dapt.drawing.Element.Path;
 import app.dapt.drawing.Element.Role;

@@ -1,7 +1,7 @@
 package app.dapt.drawing;
 
-import app.dapt.cover.Back;
 import app.dapt.cover.Reckoned;
+import app.dapt.cover.decision.Back;
 import app.dapt.drawing.Element.Label;
 import app.dapt.drawing.Element.Line;
 import app.dapt.drawing.Element.Part;
@@ -15,12 +15,12 @@ import app.dapt.drawing.Element.Zone;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
-import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Contour;
+import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
-import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Side;
 import java.util.ArrayList;
 import java.util.List;

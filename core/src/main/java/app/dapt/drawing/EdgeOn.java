@@ -1,10 +1,10 @@
 package app.dapt.drawing;
 
-import app.dapt.cover.Back.End;
-import app.dapt.cover.Back;
-import app.dapt.cover.EdgingKind;
 import app.dapt.cover.Reckoned;
-import app.dapt.cover.Vee;
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Back.End;
+import app.dapt.cover.edging.EdgingKind;
+import app.dapt.cover.shape.Vee;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Edge;

@@ -1,8 +1,8 @@
 package app.dapt.drawing;
 
-import app.dapt.cover.Extras;
-import app.dapt.cover.Face;
 import app.dapt.cover.Reckoned;
+import app.dapt.cover.front.Extras;
+import app.dapt.cover.front.Face;
 import app.dapt.drawing.Element.Line;
 import app.dapt.drawing.Element.Part;
 import app.dapt.drawing.Element.Path;

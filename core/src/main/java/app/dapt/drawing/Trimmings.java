@@ -1,12 +1,12 @@
 package app.dapt.drawing;
 
-import app.dapt.cover.CornerTrim;
-import app.dapt.cover.Edging;
-import app.dapt.cover.Flange;
-import app.dapt.cover.Piping;
 import app.dapt.cover.Reckoned;
-import app.dapt.cover.Ruffle;
-import app.dapt.cover.TrimByLength;
+import app.dapt.cover.edging.CornerTrim;
+import app.dapt.cover.edging.Edging;
+import app.dapt.cover.edging.Flange;
+import app.dapt.cover.edging.Piping;
+import app.dapt.cover.edging.Ruffle;
+import app.dapt.cover.edging.TrimByLength;
 import app.dapt.drawing.Element.Look;
 import app.dapt.drawing.Element.Path;
 import app.dapt.drawing.Element.Role;
@@ -14,8 +14,8 @@ import app.dapt.drawing.Element.Trim;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Unit;
-import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Contour;
+import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Piece.Material;
 import java.util.ArrayList;
 import java.util.EnumMap;

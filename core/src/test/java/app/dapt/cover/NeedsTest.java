@@ -4,6 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dapt.Cases;
 import app.dapt.RandomPlans;
+import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.Seam;
+import app.dapt.cover.decision.SeamFinish;
+import app.dapt.cover.shape.ShapeKind;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Form;
 import app.dapt.measure.Length;

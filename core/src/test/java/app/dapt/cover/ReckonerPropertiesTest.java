@@ -4,7 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dapt.Cases;
 import app.dapt.RandomPlans;
-import app.dapt.cover.Weight;
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.Weight;
+import app.dapt.cover.front.Face;
+import app.dapt.cover.opening.Lapped;
+import app.dapt.cover.opening.OpeningKind;
+import app.dapt.cover.shape.Run;
+import app.dapt.cover.shape.ShapeKind;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Form;
 import app.dapt.measure.Axis;
@@ -62,7 +69,7 @@ class ReckonerPropertiesTest {
         Axis along = plan.opening().runs();
         Axis deep = along.other();
         Back back = reckoned.back();
-        Length takeUp = plan.shape() instanceof Run run ? Run.TAKE_UP.times(run.pockets() - 1L) : Length.ZERO;
+        Length takeUp = plan.shape() instanceof Run run ? Length.inches(0, 1, 8).times(run.pockets() - 1L) : Length.ZERO;
         if (plan.opening().takesInFront()) {
             Length round = back.panels().stream().map(Back.Panel::depth).reduce(reckoned.finished(deep), Length::plus)
                     .plus(back.ends().tuckFront()).plus(back.ends().tuckBack());

@@ -3,7 +3,7 @@ package app.dapt.measure;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dapt.Cases;
-import app.dapt.cover.LengthRange;
+import app.dapt.cover.decision.LengthRange;
 import java.util.Random;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;

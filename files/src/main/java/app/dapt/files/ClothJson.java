@@ -5,7 +5,7 @@ import app.dapt.cloth.Photo;
 import app.dapt.cloth.Print;
 import app.dapt.cloth.Repeat;
 import app.dapt.cloth.Shrinkage;
-import app.dapt.cover.LengthRange;
+import app.dapt.cover.decision.LengthRange;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
 import java.util.Optional;

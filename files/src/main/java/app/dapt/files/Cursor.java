@@ -1,6 +1,6 @@
 package app.dapt.files;
 
-import app.dapt.cover.LengthRange;
+import app.dapt.cover.decision.LengthRange;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.PlainText;

@@ -4,7 +4,7 @@ import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Scrap;
 import app.dapt.cloth.Scrap.Corner;
 import app.dapt.cloth.Scrap.Spoilt;
-import app.dapt.cover.LengthRange;
+import app.dapt.cover.decision.LengthRange;
 import app.dapt.layout.LayoutChoices;
 import app.dapt.layout.Window;
 import app.dapt.measure.Length;

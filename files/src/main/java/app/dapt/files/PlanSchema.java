@@ -1,14 +1,14 @@
 package app.dapt.files;
 
-import app.dapt.cover.Detail;
-import app.dapt.cover.Detailed;
-import app.dapt.cover.EdgingKind;
-import app.dapt.cover.ExtrasKind;
-import app.dapt.cover.FaceKind;
 import app.dapt.cover.JoiningKind;
-import app.dapt.cover.Kind;
-import app.dapt.cover.OpeningKind;
-import app.dapt.cover.ShapeKind;
+import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Detailed;
+import app.dapt.cover.decision.Kind;
+import app.dapt.cover.edging.EdgingKind;
+import app.dapt.cover.front.ExtrasKind;
+import app.dapt.cover.front.FaceKind;
+import app.dapt.cover.opening.OpeningKind;
+import app.dapt.cover.shape.ShapeKind;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
 import java.util.Map;

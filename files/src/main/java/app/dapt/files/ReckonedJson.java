@@ -1,10 +1,10 @@
 package app.dapt.files;
 
-import app.dapt.cover.Back;
 import app.dapt.cover.Brief;
-import app.dapt.cover.Figure;
 import app.dapt.cover.Finding;
 import app.dapt.cover.Reckoned;
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Figure;
 import app.dapt.drawing.Offsets;
 import app.dapt.drawing.Template;
 import app.dapt.layout.ClothNeed;

@@ -1,9 +1,10 @@
 package app.dapt.files;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cover.Cloths;
+import app.dapt.cover.decision.Cloths;
 import app.dapt.drawing.Box;
 import app.dapt.drawing.EdgeOn;
+import app.dapt.drawing.Element;
 import app.dapt.drawing.Element.Label;
 import app.dapt.drawing.Element.Line;
 import app.dapt.drawing.Element.Part;
@@ -17,13 +18,12 @@ import app.dapt.drawing.Element.Tape;
 import app.dapt.drawing.Element.Trim;
 import app.dapt.drawing.Element.Turning;
 import app.dapt.drawing.Element.Zone;
-import app.dapt.drawing.Element;
 import app.dapt.drawing.Sheet;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
-import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Contour;
+import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Piece.Material;
 import app.dapt.words.Words;
 import java.util.LinkedHashSet;

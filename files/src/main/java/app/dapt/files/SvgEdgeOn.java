@@ -1,7 +1,7 @@
 package app.dapt.files;
 
-import app.dapt.cover.Back.End;
-import app.dapt.cover.EdgingKind;
+import app.dapt.cover.decision.Back.End;
+import app.dapt.cover.edging.EdgingKind;
 import app.dapt.drawing.EdgeOn;
 
 /** Writes a cover edge on as SVG: its layers pulled apart, what holds them together at the ends. */

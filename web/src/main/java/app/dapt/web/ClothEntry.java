@@ -3,7 +3,7 @@ package app.dapt.web;
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Repeat;
 import app.dapt.cloth.Shrinkage;
-import app.dapt.cover.LengthRange;
+import app.dapt.cover.decision.LengthRange;
 import app.dapt.measure.Length;
 import java.util.Optional;
 

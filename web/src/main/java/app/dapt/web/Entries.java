@@ -1,7 +1,7 @@
 package app.dapt.web;
 
-import app.dapt.cover.Detail;
-import app.dapt.cover.LengthRange;
+import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.LengthRange;
 import app.dapt.measure.Entry;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;

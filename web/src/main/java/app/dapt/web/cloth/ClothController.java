@@ -2,7 +2,7 @@ package app.dapt.web.cloth;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Scrap;
-import app.dapt.cover.LengthRange;
+import app.dapt.cover.decision.LengthRange;
 import app.dapt.layout.Layout.Spot;
 import app.dapt.layout.LayoutChoices;
 import app.dapt.layout.Window;

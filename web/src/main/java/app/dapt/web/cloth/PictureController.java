@@ -2,11 +2,11 @@ package app.dapt.web.cloth;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Photo;
-import app.dapt.cover.LengthRange;
+import app.dapt.cover.decision.LengthRange;
 import app.dapt.measure.Length;
 import app.dapt.web.Entries;
-import app.dapt.web.workroom.PictureStore.Picture;
 import app.dapt.web.workroom.PictureStore;
+import app.dapt.web.workroom.PictureStore.Picture;
 import java.io.IOException;
 import java.util.Map;
 import java.util.Optional;

@@ -1,9 +1,9 @@
 package app.dapt.web.cloth;
 
+import app.dapt.cloth.Scrap;
 import app.dapt.cloth.Scrap.Corner;
 import app.dapt.cloth.Scrap.Spoilt;
-import app.dapt.cloth.Scrap;
-import app.dapt.cover.LengthRange;
+import app.dapt.cover.decision.LengthRange;
 import app.dapt.measure.Entry;
 import app.dapt.measure.Length;
 import app.dapt.web.Entries;

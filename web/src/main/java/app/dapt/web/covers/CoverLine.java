@@ -1,10 +1,10 @@
 package app.dapt.web.covers;
 
 import app.dapt.cover.Brief;
-import app.dapt.cover.Weight;
 import app.dapt.cover.Finding;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
+import app.dapt.cover.decision.Weight;
 import app.dapt.drawing.CoverDrawing;
 import app.dapt.files.SvgDrawing;
 import app.dapt.measure.Phrase;

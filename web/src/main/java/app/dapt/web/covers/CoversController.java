@@ -2,8 +2,8 @@ package app.dapt.web.covers;
 
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
-import app.dapt.cover.LengthRange;
-import app.dapt.cover.ShapeKind;
+import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.shape.ShapeKind;
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.PlanJson;
 import app.dapt.form.Filling;

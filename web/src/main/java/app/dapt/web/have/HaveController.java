@@ -1,11 +1,11 @@
 package app.dapt.web.have;
 
-import app.dapt.cover.CoverFromPieces.Cut;
 import app.dapt.cover.CoverFromPieces;
-import app.dapt.cover.Weight;
+import app.dapt.cover.CoverFromPieces.Cut;
 import app.dapt.cover.Finding;
-import app.dapt.cover.LengthRange;
 import app.dapt.cover.Reckoned;
+import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Weight;
 import app.dapt.drawing.CoverDrawing;
 import app.dapt.files.SvgDrawing;
 import app.dapt.measure.Axis;

@@ -1,7 +1,7 @@
 package app.dapt.web.plan;
 
 import app.dapt.cover.Reckoned;
-import app.dapt.cover.Rectangular;
+import app.dapt.cover.shape.Rectangular;
 import app.dapt.drawing.Offsets;
 import app.dapt.drawing.Template;
 import app.dapt.layout.ClothNeed;

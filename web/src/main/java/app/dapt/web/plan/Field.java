@@ -1,6 +1,6 @@
 package app.dapt.web.plan;
 
-import app.dapt.cover.Detail;
+import app.dapt.cover.decision.Detail;
 import app.dapt.measure.Phrase;
 import app.dapt.web.Entries;
 import app.dapt.words.Words;

@@ -8,7 +8,7 @@ import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Scrap;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
-import app.dapt.cover.ShapeKind;
+import app.dapt.cover.shape.ShapeKind;
 import app.dapt.form.Form;
 import app.dapt.layout.LayoutChoices;
 import app.dapt.measure.Length;

@@ -1,4 +1,0 @@
-package app.dapt.cover;
-
-/** What keeps the raw edges inside a cover from fraying. */
-public enum SeamFinish { LEFT, PINKED, ZIGZAG, OVERLOCKED, FRENCH, HEAT_SEALED }

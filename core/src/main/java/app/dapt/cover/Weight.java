@@ -1,4 +1,0 @@
-package app.dapt.cover;
-
-/** How much a finding matters, the worst first. */
-public enum Weight { WILL_NOT_WORK, BETTER_NOT, WORTH_KNOWING }

@@ -1,0 +1,185 @@
+package app.dapt.cover.decision;
+
+import app.dapt.filling.Fullness;
+import app.dapt.fit.Fit;
+import app.dapt.form.FormSize;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Mark;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Contour;
+import app.dapt.piece.Contour.Point;
+import app.dapt.piece.Edge;
+import app.dapt.piece.Outline;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
+import app.dapt.piece.Side;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * The sizes of a cover once settled, from which every piece of it is reckoned.
+ *
+ * @param basis    what they follow from
+ * @param mark     what this reader's cut sizes are rounded up to
+ * @param across   finished size across
+ * @param upDown   finished size up and down
+ * @param fullness how full the form will make the cover; an estimate
+ * @param outline  of the finished cover, where it is no plain rectangle
+ * @param grown    the same with the seam allowance round it
+ */
+public record CoverDimensions(SizeBasis basis, Mark mark, FormSize form, Sum across, Sum upDown, Fullness fullness, Optional<Contour> outline,
+                              Optional<Contour> grown) {
+
+    /** What the straight lines of an outline may be off its curves. */
+    private static final Length HAIR = new Length(Length.PER_MM / 5);
+
+    /** Settles the sizes. */
+    public static CoverDimensions of(SizeBasis basis, Mark mark) {
+        CoverShape shape = basis.shape();
+        FormSize form = FormSize.of(basis.form(), shape::casing);
+        Sum measured = finished(Axis.ACROSS, basis, form);
+        Sum upDown = shape.isSameBothWays() && !shape.isRectangular() ? measured : finished(Axis.UP_DOWN, basis, form);
+        Sum across = shape.acrossFrom(upDown.total(), upDown.total().minus(form.upDown().flat())).orElse(measured);
+        // A flange lies flat beyond what the form fills.
+        Length flanges = basis.flange().times(2);
+        Fullness full = Fullness.of(form.casing(), form.fill(), shape.casing(filled(across, flanges), filled(upDown, flanges)));
+        Length ease = ease(basis, form, across.total(), upDown.total());
+        Optional<Contour> outline = shape.outline(across.total(), upDown.total(), ease, full.ratio());
+        Fullness tapered = outline.filter(taken -> shape.isRectangular())
+                .map(taken -> full.inSmaller(taken.area() / (across.total().toMm() * upDown.total().toMm()))).orElse(full);
+        Length allowance = basis.seam().allowance(basis.unit());
+        return new CoverDimensions(basis, mark, form, across, upDown, tapered, outline, outline.map(lines -> lines.grown(allowance)));
+    }
+
+    /** The sizes that follow from something that may have more or less in common with what these follow from. */
+    public CoverDimensions of(SizeBasis other) {
+        return basis.isLike(other) ? new CoverDimensions(other, mark, form, across, upDown, fullness, outline, grown) : of(other, mark);
+    }
+
+    private static Sum finished(Axis axis, SizeBasis basis, FormSize form) {
+        Sum fitted = basis.fit().finished(axis, basis.form(), form, basis.seam().allowance(basis.unit()));
+        Length ease = axis == basis.opens() ? basis.ease() : Length.ZERO;
+        Sum eased = ease.isZero() ? fitted : fitted.plus(Sum.term("term.opening-ease", ease));
+        return basis.flange().isZero() ? eased : eased.plus(Sum.term("term.flange", basis.flange().times(2)));
+    }
+
+    private static Length filled(Sum finished, Length flanges) {
+        return Length.max(Fit.SMALLEST, finished.total().minus(flanges));
+    }
+
+    public Length finished(Axis axis) {
+        return (axis == Axis.ACROSS ? across : upDown).total();
+    }
+
+    /** What the fit added to the form in the direction it is measured in, negative for plumper. */
+    public Length ease() {
+        return ease(basis, form, finished(Axis.ACROSS), finished(Axis.UP_DOWN));
+    }
+
+    private static Length ease(SizeBasis basis, FormSize form, Length across, Length upDown) {
+        boolean isAcross = basis.shape().easeBy() == Axis.ACROSS;
+        return (isAcross ? across.minus(form.across().flat()) : upDown.minus(form.upDown().flat())).minus(basis.flange().times(2));
+    }
+
+    /** How much of the edge an opening in the seam round the cover may take. */
+    public Length edgeToOpen(Axis runs) {
+        return shape().edgeToOpen(runs, finished(Axis.ACROSS), finished(Axis.UP_DOWN), ease());
+    }
+
+    /** The middle of that edge, millimetres from the top left corner. */
+    public Point edgeMiddle(Axis runs) {
+        return shape().edgeMiddle(runs, finished(Axis.ACROSS), finished(Axis.UP_DOWN), ease());
+    }
+
+    public CoverShape shape() {
+        return basis.shape();
+    }
+
+    /** The direction the opening runs in. */
+    public Axis opens() {
+        return basis.opens();
+    }
+
+    public Cloths cloths() {
+        return basis.cloths();
+    }
+
+    /** The seam allowance as sewn, in the cover's own unit whatever the reader's. */
+    public Length allowance() {
+        return basis.seam().allowance(basis.unit());
+    }
+
+    /** The plain cut size in one direction: finished, an allowance at both edges, and what the shape takes up. */
+    public Sum cut(Axis axis) {
+        Sum cut = Sum.of(Sum.term(axis == Axis.ACROSS ? "term.finished-width" : "term.finished-height", finished(axis)),
+                Sum.term("term.both-allowances", allowance().times(2)));
+        for (Sum.Term term : shape().takeUp(axis)) {
+            cut = cut.plus(term);
+        }
+        return cut;
+    }
+
+    /** A piece as large as the cover, sewn all round. */
+    public Piece whole(String id, Material material) {
+        Edge seam = Edge.seam(allowance());
+        return part(id, material, Axis.ACROSS, Length.ZERO, finished(Axis.UP_DOWN), cut(Axis.UP_DOWN), seam, seam);
+    }
+
+    /**
+     * A part of the back between two lines across its depth.
+     *
+     * @param runs   the direction those lines run in
+     * @param from   where it begins once finished, from the top (left) edge
+     * @param to     where it ends once finished
+     * @param deep   how deep to cut it
+     * @param before what becomes of the edge where it begins
+     * @param after  what becomes of the edge where it ends
+     */
+    public Piece part(String id, Material material, Axis runs, Length from, Length to, Sum deep, Edge before, Edge after) {
+        boolean stacked = runs == Axis.ACROSS;
+        Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(allowance()));
+        edges.put(before(runs), before);
+        edges.put(before(runs).opposite(), after);
+        Sum width = stacked ? cut(runs) : deep;
+        Sum height = stacked ? deep : cut(runs);
+        Optional<Outline.Part> lines = outline.map(cover ->
+                new Outline.Part(cover, grown.orElseThrow(), runs.other(), from, to, before.allowance(), after.allowance()))
+                .filter(part -> !part.isNothing());
+        if (lines.isEmpty() || shape().isRectangular()) {
+            return panel(id, material, width, height, edges).outlined(lines.map(Outline.class::cast));
+        }
+        return panel(id, material, drawn(width, lines.get().cutLength(Axis.ACROSS)), drawn(height, lines.get().cutLength(Axis.UP_DOWN)), edges)
+                .outlined(lines.map(Outline.class::cast));
+    }
+
+    /** The side at which a part begins, its lines running this way. */
+    public static Side before(Axis runs) {
+        return runs == Axis.ACROSS ? Side.TOP : Side.LEFT;
+    }
+
+    /** What was reckoned, where the outline bears it out; a part of a curve, or a slanting corner, is as wide as drawn. */
+    private static Sum drawn(Sum reckoned, double millimetres) {
+        Length there = Length.nearInches(millimetres / 25.4);
+        Length beyond = there.minus(reckoned.total());
+        return beyond.under(HAIR) && Length.mm(-1).under(beyond) ? reckoned : Sum.of(Sum.term("term.widest-there", there));
+    }
+
+    /** A piece, its sizes rounded up to the reader's marks. */
+    public Piece panel(String id, Material material, Sum width, Sum height, Map<Side, Edge> edges) {
+        return Piece.rectangle(id, material, width.roundedUpTo(mark), height.roundedUpTo(mark), edges);
+    }
+
+    /** The unit the reader thinks in. */
+    public Unit unit() {
+        return mark.unit();
+    }
+
+    /** The unit the cover was planned in. */
+    public Unit ownUnit() {
+        return basis.unit();
+    }
+}

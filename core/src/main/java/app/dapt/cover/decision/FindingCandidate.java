@@ -1,0 +1,89 @@
+package app.dapt.cover.decision;
+
+import app.dapt.measure.Phrase;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+
+/**
+ * A finding before its remedies have been tried. A kind proposes changes to its own decision only; the reckoner lifts
+ * them to the plan, tries them in their order and keeps the first that really removes the finding.
+ *
+ * @param <D>      the decision it is about, such as an opening or the edging
+ * @param code     stable: tests, files and a sewist's "noted" go by it
+ * @param wording  {@code finding.WORDING.what} and {@code finding.WORDING.why} are its two sentences
+ * @param args     what goes into both of them
+ * @param remedies changes that may help, the best first
+ * @param note     what the press says by which it is set aside, where it may be
+ */
+public record FindingCandidate<D>(String code, Weight weight, String wording, List<Object> args, List<Remedy<D>> remedies,
+                                  Optional<String> note) {
+
+    /** A change to the decision itself, or, where there is none, to another one. */
+    public record Remedy<D>(Phrase label, Optional<D> changed, Optional<RemedyElsewhere> elsewhere) {
+
+        /** The plan, or whatever holds the decision, with this change made to it. */
+        public <P> P applied(Function<D, P> own, Function<RemedyElsewhere, P> other) {
+            return changed.map(own).orElseGet(() -> other.apply(elsewhere.orElseThrow()));
+        }
+    }
+
+    public FindingCandidate {
+        args = List.copyOf(args);
+        remedies = List.copyOf(remedies);
+    }
+
+    /** One without a remedy yet. */
+    public static <D> FindingCandidate<D> of(String code, Weight weight, String wording, Object... args) {
+        return new FindingCandidate<>(code, weight, wording, Arrays.asList(args), List.of(), Optional.empty());
+    }
+
+    /** This one with one more change to try. */
+    public FindingCandidate<D> orTry(D changed, String label, Object... labelArgs) {
+        return with(new Remedy<>(Phrase.of("remedy." + label, labelArgs), Optional.of(changed), Optional.empty()));
+    }
+
+    /** This one with one more change to try, to a decision that its kind does not know. */
+    public FindingCandidate<D> orTry(RemedyElsewhere elsewhere, String label) {
+        return with(new Remedy<>(Phrase.of("remedy." + label), Optional.empty(), Optional.of(elsewhere)));
+    }
+
+    private FindingCandidate<D> with(Remedy<D> remedy) {
+        List<Remedy<D>> more = new ArrayList<>(remedies);
+        more.add(remedy);
+        return new FindingCandidate<>(code, weight, wording, args, more, note);
+    }
+
+    /** This one, to be set aside by whoever has read it, should no change help. */
+    public FindingCandidate<D> orNote() {
+        return orNote("noted");
+    }
+
+    /** This one, to be set aside by whoever sees to it in another way, said in the label. */
+    public FindingCandidate<D> orNote(String label) {
+        return new FindingCandidate<>(code, weight, wording, args, remedies, Optional.of(label));
+    }
+
+    /** This one about whatever holds the decision: a plan. */
+    public <P> FindingCandidate<P> lifted(Function<D, P> own, Function<RemedyElsewhere, P> other) {
+        return new FindingCandidate<>(code, weight, wording, args, remedies.stream()
+                .map(remedy -> new Remedy<>(remedy.label(), Optional.of(remedy.applied(own, other)), Optional.empty())).toList(), note);
+    }
+
+    /** What a sewist who sets this aside has noted; should it grow worse, it is said again. */
+    public String noteKey() {
+        return weight == Weight.WILL_NOT_WORK ? code + "!" : code;
+    }
+
+    /** What is the matter, in one line. */
+    public Phrase what() {
+        return new Phrase("finding." + wording + ".what", args);
+    }
+
+    /** Why, with the figures. */
+    public Phrase why() {
+        return new Phrase("finding." + wording + ".why", args);
+    }
+}

@@ -1,0 +1,28 @@
+package app.dapt.cover.decision;
+
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import java.util.Optional;
+
+/**
+ * Something to buy that is no cloth.
+ *
+ * @param what   it is
+ * @param amount in what shops use
+ * @param sum    how its length was reckoned, where it has one
+ */
+public record Need(Phrase what, Phrase amount, Optional<Sum> sum) {
+
+    public static Need of(Phrase what, Phrase amount) {
+        return new Need(what, amount, Optional.empty());
+    }
+
+    /** So much of it by length, up to what a shop measures out: an eighth of a yard or ten centimetres. */
+    public static Need length(Phrase what, Sum sum, Unit unit) {
+        long step = unit.pick(Length.cm(10), Length.inches(4, 1, 2)).grains();
+        Length bought = new Length(-Math.floorDiv(-sum.total().grains(), step) * step);
+        return new Need(what, Phrase.of("need.length", bought), Optional.of(sum));
+    }
+}

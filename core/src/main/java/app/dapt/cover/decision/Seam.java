@@ -1,0 +1,52 @@
+package app.dapt.cover.decision;
+
+import app.dapt.measure.Length;
+import app.dapt.measure.Unit;
+
+/**
+ * The seam round the cover.
+ *
+ * @param chosen cloth outside the seam line, as chosen; not negative
+ * @param finish what becomes of the raw edges
+ */
+public record Seam(Length chosen, SeamFinish finish) {
+
+    /** What the first pass of a French seam takes, wrong sides together. */
+    private static final Length FRENCH_FIRST = Length.inches(0, 1, 4);
+    private static final Length FRENCH_FIRST_METRIC = Length.mm(5);
+    private static final Length FRENCH = Length.inches(0, 5, 8);
+    private static final Length FRENCH_METRIC = Length.mm(15);
+    private static final Length USUAL = Length.inches(0, 1, 2);
+    private static final Length USUAL_METRIC = Length.mm(15);
+    private static final Length LEAST = Length.inches(0, 1, 4);
+    private static final Length LEAST_METRIC = Length.mm(6);
+
+    public Seam {
+        if (chosen.isNegative()) {
+            throw new IllegalArgumentException("a seam allowance is not negative");
+        }
+    }
+
+    public static Length usual(Unit unit) {
+        return unit.pick(USUAL_METRIC, USUAL);
+    }
+
+    /** Below this the seam may pull out. */
+    public static Length least(Unit unit) {
+        return unit.pick(LEAST_METRIC, LEAST);
+    }
+
+    /** What each edge really gives up: a French seam is sewn twice and takes at least ⅝ in or 1.5 cm. */
+    public Length allowance(Unit unit) {
+        return finish == SeamFinish.FRENCH ? Length.max(chosen, unit.pick(FRENCH_METRIC, FRENCH)) : chosen;
+    }
+
+    /** What the first pass of a French seam takes. */
+    public static Length frenchFirst(Unit unit) {
+        return unit.pick(FRENCH_FIRST_METRIC, FRENCH_FIRST);
+    }
+
+    public Seam withChosen(Length changed) {
+        return new Seam(changed, finish);
+    }
+}

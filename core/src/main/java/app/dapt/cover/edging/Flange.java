@@ -1,0 +1,63 @@
+package app.dapt.cover.edging;
+
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.RemedyElsewhere;
+import app.dapt.cover.decision.Weight;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Unit;
+import java.util.List;
+
+/**
+ * A flat border: front and back are made larger all round, and stitched through where the form ends.
+ *
+ * @param width of the border
+ */
+public record Flange(Length width) implements Edging {
+
+    static Flange usual(Unit unit) {
+        return new Flange(unit.pick(Length.cm(5), Length.inches(2)));
+    }
+
+    static Flange from(Details details) {
+        return new Flange(details.measure("flange"));
+    }
+
+    @Override
+    public EdgingKind kind() {
+        return EdgingKind.FLANGE;
+    }
+
+    @Override
+    public List<Detail> details() {
+        return List.of(Detail.measure("flange", LengthRange.HANGS, width, true));
+    }
+
+    @Override
+    public Length flange() {
+        return width;
+    }
+
+    @Override
+    public List<FindingCandidate<Edging>> concerns(SeamedEdge edge, CoverDimensions sizes, Back back) {
+        if (!sizes.shape().takesFlange() || !edge.whole()) {
+            return List.of(FindingCandidate.<Edging>of("flange-unfit", Weight.WILL_NOT_WORK, "flange-unfit", Phrase.of(edge.whole() ? "unfit.flange-shape" : "unfit.flange-fold"))
+                    .orTry(new None(), "no-flange"));
+        }
+        boolean opensAtEdge = back.mouth().isPresent();
+        return opensAtEdge ? List.of(FindingCandidate.<Edging>of("flange-opening", Weight.BETTER_NOT, "flange-opening", width)
+                .orTry(RemedyElsewhere.ENVELOPE, "envelope")
+                .orTry(RemedyElsewhere.ENVELOPE_USUAL, "envelope")
+                .orNote()) : List.of();
+    }
+
+    @Override
+    public Phrase brief() {
+        return Phrase.of("brief.edging.flange", width);
+    }
+}

@@ -1,0 +1,270 @@
+package app.dapt.cover.edging;
+
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.Figure;
+import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.Strips;
+import app.dapt.cover.decision.Weight;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Edge;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
+import app.dapt.piece.Side;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A cord covered with a strip of cloth and caught in the seam.
+ *
+ * @param cord  its thickness, as sold
+ * @param rule  how wide the strip is cut
+ * @param own   its width where that is the sewist's own choice; kept otherwise
+ * @param grain along the cloth or across its threads
+ * @param way   how bias is cut
+ * @param block how high the block is that bias strips are cut from
+ * @param from  the cloth it is cut from
+ * @param join  where its ends meet
+ * @param cordAtHand  how much cord there is already, where there is some
+ * @param stripAtHand how much strip there is already, joined
+ */
+public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way, Length block, Source from, JoinPlace join,
+                     Optional<Length> cordAtHand, Optional<Length> stripAtHand) implements Edging {
+
+    /** The thicknesses sold. */
+    public enum Cord {
+        FINE(Length.mm(3), Length.inches(0, 1, 8)), SMALL(Length.mm(4), Length.inches(0, 5, 32)), MIDDLING(Length.mm(5), Length.inches(0, 3, 16)),
+        USUAL(Length.mm(6), Length.inches(0, 1, 4)), STOUT(Length.mm(8), Length.inches(0, 5, 16)), THICK(Length.mm(10), Length.inches(0, 3, 8)),
+        ROPE(Length.mm(12), Length.inches(0, 1, 2));
+
+        private final Length metric;
+        private final Length imperial;
+
+        Cord(Length metric, Length imperial) {
+            this.metric = metric;
+            this.imperial = imperial;
+        }
+
+        public Length across(Unit unit) {
+            return unit.pick(metric, imperial);
+        }
+    }
+
+    /** Schools of how wide to cut the strip. */
+    public enum Rule { EXACT, TWICE, FIXED, OWN }
+
+    /** How the strip lies on the cloth: across it and joined, slanting, or along it in one length. */
+    public enum Grain { STRAIGHT, BIAS, ALONG }
+
+    /** Ways of cutting bias. */
+    public enum BiasWay { STRIPS, TUBE }
+
+    /** The cloth a trim is cut from. */
+    public enum Source {
+        FRONT(Material.FRONT), BACK(Material.BACK), ANOTHER(Material.TRIM);
+
+        private final Material material;
+
+        Source(Material material) {
+            this.material = material;
+        }
+
+        public Material material() {
+            return material;
+        }
+    }
+
+    /** Where the ends meet: never at a corner. */
+    public enum JoinPlace { BOTTOM, SIDE }
+
+    static Piping usual(Unit unit) {
+        return new Piping(Cord.SMALL, Rule.EXACT, unit.pick(Length.cm(4), Length.inches(1, 1, 2)), Grain.BIAS, BiasWay.STRIPS,
+                unit.pick(Length.cm(35), Length.inches(14)), Source.ANOTHER, JoinPlace.BOTTOM, Optional.empty(), Optional.empty());
+    }
+
+    static Piping from(Details details) {
+        return new Piping(details.oneOf("cord", Cord.class), details.oneOf("stripRule", Rule.class), details.measure("stripOwn"),
+                details.oneOf("grain", Grain.class), details.oneOf("biasWay", BiasWay.class), details.measure("block"),
+                details.oneOf("trimFrom", Source.class), details.oneOf("pipingJoin", JoinPlace.class),
+                details.maybe("cordAtHand"), details.maybe("stripAtHand"));
+    }
+
+    @Override
+    public EdgingKind kind() {
+        return EdgingKind.PIPING;
+    }
+
+    @Override
+    public List<Detail> details() {
+        return List.of(Detail.oneOf("cord", cord, "cord"), Detail.oneOf("stripRule", rule, "strip"),
+                Detail.measure("stripOwn", LengthRange.PLEAT, own, rule == Rule.OWN), Detail.oneOf("grain", grain, "grain"),
+                biasDetail(), Detail.measure("block", LengthRange.BLOCK, block, isBias() && way == BiasWay.STRIPS),
+                Detail.oneOf("trimFrom", from, "trim-from"), Detail.oneOf("pipingJoin", join, "piping-join"),
+                Detail.maybe("cordAtHand", LengthRange.BY_LENGTH, cordAtHand), Detail.maybe("stripAtHand", LengthRange.BY_LENGTH, stripAtHand));
+    }
+
+    private Detail biasDetail() {
+        return new Detail.OneOf("biasWay", Phrase.of("detail.biasWay"), way, "bias-way", false, isBias());
+    }
+
+    private boolean isBias() {
+        return grain == Grain.BIAS;
+    }
+
+    private Piping with(String detail, Object value) {
+        return from(new Details(details()).with(detail, value));
+    }
+
+    /** What goes round the cord: π·d. */
+    private Length wrap(Unit unit) {
+        return Length.nearInches(Math.PI * cord.across(unit).toInches());
+    }
+
+    /** How wide to cut the strip. */
+    public Sum strip(CoverDimensions sizes) {
+        Unit unit = sizes.ownUnit();
+        Length lips = sizes.allowance().times(2);
+        Sum sum = switch (rule) {
+            case EXACT -> Sum.of(Sum.term("term.round-cord", wrap(unit)), Sum.term("term.both-lips", lips));
+            case TWICE -> Sum.of(Sum.term("term.cord-twice", quarterUp(cord.across(unit), unit).times(2)), Sum.term("term.both-lips", lips));
+            case FIXED -> Sum.of(Sum.term("term.strip-fixed", unit.pick(Length.mm(45), Length.inches(1, 3, 4))));
+            case OWN -> Sum.of(Sum.term("term.strip-own", own));
+        };
+        return sum.roundedUpTo(sizes.mark());
+    }
+
+    private static Length quarterUp(Length cord, Unit unit) {
+        long step = unit.pick(Length.mm(5), Length.inches(0, 1, 4)).grains();
+        return new Length(-Math.floorDiv(-cord.grains(), step) * step);
+    }
+
+    /** The flat part left to catch in the seam, on each side. */
+    Length lip(CoverDimensions sizes) {
+        return strip(sizes).total().minus(wrap(sizes.ownUnit())).half();
+    }
+
+    BiasCut bias(SeamedEdge edge, CoverDimensions sizes) {
+        Length total = edge.withJoin(sizes.ownUnit()).total();
+        Length strip = strip(sizes).total();
+        return way == BiasWay.STRIPS ? BiasCut.strips(total, strip, block)
+                : BiasCut.tube(total, strip, sizes.ownUnit().pick(Length.cm(1), Length.inches(1)));
+    }
+
+    @Override
+    public List<Piece> pieces(SeamedEdge edge, CoverDimensions sizes) {
+        if (isBias()) {
+            BiasCut bias = bias(edge, sizes);
+            Sum width = way == BiasWay.STRIPS
+                    ? Sum.of(Sum.term("term.block-high", block), Sum.term("term.bias-strips", bias.width().minus(block), bias.strips()))
+                    : Sum.of(Sum.term("term.tube-side", bias.width()));
+            Sum height = Sum.of(Sum.term(way == BiasWay.STRIPS ? "term.block" : "term.tube-side", bias.height()));
+            return List.of(sizes.panel(way == BiasWay.STRIPS ? "bias-block" : "bias-square", from.material(), width, height, folded()));
+        }
+        Sum length = edge.withJoin(sizes.ownUnit());
+        if (grain == Grain.ALONG) {
+            return List.of(sizes.panel("piping", from.material(), strip(sizes), length, folded()));
+        }
+        Length usable = sizes.cloths().of(from.material()).usableWidth();
+        return Strips.across("piping", from.material(), edge.withJoin(sizes.ownUnit()), strip(sizes), usable,
+                strip(sizes).total(), sizes);
+    }
+
+    private static Map<Side, Edge> folded() {
+        return Map.of(Side.TOP, Edge.fold(), Side.BOTTOM, Edge.fold(), Side.LEFT, Edge.fold(), Side.RIGHT, Edge.fold());
+    }
+
+    @Override
+    public List<Need> needs(SeamedEdge edge, CoverDimensions sizes) {
+        Unit unit = sizes.ownUnit();
+        return List.of(Need.length(Phrase.of("need.cord", cord.across(unit)), edge.withJoin(unit), sizes.unit()));
+    }
+
+    @Override
+    public List<Phrase> about(SeamedEdge edge, CoverDimensions sizes) {
+        List<Phrase> said = new ArrayList<>();
+        said.add(Phrase.of("about.strip", strip(sizes).total(), lip(sizes), edge.withJoin(sizes.ownUnit()).total()));
+        if (isBias()) {
+            BiasCut strips = with("biasWay", BiasWay.STRIPS).bias(edge, sizes);
+            BiasCut tube = with("biasWay", BiasWay.TUBE).bias(edge, sizes);
+            said.add(Phrase.of("about.bias-strips", strips.strips(), strips.usable(), strips.width(), strips.height()));
+            said.add(Phrase.of(tube.area() < strips.area() ? "about.tube-less" : "about.tube-more", tube.width()));
+        }
+        said.add(Phrase.of("about.piping-join." + Phrase.code(join)));
+        if (grain == Grain.ALONG) {
+            said.add(Phrase.of("about.piping-along", edge.withJoin(sizes.ownUnit()).total()));
+        }
+        if (edge.corners() > 0) {
+            said.add(Phrase.of("about.clip-corners", cord.across(sizes.ownUnit())));
+        }
+        return said;
+    }
+
+    @Override
+    public List<Figure> figures(SeamedEdge edge, CoverDimensions sizes) {
+        Unit unit = sizes.ownUnit();
+        List<Figure> figures = new ArrayList<>(List.of(Figure.of("strip", strip(sizes)), Figure.of("lip", lip(sizes)),
+                Figure.of("stripLength", edge.withJoin(unit)), Figure.of("cord", edge.withJoin(unit))));
+        if (isBias()) {
+            BiasCut bias = bias(edge, sizes);
+            figures.addAll(List.of(Figure.of("usable", bias.usable()), Figure.of("strips", bias.strips()),
+                    Figure.of("blockWidth", bias.width()), Figure.of("blockHeight", bias.height())));
+        } else {
+            figures.add(Figure.of("strips", pieces(edge, sizes).get(0).quantity()));
+        }
+        return figures;
+    }
+
+    @Override
+    public Length standsOut() {
+        return cord.across(Unit.INCH);
+    }
+
+    @Override
+    public List<FindingCandidate<Edging>> concerns(SeamedEdge edge, CoverDimensions sizes, Back back) {
+        List<FindingCandidate<Edging>> found = new ArrayList<>();
+        Length lip = lip(sizes);
+        if (lip.plus(Length.sixtyFourths(1)).under(sizes.allowance())) {
+            Length enough = sizes.mark().roundUp(wrap(sizes.ownUnit()).plus(sizes.allowance().times(2)));
+            found.add(FindingCandidate.<Edging>of("lip-narrow", lip.isPositive() ? Weight.BETTER_NOT : Weight.WILL_NOT_WORK, "lip-narrow", lip, sizes.allowance(), enough)
+                    .orTry(with("stripRule", Rule.EXACT), "strip", enough));
+        }
+        if (edge.curved() && !isBias()) {
+            found.add(FindingCandidate.<Edging>of("piping-straight", Weight.BETTER_NOT, "piping-straight")
+                    .orTry(with("grain", Grain.BIAS), "cut-bias").orNote());
+        }
+        if (edge.corners() > 0 && cord.compareTo(Cord.THICK) >= 0) {
+            found.add(FindingCandidate.<Edging>of("cord-bulky", Weight.WORTH_KNOWING, "cord-bulky", cord.across(sizes.ownUnit()))
+                    .orTry(with("cord", Cord.USUAL), "cord", Cord.USUAL.across(sizes.ownUnit())).orNote("will-clip"));
+        }
+        if (isBias() && way == BiasWay.STRIPS && BiasCut.usable(block).under(Length.inches(6))) {
+            Length usual = usual(sizes.ownUnit()).block();
+            found.add(FindingCandidate.<Edging>of("block-small", Weight.BETTER_NOT, "block-small", block, BiasCut.usable(block))
+                    .orTry(with("block", usual), "block", usual));
+        }
+        found.addAll(tooShort("cord-short", "cordAtHand", cordAtHand, edge, sizes));
+        found.addAll(tooShort("strip-short", "stripAtHand", stripAtHand, edge, sizes));
+        found.addAll(EdgeConcerns.ofAnything(edge, sizes, "piping"));
+        return found;
+    }
+
+    /** What is at hand has to go round and meet. */
+    private List<FindingCandidate<Edging>> tooShort(String code, String detail, Optional<Length> atHand, SeamedEdge edge, CoverDimensions sizes) {
+        Length needed = edge.withJoin(sizes.ownUnit()).total();
+        return atHand.filter(length -> length.under(needed)).map(length -> FindingCandidate.<Edging>of(code, Weight.WILL_NOT_WORK, code, length, needed, needed.minus(length))
+                .orTry(with(detail, Optional.empty()), "get-more")).stream().toList();
+    }
+
+    @Override
+    public Phrase brief() {
+        return Phrase.of("brief.edging.piping", Phrase.choice("cord", cord));
+    }
+}

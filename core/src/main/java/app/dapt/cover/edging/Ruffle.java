@@ -1,0 +1,138 @@
+package app.dapt.cover.edging;
+
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.Figure;
+import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.Strips;
+import app.dapt.cover.decision.Weight;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Piece;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A gathered strip round the edge.
+ *
+ * @param depth    finished, beyond the seam
+ * @param fullness how much of it is gathered in
+ * @param make     a single layer with a hem, or folded double
+ * @param where    caught in the seam, or stitched on
+ * @param from     the cloth it is cut from
+ * @param pipedToo with piping in the same seam
+ */
+public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Piping.Source from, boolean pipedToo) implements Edging {
+
+    /** How much of it is gathered in. */
+    public enum Gathers {
+        LIGHT(3, 2), USUAL(2, 1), SHEER(3, 1);
+
+        private final int times;
+        private final int over;
+
+        Gathers(int times, int over) {
+            this.times = times;
+            this.over = over;
+        }
+    }
+
+    /** One layer or two. */
+    public enum Make { SINGLE, FOLDED }
+
+    /** In the seam or on the front. */
+    public enum Where { IN_SEAM, APPLIED }
+
+    static Ruffle usual(Unit unit) {
+        return new Ruffle(unit.pick(Length.cm(5), Length.inches(2)), Gathers.USUAL, Make.FOLDED, Where.IN_SEAM, Piping.Source.FRONT, false);
+    }
+
+    static Ruffle from(Details details) {
+        return new Ruffle(details.measure("ruffleDepth"), details.oneOf("gathers", Gathers.class), details.oneOf("ruffleMake", Make.class),
+                details.oneOf("ruffleWhere", Where.class), details.oneOf("trimFrom", Piping.Source.class), details.tick("pipedToo"));
+    }
+
+    @Override
+    public EdgingKind kind() {
+        return EdgingKind.RUFFLE;
+    }
+
+    @Override
+    public List<Detail> details() {
+        return List.of(Detail.measure("ruffleDepth", LengthRange.HANGS, depth, true), Detail.oneOf("gathers", fullness, "gathers"),
+                Detail.oneOf("ruffleMake", make, "ruffle-make"), Detail.oneOf("ruffleWhere", where, "ruffle-where"),
+                Detail.oneOf("trimFrom", from, "trim-from"), Detail.tick("pipedToo", pipedToo, where == Where.IN_SEAM));
+    }
+
+    /** Whether piping lies in the same seam. */
+    public boolean isPiped() {
+        return pipedToo && where == Where.IN_SEAM;
+    }
+
+    /** The edge times the fullness. */
+    Sum length(SeamedEdge edge) {
+        Length more = edge.length().total().times(fullness.times - fullness.over, fullness.over);
+        return edge.length().plus(Sum.term("term.gathered", more));
+    }
+
+    /** Single: depth, an allowance and a narrow hem; folded: twice the depth and an allowance. */
+    Sum cutDepth(CoverDimensions sizes) {
+        Length hem = sizes.ownUnit().pick(Length.cm(1), Length.inches(0, 1, 2));
+        return make == Make.SINGLE
+                ? Sum.of(Sum.term("term.ruffle-depth", depth), Sum.term("term.allowance", sizes.allowance()), Sum.term("term.ruffle-hem", hem))
+                : Sum.of(Sum.term("term.ruffle-twice", depth.times(2)), Sum.term("term.both-allowances", sizes.allowance().times(2)));
+    }
+
+    @Override
+    public List<Piece> pieces(SeamedEdge edge, CoverDimensions sizes) {
+        Length usable = sizes.cloths().of(from.material()).usableWidth();
+        List<Piece> pieces = new ArrayList<>(Strips.across("ruffle", from.material(), length(edge), cutDepth(sizes), usable,
+                sizes.allowance().times(2), sizes));
+        pieces.addAll(isPiped() ? Piping.usual(sizes.ownUnit()).pieces(edge, sizes) : List.of());
+        return pieces;
+    }
+
+    @Override
+    public List<Need> needs(SeamedEdge edge, CoverDimensions sizes) {
+        return isPiped() ? Piping.usual(sizes.ownUnit()).needs(edge, sizes) : List.of();
+    }
+
+    @Override
+    public List<Phrase> about(SeamedEdge edge, CoverDimensions sizes) {
+        return List.of(Phrase.of("about.ruffle", length(edge).total(), cutDepth(sizes).total()),
+                Phrase.of("about.quarters", length(edge).total().times(1, 4), edge.length().total().times(1, 4)));
+    }
+
+    @Override
+    public List<Figure> figures(SeamedEdge edge, CoverDimensions sizes) {
+        return List.of(Figure.of("strip", cutDepth(sizes)), Figure.of("stripLength", length(edge)), Figure.of("strips", pieces(edge, sizes).get(0).quantity()));
+    }
+
+    @Override
+    public Length standsOut() {
+        return depth;
+    }
+
+    @Override
+    public List<FindingCandidate<Edging>> concerns(SeamedEdge edge, CoverDimensions sizes, Back back) {
+        List<FindingCandidate<Edging>> found = new ArrayList<>();
+        if (where == Where.IN_SEAM) {
+            found.addAll(EdgeConcerns.ofAnything(edge, sizes, "ruffle"));
+        }
+        if (isPiped()) {
+            found.add(FindingCandidate.<Edging>of("layers", Weight.WORTH_KNOWING, "layers", Phrase.of("trim.ruffle")).orNote());
+        }
+        return found;
+    }
+
+    @Override
+    public Phrase brief() {
+        return Phrase.of(isPiped() ? "brief.edging.ruffle-piped" : "brief.edging.ruffle", depth);
+    }
+}

@@ -1,0 +1,226 @@
+package app.dapt.cover.front;
+
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Detailed;
+import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.Spacing;
+import app.dapt.cover.decision.Weight;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Marking;
+import app.dapt.piece.Marking.Sort;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What the front is made of. */
+public sealed interface Face extends Detailed {
+
+    @Override
+    FaceKind kind();
+
+    /** The front to cut. */
+    Piece front(CoverDimensions sizes);
+
+    /**
+     * Where on the cut front a place comes from that lies so far across a plain one, both from the cut edge at the left:
+     * on a front that is made narrower before it is sewn, what lies beyond that is cut further out.
+     */
+    default Length place(Length plain, CoverDimensions sizes) {
+        return plain;
+    }
+
+    /** Where on the cut front its middle is once it is made, from the cut edge at the left. */
+    default Length middle(Piece front, CoverDimensions sizes) {
+        return front.cutWidth().half();
+    }
+
+    /** Whether it is one plain piece, as every larger piece that the front is a part of has it. */
+    default boolean isPlain() {
+        return false;
+    }
+
+    /** What is bought for it. */
+    default List<Need> needs() {
+        return List.of();
+    }
+
+    /** Whether something on it comes off in small hands. */
+    default boolean hasSmallParts() {
+        return false;
+    }
+
+    /** What can go wrong with it. */
+    default List<FindingCandidate<Face>> concerns(CoverDimensions sizes) {
+        return List.of();
+    }
+
+    /** One plain piece. */
+    record Plain() implements Face {
+
+        @Override
+        public boolean isPlain() {
+            return true;
+        }
+
+        @Override
+        public FaceKind kind() {
+            return FaceKind.PLAIN;
+        }
+
+        @Override
+        public List<Detail> details() {
+            return List.of();
+        }
+
+        @Override
+        public Piece front(CoverDimensions sizes) {
+            return sizes.whole("front", Material.FRONT);
+        }
+    }
+
+    /**
+     * A pleat down the middle, sewn shut, with buttons for show; the cover opens elsewhere.
+     *
+     * @param pleat   how wide the band is
+     * @param buttons how many
+     * @param spacing how they are spaced in the finished height
+     * @param size    across one of them
+     */
+    record ButtonBand(Length pleat, int buttons, Spacing spacing, Length size) implements Face {
+
+        static ButtonBand usual(Unit unit) {
+            return new ButtonBand(unit.pick(Length.cm(4), Length.inches(1, 1, 2)), 3, Spacing.HALF_AT_ENDS, unit.pick(Length.mm(22), Length.inches(0, 7, 8)));
+        }
+
+        static ButtonBand from(Details details) {
+            return new ButtonBand(details.measure("pleat"), details.count("buttons"), details.oneOf("buttonSpacing", Spacing.class),
+                    details.measure("buttonSize"));
+        }
+
+        @Override
+        public FaceKind kind() {
+            return FaceKind.BUTTON_BAND;
+        }
+
+        @Override
+        public List<Detail> details() {
+            return List.of(Detail.measure("pleat", LengthRange.PLEAT, pleat, true), Detail.count("buttons", 1, 12, buttons, true),
+                    Detail.oneOf("buttonSpacing", spacing, "spacing"), Detail.measure("buttonSize", LengthRange.BUTTON, size, true));
+        }
+
+        @Override
+        public List<Need> needs() {
+            return List.of(Need.of(Phrase.of("need.mock-buttons"), Phrase.of("need.buttons-of", buttons, size)));
+        }
+
+        @Override
+        public boolean hasSmallParts() {
+            return true;
+        }
+
+        /**
+         * The first fold lies at C/2 + f/2 and is carried to the second, 2f further on; the band between them then has
+         * the cover's middle for its own, which is where the buttons are marked: at C/2.
+         */
+        @Override
+        public Piece front(CoverDimensions sizes) {
+            Piece plain = sizes.whole("front", Material.FRONT);
+            if (!sizes.shape().isRectangular()) {
+                return plain;
+            }
+            Length middle = middle(plain, sizes);
+            Length fold = fold(sizes);
+            List<Marking> marks = new ArrayList<>(List.of(Marking.line(Sort.PLEAT, Axis.UP_DOWN, fold),
+                    Marking.line(Sort.PLEAT, Axis.UP_DOWN, fold.plus(pleat.times(2)))));
+            Length height = sizes.finished(Axis.UP_DOWN);
+            for (int i = 0; i < buttons; i++) {
+                marks.add(Marking.spot(Sort.BUTTON, middle, sizes.allowance().plus(spacing.at(i, buttons, height))));
+            }
+            Sum wide = sizes.cut(Axis.ACROSS).plus(Sum.term("term.pleat", pleat.times(2)));
+            return sizes.panel("front", Material.FRONT, wide, sizes.cut(Axis.UP_DOWN), plain.edges()).marked(marks);
+        }
+
+        /** The first fold, half the band beyond the middle; all beyond it is cut two bands further out. */
+        private Length fold(CoverDimensions sizes) {
+            return sizes.cut(Axis.ACROSS).total().half().plus(pleat.half());
+        }
+
+        @Override
+        public Length place(Length plain, CoverDimensions sizes) {
+            boolean beyond = sizes.shape().isRectangular() && fold(sizes).under(plain);
+            return beyond ? plain.plus(pleat.times(2)) : plain;
+        }
+
+        @Override
+        public Length middle(Piece front, CoverDimensions sizes) {
+            return sizes.cut(Axis.ACROSS).total().half();
+        }
+
+        @Override
+        public List<FindingCandidate<Face>> concerns(CoverDimensions sizes) {
+            List<FindingCandidate<Face>> found = new ArrayList<>();
+            Length least = pleat.half();
+            Length most = pleat.times(2, 3);
+            if (size.under(least) || most.under(size)) {
+                Length fitting = sizes.mark().roundUp(least);
+                found.add(FindingCandidate.<Face>of("button-size", most.under(size) ? Weight.BETTER_NOT : Weight.WORTH_KNOWING, "button-size", size, least, most)
+                        .orTry(new ButtonBand(pleat, buttons, spacing, fitting), "button-size", fitting)
+                        .orTry(new ButtonBand(pleat, buttons, spacing, most), "button-size", most)
+                        .orNote());
+            }
+            if (!sizes.shape().isRectangular()) {
+                found.add(unfit(Phrase.of("unfit.band-on-curve")));
+            }
+            return found;
+        }
+    }
+
+    /**
+     * Pieced or quilted beforehand, and trimmed to the cut size.
+     *
+     * @param layers what its thickness takes up each way
+     */
+    record Pieced(Length layers) implements Face {
+
+        @Override
+        public FaceKind kind() {
+            return FaceKind.PIECED;
+        }
+
+        @Override
+        public List<Detail> details() {
+            return List.of(Detail.measure("layers", LengthRange.TURN, layers, true));
+        }
+
+        @Override
+        public Piece front(CoverDimensions sizes) {
+            Piece plain = sizes.whole("front", Material.FRONT);
+            if (!sizes.shape().isRectangular()) {
+                return plain;
+            }
+            Sum.Term more = Sum.term("term.layers", layers);
+            return sizes.panel("front", Material.FRONT, sizes.cut(Axis.ACROSS).plus(more), sizes.cut(Axis.UP_DOWN).plus(more),
+                    plain.edges());
+        }
+
+        @Override
+        public List<FindingCandidate<Face>> concerns(CoverDimensions sizes) {
+            return List.of(FindingCandidate.<Face>of("stay-stitch", Weight.WORTH_KNOWING, "stay-stitch").orNote());
+        }
+    }
+
+    /** That this front does not go with the rest, and why. */
+    static FindingCandidate<Face> unfit(Phrase reason) {
+        return FindingCandidate.<Face>of("front-unfit", Weight.WILL_NOT_WORK, "front-unfit", reason)
+                .orTry(new Plain(), "plain-front");
+    }
+}

@@ -1,0 +1,7 @@
+/**
+ * What the front is made of ({@link app.dapt.cover.front.Face}), and what is added to it
+ * ({@link app.dapt.cover.front.Extras}): pocket, handle, label, rows, layers.
+ *
+ * <p>Uses {@code cover.decision} and what that uses.
+ */
+package app.dapt.cover.front;

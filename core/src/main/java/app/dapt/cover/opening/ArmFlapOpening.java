@@ -1,0 +1,118 @@
+package app.dapt.cover.opening;
+
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Back.End;
+import app.dapt.cover.decision.Back.Ends;
+import app.dapt.cover.decision.Back.Panel;
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.CoverShape;
+import app.dapt.cover.decision.CoverShape.Arm;
+import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Front;
+import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Weight;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Contour;
+import app.dapt.piece.Edge;
+import app.dapt.piece.Outline;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
+import app.dapt.piece.Side;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A V left open at the end of one arm: the front is cut longer there and tucks in over the form while the back ends in a
+ * hem, or both are cut longer and tucked in together.
+ *
+ * @param layers the front alone, or both
+ * @param tuck how deep the flap tucks in
+ * @param hem  what the flap and the back turn in at their ends, once
+ */
+public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements Opening {
+
+    /** What is cut longer. */
+    public enum Layers { FRONT, BOTH }
+
+    static ArmFlapOpening usual(Unit unit) {
+        return new ArmFlapOpening(Layers.FRONT, unit.pick(Length.cm(15), Length.inches(6)), unit.pick(Length.mm(25), Length.inches(1)));
+    }
+
+    static ArmFlapOpening from(Details details) {
+        return new ArmFlapOpening(details.oneOf("flapLayers", Layers.class), details.measure("flap"), details.measure("flapHem"));
+    }
+
+    @Override
+    public OpeningKind kind() {
+        return OpeningKind.ARM_FLAP;
+    }
+
+    @Override
+    public List<Detail> details() {
+        return List.of(Detail.oneOf("flapLayers", layers, "flap-layers"), Detail.measure("flap", LengthRange.BAND, tuck, true), Detail.measure("flapHem", LengthRange.TURN, hem, true));
+    }
+
+    @Override
+    public Axis runs() {
+        return Axis.UP_DOWN;
+    }
+
+    @Override
+    public Optional<Phrase> unfitFor(CoverShape shape) {
+        if (shape.openArm().isEmpty()) {
+            return Optional.of(Phrase.of("unfit.no-arm"));
+        }
+        return shape.openArm().get().isSquare() ? Optional.empty() : Optional.of(Phrase.of("unfit.round-arm"));
+    }
+
+    @Override
+    public Back back(CoverDimensions sizes, Front front) {
+        if (sizes.shape().openArm().isEmpty()) {
+            Piece back = sizes.whole("back", Material.BACK);
+            return Back.of(List.of(front.piece(), back), List.of(panel(back, sizes)), sizes.finished(runs()));
+        }
+        Arm arm = sizes.shape().openArm().get();
+        Piece longer = lengthened("front", Material.FRONT, arm, sizes, tuck.plus(hem), tuck);
+        Length tuckBack = layers == Layers.BOTH ? tuck : Length.ZERO;
+        Piece back = lengthened("back", Material.BACK, arm, sizes, tuckBack.plus(hem), tuckBack);
+        return Back.of(List.of(longer, back), List.of(panel(back, sizes)), arm.finishedWidth(sizes))
+                .openAt(arm.end(sizes)).ending(new Ends(End.SEAM, End.OPEN, tuck, tuckBack));
+    }
+
+    private static Panel panel(Piece back, CoverDimensions sizes) {
+        return Panel.of(back, Length.ZERO, sizes.finished(Axis.ACROSS));
+    }
+
+    /** A V whose right arm is cut longer, its end hemmed instead of sewn. */
+    private Piece lengthened(String id, Material material, Arm arm, CoverDimensions sizes, Length cutLonger, Length finishedLonger) {
+        Length allowance = sizes.allowance();
+        Contour cut = arm.lengthened(sizes, cutLonger.minus(allowance)).grown(allowance);
+        Contour seam = arm.lengthened(sizes, finishedLonger);
+        Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(allowance));
+        edges.put(Side.RIGHT, new Edge(Edge.Fate.SINGLE_TURN, List.of(hem)));
+        Sum width = Sum.of(Sum.term("term.widest-there", Length.nearInches((cut.right() - cut.left()) / 25.4)));
+        Sum height = Sum.of(Sum.term("term.widest-there", Length.nearInches((cut.bottom() - cut.top()) / 25.4)));
+        return sizes.panel(id, material, width, height, edges).outlined(Optional.of(new Outline.Traced(cut, seam)));
+    }
+
+    @Override
+    public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
+        Length usual = usual(sizes.ownUnit()).tuck();
+        return tuck.atLeast(usual.times(2, 3)) ? List.of() : List.of(FindingCandidate.<Opening>of("flap-short", Weight.BETTER_NOT, "flap-short", tuck, usual)
+                .orTry(new ArmFlapOpening(layers, usual, hem), "flap", usual)
+                .orNote());
+    }
+
+    @Override
+    public Phrase brief(Back back) {
+        return Phrase.of(layers == Layers.BOTH ? "brief.arm-flap-both" : "brief.arm-flap", tuck);
+    }
+}

@@ -1,0 +1,134 @@
+package app.dapt.cover.opening;
+
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Back.Panel;
+import app.dapt.cover.decision.Back.Zip;
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.CoverShape;
+import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Front;
+import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Weight;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Edge;
+import app.dapt.piece.Marking;
+import app.dapt.piece.Marking.Sort;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
+import app.dapt.piece.Side;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A zip in a seam across the back: lower cut d + s + s_z, upper (H − d) + s + s_z.
+ *
+ * @param at      the zip's line above the finished bottom edge, or from the right one seen from behind, d
+ * @param zipSeam what each panel gives up to the seam with the zip, s_z
+ */
+public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam) implements Opening {
+
+    static BackZipOpening usual(Unit unit) {
+        return new BackZipOpening(Axis.ACROSS, ZipLength.usual(unit), unit.pick(Length.cm(5), Length.inches(2)),
+                unit.pick(Length.mm(15), Length.inches(0, 1, 2)));
+    }
+
+    static BackZipOpening from(Details details) {
+        return new BackZipOpening(details.oneOf("runs", Axis.class), ZipLength.from(details), details.measure("zipAt"),
+                details.measure("zipSeam"));
+    }
+
+    @Override
+    public OpeningKind kind() {
+        return OpeningKind.BACK_ZIP;
+    }
+
+    @Override
+    public List<Detail> details() {
+        List<Detail> details = new ArrayList<>(zip.details());
+        details.add(new Detail.Measure("zipAt", Phrase.of(stacked() ? "detail.zipAt" : "detail.zipAt-upright"), LengthRange.CENTRE, at, true));
+        details.add(Detail.measure("zipSeam", LengthRange.ALLOWANCE, zipSeam, true));
+        details.add(Detail.oneOf("runs", runs, "way"));
+        return details;
+    }
+
+    private boolean stacked() {
+        return runs == Axis.ACROSS;
+    }
+
+    private BackZipOpening withZip(ZipLength changed) {
+        return new BackZipOpening(runs, changed, at, zipSeam);
+    }
+
+    @Override
+    public Optional<Opening> longer() {
+        return Optional.of(withZip(zip.withStock(ZipLength.Stock.CHAIN)));
+    }
+
+    @Override
+    public Optional<Phrase> unfitFor(CoverShape shape) {
+        return shape.unfitForZip();
+    }
+
+    @Override
+    public Back back(CoverDimensions sizes, Front front) {
+        Length depth = sizes.finished(runs.other());
+        Length below = Length.max(Length.ZERO, Length.min(at, depth));
+        Length line = depth.minus(below);
+        Edge seam = Edge.seam(sizes.allowance());
+        Edge zipped = Edge.zip(zipSeam);
+        Piece far = sizes.part("back-" + (stacked() ? "upper" : "left"), Material.BACK, runs, Length.ZERO, line,
+                cut(sizes, Sum.of(Sum.term(stacked() ? "term.finished-height" : "term.finished-width", depth),
+                        Sum.term("term.less-to-zip", below.negated()))), seam, zipped);
+        Piece near = sizes.part("back-" + (stacked() ? "lower" : "right"), Material.BACK, runs, line, depth,
+                cut(sizes, Sum.of(Sum.term("term.to-zip", below))), zipped, seam);
+        Length along = narrower(far, near, sizes);
+        ZipLength.Choice choice = zip.pick(along, sizes.ownUnit());
+        Length from = sizes.finished(runs).minus(choice.teeth()).half();
+        far = far.marked(ends(far, from, choice.teeth(), far.cut(runs.other()).total(), sizes));
+        near = near.marked(ends(near, from, choice.teeth(), Length.ZERO, sizes));
+        Side before = CoverDimensions.before(runs);
+        return Back.of(List.of(front.piece(), far, near), List.of(
+                        Panel.of(far, Length.ZERO, line).free(before.opposite()), Panel.of(near, line, depth).free(before)), choice.teeth())
+                .zipped(new Zip(choice.teeth(), choice.buy(), line, from, choice.why()));
+    }
+
+    /** How long the seam with the zip is, finished: on a round back the smaller part's own width. */
+    private Length narrower(Piece far, Piece near, CoverDimensions sizes) {
+        return Length.min(Length.min(far.finished(runs), near.finished(runs)), sizes.finished(runs));
+    }
+
+    private Sum cut(CoverDimensions sizes, Sum finished) {
+        return finished.plus(Sum.term("term.zip-seam", zipSeam)).plus(Sum.term("term.allowance", sizes.allowance()));
+    }
+
+    private List<Marking> ends(Piece piece, Length from, Length teeth, Length deep, CoverDimensions sizes) {
+        // Counted from the piece's own middle, which a part of a round back may have elsewhere than the cover.
+        Length start = piece.cut(runs).total().minus(sizes.cut(runs).total()).half().plus(sizes.allowance()).plus(from);
+        return List.of(Marking.spot(Sort.ZIP_END, runs, start, deep), Marking.spot(Sort.ZIP_END, runs, start.plus(teeth), deep));
+    }
+
+    @Override
+    public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
+        Length seam = narrower(back.panels().get(0).piece(), back.panels().get(1).piece(), sizes);
+        List<FindingCandidate<Opening>> concerns = new ArrayList<>(new ZipConcerns(zip, this::withZip, this, sizes, back, seam).all());
+        Length depth = sizes.finished(runs.other());
+        if (!at.isPositive() || at.atLeast(depth)) {
+            BackZipOpening middle = new BackZipOpening(runs, zip, depth.half(), zipSeam);
+            concerns.add(FindingCandidate.<Opening>of("zip-placed", Weight.WILL_NOT_WORK, "zip-placed", at, depth)
+                    .orTry(middle, "zip-middle"));
+        }
+        return concerns;
+    }
+
+    @Override
+    public Phrase brief(Back back) {
+        return Phrase.of(stacked() ? "brief.back-zip" : "brief.back-zip-upright", back.length(), at);
+    }
+}

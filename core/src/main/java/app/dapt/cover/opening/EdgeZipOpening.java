@@ -1,0 +1,118 @@
+package app.dapt.cover.opening;
+
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Back.End;
+import app.dapt.cover.decision.Back.Ends;
+import app.dapt.cover.decision.Back.Panel;
+import app.dapt.cover.decision.Back.Zip;
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.CoverShape;
+import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Front;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Edge;
+import app.dapt.piece.Marking;
+import app.dapt.piece.Marking.Sort;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
+import app.dapt.piece.Side;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A zip in the middle of a seam round the cover: the bottom one, or, running up and down, the right one seen from
+ * behind. Front and back are both cut plain.
+ *
+ * @param sort ordinary, or one whose teeth do not show
+ */
+public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Opening {
+
+    /** Ordinary, or one whose teeth do not show. */
+    public enum Sorts { ORDINARY, INVISIBLE }
+
+    static EdgeZipOpening usual(Unit unit) {
+        return new EdgeZipOpening(Axis.ACROSS, Sorts.ORDINARY, ZipLength.usual(unit));
+    }
+
+    static EdgeZipOpening from(Details details) {
+        return new EdgeZipOpening(details.oneOf("runs", Axis.class), details.oneOf("zipSort", Sorts.class), ZipLength.from(details));
+    }
+
+    @Override
+    public OpeningKind kind() {
+        return OpeningKind.EDGE_ZIP;
+    }
+
+    @Override
+    public List<Detail> details() {
+        List<Detail> details = new ArrayList<>(zip.details());
+        details.add(Detail.oneOf("zipSort", sort, "zip-sort"));
+        details.add(Detail.oneOf("runs", runs, "edge-way"));
+        return details;
+    }
+
+    private EdgeZipOpening withZip(ZipLength changed) {
+        return new EdgeZipOpening(runs, sort, changed);
+    }
+
+    @Override
+    public Optional<Opening> longer() {
+        return Optional.of(withZip(zip.withStock(ZipLength.Stock.CHAIN)));
+    }
+
+    @Override
+    public Optional<Phrase> unfitFor(CoverShape shape) {
+        return shape.unfitAtEdge(runs);
+    }
+
+    @Override
+    public Back back(CoverDimensions sizes, Front front) {
+        Length seam = sizes.edgeToOpen(runs);
+        ZipLength.Choice choice = zip.pick(seam, sizes.ownUnit());
+        Length buy = sort == Sorts.ORDINARY ? choice.buy() : longEnough(choice.buy(), sizes.ownUnit());
+        boolean below = runs == Axis.ACROSS;
+        Length from = seam.minus(choice.teeth()).half();
+        Side side = below ? Side.BOTTOM : Side.LEFT;
+        Piece sewn = front.piece().with(side, Edge.zip(sizes.allowance()));
+        Piece zipped = front.with(sewn).marked(ends(sewn, side, from, choice.teeth(), sizes)).piece();
+        Side behind = below ? Side.BOTTOM : Side.RIGHT;
+        Piece plain = sizes.whole("back", Material.BACK).with(behind, Edge.zip(sizes.allowance()));
+        Piece back = plain.marked(ends(plain, behind, from, choice.teeth(), sizes));
+        Length depth = sizes.finished(runs.other());
+        Phrase why = sort == Sorts.ORDINARY ? choice.why() : Phrase.of("zip.why.invisible", choice.why(), buy);
+        return Back.of(List.of(zipped, back), List.of(Panel.of(back, Length.ZERO, depth)), choice.teeth())
+                .openAt(sizes.edgeMiddle(runs)).ending(Ends.of(End.SEAM, End.OPEN)).zipped(new Zip(choice.teeth(), buy, depth, from, why));
+    }
+
+    /** An invisible zip cannot be stitched right to its end, so it is bought longer than its opening. */
+    private static Length longEnough(Length teeth, Unit unit) {
+        Length least = teeth.plus(unit.pick(Length.mm(15), Length.inches(0, 1, 2)));
+        return ZipLength.soldFor(least, unit).orElse(least);
+    }
+
+    /** Where the zip ends on a piece, where the edge it lies in is straight. */
+    private static List<Marking> ends(Piece piece, Side side, Length from, Length teeth, CoverDimensions sizes) {
+        if (!sizes.shape().isRectangular()) {
+            return List.of();
+        }
+        Length start = sizes.allowance().plus(from);
+        Length deep = side == Side.LEFT ? Length.ZERO : side == Side.RIGHT ? piece.cutWidth() : piece.cutHeight();
+        return List.of(Marking.spot(Sort.ZIP_END, side.runs(), start, deep), Marking.spot(Sort.ZIP_END, side.runs(), start.plus(teeth), deep));
+    }
+
+    @Override
+    public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
+        return new ZipConcerns(zip, this::withZip, this, sizes, back, sizes.edgeToOpen(runs)).all();
+    }
+
+    @Override
+    public Phrase brief(Back back) {
+        return Phrase.of(runs == Axis.ACROSS ? "brief.edge-zip" : "brief.edge-zip-side", back.length(), Phrase.choice("brief.zip", sort));
+    }
+}

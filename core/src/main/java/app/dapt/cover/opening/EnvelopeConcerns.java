@@ -1,0 +1,77 @@
+package app.dapt.cover.opening;
+
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Weight;
+import app.dapt.cover.opening.EnvelopeOpening.PanelChoice;
+import app.dapt.measure.Length;
+import app.dapt.piece.Piece.Material;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** What can go wrong with an envelope beyond what can with any overlap. */
+record EnvelopeConcerns(EnvelopeOpening opening, CoverDimensions sizes, Back back) {
+
+    List<FindingCandidate<Opening>> all() {
+        LapConcerns lapped = new LapConcerns(opening, sizes, back, back.lap().orElseThrow());
+        List<FindingCandidate<Opening>> found = new ArrayList<>(lapped.all());
+        Stream.of(blank(lapped.wanted()), upsideDown(opening.first(), true), upsideDown(opening.second(), false), sideways(), hemEdges())
+                .flatMap(Optional::stream).forEach(found::add);
+        return found;
+    }
+
+    private Optional<FindingCandidate<Opening>> blank(Length wanted) {
+        Length along = sizes.cut(opening.runs()).total();
+        boolean narrow = opening.rule() == RuleOfThumb.BLANK_HALVED
+                && RuleOfThumb.BLANK_WIDTH.under(along);
+        return narrow
+                ? Optional.of(FindingCandidate.<Opening>of("blank-narrow", Weight.WILL_NOT_WORK, "blank-narrow", RuleOfThumb.BLANK_WIDTH, along)
+                        .orTry(opening.centred().withOverlap(wanted), "overlap", wanted))
+                : Optional.empty();
+    }
+
+    private boolean backHasUp() {
+        return sizes.cloths().of(Material.BACK).hasUp();
+    }
+
+    private Optional<FindingCandidate<Opening>> upsideDown(PanelChoice choice, boolean isFirst) {
+        if (!choice.turned() || !backHasUp()) {
+            return Optional.empty();
+        }
+        EnvelopeOpening upright = isFirst ? opening.withPanels(choice.upright(), opening.second())
+                : opening.withPanels(opening.first(), choice.upright());
+        return Optional.of(FindingCandidate.<Opening>of("upside-down-" + (isFirst ? "first" : "second"), Weight.BETTER_NOT, "upside-down",
+                        opening.panelName(isFirst), sizes.cloths().back().name())
+                .orTry(upright, "upright", opening.panelName(isFirst))
+                .orNote());
+    }
+
+    /** A selvage runs along the cloth, so a panel whose crosswise edge is one has its print lying on its side. */
+    private Optional<FindingCandidate<Opening>> sideways() {
+        boolean selvage = Stream.of(opening.first(), opening.second())
+                .anyMatch(choice -> choice.hem().kind() == Hem.Kind.SELVAGE);
+        boolean shows = !sizes.cloths().of(Material.BACK).turns();
+        if (!selvage || !shows || !opening.stacked()) {
+            return Optional.empty();
+        }
+        return Optional.of(FindingCandidate.<Opening>of("sideways", Weight.BETTER_NOT, "sideways", sizes.cloths().back().name())
+                .orTry(opening.withPanels(hemmed(opening.first()), hemmed(opening.second())), "hem-instead")
+                .orNote());
+    }
+
+    private static PanelChoice hemmed(PanelChoice choice) {
+        return choice.hem().kind() == Hem.Kind.SELVAGE ? choice.withHem(choice.hem().withKind(Hem.Kind.ORDINARY)) : choice;
+    }
+
+    /** With a print that has an up, hemming the wrong edge spoils the panel. */
+    private Optional<FindingCandidate<Opening>> hemEdges() {
+        return backHasUp()
+                ? Optional.of(FindingCandidate.<Opening>of("hem-edges", Weight.WORTH_KNOWING,
+                                opening.stacked() ? "hem-edges" : "hem-edges-upright", sizes.cloths().back().name())
+                        .orNote())
+                : Optional.empty();
+    }
+}

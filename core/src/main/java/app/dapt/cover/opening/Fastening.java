@@ -1,0 +1,180 @@
+package app.dapt.cover.opening;
+
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Back.Panel;
+import app.dapt.cover.decision.Back.Spot;
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.Seam;
+import app.dapt.cover.decision.Spacing;
+import app.dapt.cover.decision.Weight;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Edge;
+import app.dapt.piece.Marking;
+import app.dapt.piece.Marking.Sort;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
+import app.dapt.piece.Side;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+
+/**
+ * What holds an overlap shut besides its own weight: buttons, ties or nothing.
+ *
+ * @param by        buttons, ties or nothing
+ * @param count     how many buttons or pairs of ties
+ * @param spacing   how they are spaced
+ * @param button    across a button
+ * @param thickness of a button
+ * @param tie       how wide a tie is, finished
+ * @param tieLong   how long, finished
+ * @param turned    what is turned in at each end of a tie
+ */
+public record Fastening(By by, int count, Spacing spacing, Length button, Length thickness, Length tie, Length tieLong, Length turned) {
+
+    /** What does the holding. */
+    public enum By { NOTHING, BUTTONS, TIES }
+
+    static Fastening none(Unit unit) {
+        return new Fastening(By.NOTHING, 3, Spacing.HALF_AT_ENDS, unit.pick(Length.mm(20), Length.inches(0, 3, 4)), unit.pick(Length.mm(3), Length.inches(0, 1, 8)),
+                unit.pick(Length.mm(12), Length.inches(0, 1, 2)), unit.pick(Length.cm(25), Length.inches(10)), Seam.usual(unit));
+    }
+
+    static Fastening from(Details details) {
+        return new Fastening(details.oneOf("fastening", By.class), details.count("fastenings"),
+                details.oneOf("spacing", Spacing.class), details.measure("button"), details.measure("buttonThick"), details.measure("tieWidth"),
+                details.measure("tieLong"), details.measure("tieTurn"));
+    }
+
+    List<Detail> details() {
+        return List.of(Detail.oneOf("fastening", by, "fastening"), Detail.count("fastenings", 1, 12, count, by != By.NOTHING),
+                new Detail.OneOf("spacing", Phrase.of("detail.spacing"), spacing, "spacing", false, by != By.NOTHING),
+                Detail.measure("button", LengthRange.BUTTON, button, by == By.BUTTONS),
+                Detail.measure("buttonThick", LengthRange.THICKNESS, thickness, by == By.BUTTONS),
+                Detail.measure("tieWidth", LengthRange.BUTTON, tie, by == By.TIES), Detail.measure("tieLong", LengthRange.TIE, tieLong, by == By.TIES),
+                Detail.measure("tieTurn", LengthRange.TURN, turned, by == By.TIES));
+    }
+
+    /** How the brief puts it: nothing, or {@code , with three buttons}. */
+    Phrase brief() {
+        return by == By.NOTHING ? Phrase.of("brief.held.nothing") : Phrase.of("brief.held." + Phrase.code(by), count);
+    }
+
+    Fastening withBy(By changed) {
+        return new Fastening(changed, count, spacing, button, thickness, tie, tieLong, turned);
+    }
+
+    /** What an overlap or a band must measure to carry a button: its diameter and half an inch either side. */
+    Length roomForButton() {
+        return button.plus(Length.inches(1));
+    }
+
+    /** A buttonhole is as long as the button is across and thick. */
+    Length buttonhole() {
+        return button.plus(thickness);
+    }
+
+    /**
+     * Fastens one panel's free edge on another panel.
+     *
+     * @param outer  what carries the buttonholes, or a tie of each pair
+     * @param atTo   whether its free edge is where it ends
+     * @param inner  what lies under it
+     * @param runs   the direction the opening runs in
+     */
+    Back fasten(Back back, Panel outer, boolean atTo, Panel inner, Axis runs, CoverDimensions sizes) {
+        if (by == By.NOTHING) {
+            return back;
+        }
+        List<Spot> spots = spots(back.length(), atTo ? outer.to() : outer.from(), atTo, carried(outer));
+        return back.spotted(spots)
+                .replacing(outer.piece(), outer.piece().marked(marks(spots, true, at -> outer.cutAt(at, runs), runs, sizes)))
+                .replacing(inner.piece(), inner.piece().marked(marks(spots, false, at -> inner.cutAt(at, runs), runs, sizes)))
+                .with(pieces(sizes));
+    }
+
+    /**
+     * Where the buttons or ties sit on the finished back.
+     *
+     * @param length  of the opening
+     * @param edge    the free edge that carries them
+     * @param atTo    whether that edge is the far end of its panel
+     * @param carried how deep the hem or the band is that carries them
+     */
+    List<Spot> spots(Length length, Length edge, boolean atTo, Length carried) {
+        List<Spot> spots = new ArrayList<>();
+        // In the middle of a hem or band, and never so near the edge that a button looks over it.
+        Length in = by == By.TIES ? Length.ZERO : Length.max(carried.half(), button.half().plus(Length.inches(0, 1, 4)));
+        for (int i = 0; i < count && by != By.NOTHING; i++) {
+            spots.add(new Spot(by == By.TIES ? Sort.TIE : Sort.BUTTON, spacing.at(i, count, length),
+                    atTo ? edge.minus(in) : edge.plus(in), by == By.TIES ? tie : button));
+        }
+        return spots;
+    }
+
+    private static Length carried(Panel outer) {
+        return outer.freeEdge().map(edge -> edge.fate() == Edge.Fate.BAND ? outer.depth() : edge.hemDepth()).orElse(Length.ZERO);
+    }
+
+    /**
+     * What to mark for it on one of the two pieces.
+     *
+     * @param outer whether it is the one that shows, which has the holes
+     * @param cutAt from a place on the finished back to one on the cut piece, across the opening
+     */
+    List<Marking> marks(List<Spot> spots, boolean outer, UnaryOperator<Length> cutAt, Axis runs, CoverDimensions sizes) {
+        Sort sort = by == By.TIES ? Sort.TIE : outer ? Sort.BUTTONHOLE : Sort.BUTTON;
+        return spots.stream().map(spot -> Marking.spot(sort, runs, sizes.allowance().plus(spot.along()), cutAt.apply(spot.at()))).toList();
+    }
+
+    /** What is cut for it: ties. */
+    List<Piece> pieces(CoverDimensions sizes) {
+        return by == By.TIES ? List.of(tiePiece(sizes)) : List.of();
+    }
+
+    /** A tie is four times its finished width, folded to the middle twice, both ends turned in. */
+    private Piece tiePiece(CoverDimensions sizes) {
+        return sizes.panel("tie", Material.BACK,
+                Sum.of(Sum.term("term.tie-length", tieLong), Sum.term("term.tie-ends", turned.times(2))),
+                Sum.of(Sum.term("term.four-times", tie.times(4), tie)),
+                Map.of(Side.TOP, Edge.fold(), Side.BOTTOM, Edge.fold(), Side.LEFT, Edge.fold(), Side.RIGHT, Edge.fold())).times(2 * count);
+    }
+
+    /** What is bought for it: buttons, and interfacing behind them and their holes. */
+    List<Need> needs(Back back) {
+        long count = back.spots().stream().filter(spot -> spot.sort() == Sort.BUTTON).count();
+        return count == 0 ? List.of() : List.of(Need.of(Phrase.of("need.buttons"), Phrase.of("need.buttons-and-holes", count, button, buttonhole())),
+                Need.of(Phrase.of("need.interfacing"), Phrase.of("need.strips", 2, back.length(), roomForButton())));
+    }
+
+    /**
+     * What can go wrong with it.
+     *
+     * @param carrier how wide the overlap or the band is that carries it
+     * @param code    {@code button-overlap} or {@code button-band}
+     * @param wider   the same opening with room for a button
+     * @param without the same opening held by nothing
+     */
+    List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Length carrier, String code, Opening wider, Opening without) {
+        List<FindingCandidate<Opening>> found = new ArrayList<>();
+        if (by == By.NOTHING) {
+            return found;
+        }
+        if (by == By.BUTTONS && carrier.under(roomForButton())) {
+            found.add(FindingCandidate.<Opening>of(code, Weight.BETTER_NOT, code, carrier, roomForButton(), button)
+                    .orTry(wider, code, roomForButton())
+                    .orTry(without, "no-fastening"));
+        }
+        return found;
+    }
+}

@@ -1,0 +1,143 @@
+package app.dapt.cover.opening;
+
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Back.Panel;
+import app.dapt.cover.decision.Back.Zip;
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.CoverShape;
+import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Front;
+import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Weight;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Edge;
+import app.dapt.piece.Marking;
+import app.dapt.piece.Marking.Sort;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
+import app.dapt.piece.Side;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A zip across the back with its tape showing, under a loose folded band. With s_t to each side of the tape and x of it
+ * between: lower d + s + s_t, upper H − d − x + s + s_t, band 2 (b + s_t); tabs of cloth at both ends of the zip.
+ *
+ * @param at   the tape's lower edge above the finished bottom edge, or from the right one seen from behind, d
+ * @param tape how wide the tape is
+ * @param band how much of the band shows, b
+ */
+public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape, Length band) implements Opening {
+
+    /** What is sewn of the tape to each panel, s_t. */
+    private static final Length TAPE_SEAM = Length.inches(0, 1, 4);
+    /** By how much at least the band must reach over the tape. */
+    private static final Length OVER = Length.inches(0, 1, 4);
+    private static final Length TAB = Length.inches(1);
+
+    static HiddenZipOpening usual(Unit unit) {
+        return new HiddenZipOpening(Axis.ACROSS, ZipLength.usual(unit), unit.pick(Length.cm(15), Length.inches(6)),
+                unit.pick(Length.mm(25), Length.inches(1)), unit.pick(Length.mm(25), Length.inches(1)));
+    }
+
+    static HiddenZipOpening from(Details details) {
+        return new HiddenZipOpening(details.oneOf("runs", Axis.class), ZipLength.from(details), details.measure("zipAt"),
+                details.measure("tape"), details.measure("bandShows"));
+    }
+
+    @Override
+    public OpeningKind kind() {
+        return OpeningKind.HIDDEN_ZIP;
+    }
+
+    @Override
+    public List<Detail> details() {
+        List<Detail> details = new ArrayList<>(zip.details());
+        details.add(new Detail.Measure("zipAt", Phrase.of(stacked() ? "detail.zipAt" : "detail.zipAt-upright"), LengthRange.CENTRE, at, true));
+        details.add(Detail.measure("tape", LengthRange.PLEAT, tape, true));
+        details.add(Detail.measure("bandShows", LengthRange.PLEAT, band, true));
+        details.add(Detail.oneOf("runs", runs, "way"));
+        return details;
+    }
+
+    private boolean stacked() {
+        return runs == Axis.ACROSS;
+    }
+
+    private HiddenZipOpening withZip(ZipLength changed) {
+        return new HiddenZipOpening(runs, changed, at, tape, band);
+    }
+
+    @Override
+    public Optional<Phrase> unfitFor(CoverShape shape) {
+        return shape.unfitForZip().or(shape::unfitForBand);
+    }
+
+    /** The tape that shows between the two panels. */
+    private Length exposed() {
+        return Length.max(Length.ZERO, tape.minus(TAPE_SEAM.times(2)));
+    }
+
+    @Override
+    public Back back(CoverDimensions sizes, Front front) {
+        Length depth = sizes.finished(runs.other());
+        Length below = Length.max(Length.ZERO, Length.min(at, depth.minus(exposed())));
+        Length lowerFrom = depth.minus(below);
+        Length upperTo = lowerFrom.minus(exposed());
+        Edge seam = Edge.seam(sizes.allowance());
+        Edge taped = Edge.zip(TAPE_SEAM);
+        Sum.Term allowance = Sum.term("term.allowance", sizes.allowance());
+        Sum.Term tapeSeam = Sum.term("term.tape-seam", TAPE_SEAM);
+        Sum upperCut = Sum.of(Sum.term(stacked() ? "term.finished-height" : "term.finished-width", depth),
+                Sum.term("term.less-to-zip", below.negated()), Sum.term("term.less-tape", exposed().negated()), tapeSeam, allowance);
+        Piece upper = sizes.part("back-" + (stacked() ? "upper" : "left"), Material.BACK, runs, Length.ZERO, upperTo, upperCut, seam, taped);
+        Piece lower = sizes.part("back-" + (stacked() ? "lower" : "right"), Material.BACK, runs, lowerFrom, depth,
+                Sum.of(Sum.term("term.to-zip", below), tapeSeam, allowance), taped, seam);
+        Sum bandCut = Sum.of(Sum.term("term.band-twice", band.times(2)), Sum.term("term.both-tape-seams", TAPE_SEAM.times(2)));
+        Piece banding = sizes.part("band", Material.BACK, runs, upperTo, upperTo.plus(band), bandCut, Edge.band(TAPE_SEAM), Edge.band(TAPE_SEAM))
+                .marked(List.of(Marking.line(Sort.FOLD, runs, bandCut.total().half())));
+        // Tabs keep the metal out of the seams: the teeth end at least an allowance and a tape seam from the edge.
+        ZipLength.Choice choice = zip.exactly(sizes.cut(runs).total().minus(ZipLength.ends(sizes.ownUnit())), sizes.ownUnit());
+        Length from = sizes.finished(runs).minus(choice.teeth()).half();
+        Side before = CoverDimensions.before(runs);
+        return Back.of(List.of(front.piece(), upper, lower, banding, tab(sizes)), List.of(
+                        Panel.of(lower, lowerFrom, depth).free(before).outside(false),
+                        Panel.of(upper, Length.ZERO, upperTo).free(before.opposite()).outside(false),
+                        Panel.of(banding, upperTo, upperTo.plus(band)).free(before.opposite())), choice.teeth())
+                .zipped(new Zip(choice.teeth(), choice.buy(), upperTo.plus(exposed().half()), from, choice.why()));
+    }
+
+    private Piece tab(CoverDimensions sizes) {
+        return sizes.panel("tab", Material.BACK, Sum.of(Sum.term("term.tab", TAB.times(2))), Sum.of(Sum.term("term.tape-wide", tape)),
+                Map.of(Side.TOP, Edge.fold(), Side.BOTTOM, Edge.fold(), Side.LEFT, Edge.fold(), Side.RIGHT, Edge.fold())).times(2);
+    }
+
+    @Override
+    public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
+        List<FindingCandidate<Opening>> found = new ArrayList<>(new ZipConcerns(zip, this::withZip, this, sizes, back, sizes.finished(runs)).all());
+        Length depth = sizes.finished(runs.other());
+        if (!at.isPositive() || at.plus(exposed()).atLeast(depth)) {
+            found.add(FindingCandidate.<Opening>of("zip-placed", Weight.WILL_NOT_WORK, "zip-placed", at, depth)
+                    .orTry(new HiddenZipOpening(runs, zip, depth.half(), tape, band), "zip-middle"));
+        }
+        Length least = exposed().plus(OVER);
+        if (band.under(least)) {
+            found.add(FindingCandidate.<Opening>of("band-narrow", Weight.BETTER_NOT, "band-narrow", band, least)
+                    .orTry(new HiddenZipOpening(runs, zip, at, tape, least), "band-shows", least));
+        }
+        return found;
+    }
+
+    @Override
+    public Phrase brief(Back back) {
+        return Phrase.of(stacked() ? "brief.hidden-zip" : "brief.hidden-zip-upright", back.length(), at);
+    }
+}

@@ -1,0 +1,69 @@
+package app.dapt.cover.opening;
+
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.CoverShape;
+import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Detailed;
+import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Front;
+import app.dapt.cover.decision.Need;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Where the form goes in. Each kind of opening is one class, which knows what is decided about it, the pieces of the
+ * cover, how they lie, and what can go wrong with it.
+ */
+public interface Opening extends Detailed {
+
+    @Override
+    OpeningKind kind();
+
+    /** The direction the opening runs in. */
+    Axis runs();
+
+    /** The back this opening makes of a cover of these sizes. */
+    Back back(CoverDimensions sizes, Front front);
+
+    /** What can go wrong with it. */
+    List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back);
+
+    /** What is bought for it that is no cloth, besides a zip. */
+    default List<Need> needs(Back back) {
+        return List.of();
+    }
+
+    /** How the brief puts it, once reckoned. */
+    Phrase brief(Back back);
+
+    /** Why it does not go with a shape; nothing where it does. */
+    default Optional<Phrase> unfitFor(CoverShape shape) {
+        return Optional.empty();
+    }
+
+    /** Whether the front is part of a larger piece, which then cannot be anything but plain. */
+    default boolean takesInFront() {
+        return false;
+    }
+
+    /** What it adds to the finished size along the opening. */
+    default Length easeAlong() {
+        return Length.ZERO;
+    }
+
+    /** The same, running the other way, where it can. */
+    default Opening turned() {
+        return kind().with(new Details(details()).map(detail -> detail instanceof Detail.OneOf way && way.name().equals("runs")
+                ? way.choosing(runs().other()) : detail));
+    }
+
+    /** The same with a longer way in, where there is one. */
+    default Optional<Opening> longer() {
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,159 @@
+package app.dapt.cover.opening;
+
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Back.End;
+import app.dapt.cover.decision.Back.Ends;
+import app.dapt.cover.decision.Back.Panel;
+import app.dapt.cover.decision.Back.Spot;
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.CoverShape;
+import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Front;
+import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.Weight;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Edge;
+import app.dapt.piece.Marking;
+import app.dapt.piece.Marking.Sort;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
+import app.dapt.piece.Side;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * One strip folded at the closed end, whose ends tuck in over the form at the open one: length 2 (L + t + hem), or with
+ * a flap on the under layer only 2L + t + both hems.
+ *
+ * @param runs  the direction the open end runs in; a pillowcase opens at a short end
+ * @param flaps both layers tuck in, or only the one underneath
+ * @param flap  how deep a flap is, t
+ * @param hem   what each end turns in
+ * @param ease  what is added along the open end, for a form that slides in
+ * @param fastening what holds the open end shut: buttons inside the front with holes in the back, or ties
+ */
+public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Length ease, Fastening fastening) implements Opening {
+
+    /** Which layers tuck in. */
+    public enum Flaps { BOTH, UNDER }
+
+    static PillowcaseOpening usual(Unit unit) {
+        return new PillowcaseOpening(Axis.UP_DOWN, Flaps.UNDER, unit.pick(Length.cm(14), Length.inches(5, 1, 2)),
+                new Hem(Hem.Kind.SINGLE, unit.pick(Length.cm(2), Length.inches(0, 3, 4)), unit.pick(Length.cm(2), Length.inches(0, 3, 4))), Length.ZERO,
+                Fastening.none(unit));
+    }
+
+    static PillowcaseOpening from(Details details) {
+        return new PillowcaseOpening(details.oneOf("runs", Axis.class), details.oneOf("flaps", Flaps.class), details.measure("flap"),
+                Hem.from("end", details), details.measure("ease"), Fastening.from(details));
+    }
+
+    @Override
+    public OpeningKind kind() {
+        return OpeningKind.PILLOWCASE;
+    }
+
+    @Override
+    public List<Detail> details() {
+        List<Detail> details = new ArrayList<>(List.of(Detail.oneOf("flaps", flaps, "flaps"), Detail.measure("flap", LengthRange.BAND, flap, true),
+                Detail.measure("ease", LengthRange.ALLOWANCE, ease, true), Detail.oneOf("runs", runs, "open-end")));
+        details.addAll(hem.details("end", Phrase.of("panel.end")));
+        details.addAll(fastening.details());
+        return details;
+    }
+
+    private boolean stacked() {
+        return runs == Axis.ACROSS;
+    }
+
+    private boolean tucksBoth() {
+        return flaps == Flaps.BOTH;
+    }
+
+    @Override
+    public Length easeAlong() {
+        return ease;
+    }
+
+    @Override
+    public boolean takesInFront() {
+        return true;
+    }
+
+    @Override
+    public Optional<Phrase> unfitFor(CoverShape shape) {
+        return shape.unfitToFold();
+    }
+
+    /** Opening below or at the right, seen from behind: the strip is cut front first from the open end. */
+    @Override
+    public Back back(CoverDimensions sizes, Front front) {
+        Length depth = sizes.finished(runs.other());
+        Edge end = hem.edge(sizes.allowance(), sizes.ownUnit());
+        Length tuckFront = tucksBoth() ? flap : Length.ZERO;
+        Sum length = Sum.of(Sum.term(stacked() ? "term.twice-height" : "term.twice-width", depth.times(2)),
+                Sum.term(tucksBoth() ? "term.two-flaps" : "term.flap", tuckFront.plus(flap)));
+        length = hem.added(hem.added(length, end), end);
+        Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(sizes.allowance()));
+        edges.put(CoverDimensions.before(runs), end);
+        edges.put(CoverDimensions.before(runs).opposite(), end);
+        Sum along = sizes.cut(runs);
+        Length backFold = end.allowance().plus(flap);
+        Length middle = backFold.plus(depth);
+        List<Marking> folds = new ArrayList<>(List.of(Marking.line(Sort.FOLD, runs, backFold), Marking.line(Sort.FOLD, runs, middle)));
+        if (tucksBoth()) {
+            folds.add(Marking.line(Sort.FOLD, runs, middle.plus(depth)));
+        }
+        List<Spot> spots = fastening.spots(sizes.finished(runs), depth, true, Length.ZERO);
+        // Both layers run from the fold in the middle of the strip, the back towards its beginning.
+        folds.addAll(fastening.marks(spots, true, middle::minus, runs, sizes));
+        folds.addAll(fastening.marks(spots, false, middle::plus, runs, sizes));
+        Piece strip = sizes.panel("pillowcase", Material.FRONT, stacked() ? along : length, stacked() ? length : along, edges).marked(folds);
+        List<Piece> pieces = new ArrayList<>(List.of(strip));
+        pieces.addAll(fastening.pieces(sizes));
+        return Back.of(pieces, List.of(Panel.of(strip, Length.ZERO, depth).turned(stacked())), sizes.finished(runs))
+                .openAt(sizes.edgeMiddle(runs)).ending(new Ends(End.FOLD, End.OPEN, tuckFront, flap)).spotted(spots);
+    }
+
+    @Override
+    public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
+        List<FindingCandidate<Opening>> found = new ArrayList<>();
+        Length depth = sizes.finished(runs.other());
+        if (depth.under(sizes.finished(runs))) {
+            found.add(FindingCandidate.<Opening>of("long-end", Weight.BETTER_NOT, "long-end", sizes.finished(runs), depth)
+                    .orTry(turned(), "short-end")
+                    .orNote());
+        }
+        if (depth.half().under(flap)) {
+            Length shallow = sizes.mark().roundUp(depth.times(1, 4));
+            found.add(FindingCandidate.<Opening>of("flap-deep", Weight.BETTER_NOT, "flap-deep", flap, depth)
+                    .orTry(new PillowcaseOpening(runs, flaps, shallow, hem, ease, fastening), "flap", shallow));
+        }
+        if (stacked() && sizes.cloths().front().hasUp()) {
+            found.add(FindingCandidate.<Opening>of("fold-turns", Weight.BETTER_NOT, "fold-turns", sizes.cloths().front().name())
+                    .orTry(turned(), "open-at-side")
+                    .orNote());
+        }
+        return found;
+    }
+
+    @Override
+    public List<Need> needs(Back back) {
+        return fastening.needs(back);
+    }
+
+    @Override
+    public Phrase brief(Back back) {
+        return Phrase.of(tucksBoth() ? "brief.pillowcase-both" : "brief.pillowcase", flap, fastening.brief());
+    }
+}

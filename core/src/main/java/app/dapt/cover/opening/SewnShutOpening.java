@@ -1,0 +1,119 @@
+package app.dapt.cover.opening;
+
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Back.End;
+import app.dapt.cover.decision.Back.Ends;
+import app.dapt.cover.decision.Back.Panel;
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.CoverShape;
+import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Front;
+import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Weight;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Marking;
+import app.dapt.piece.Marking.Sort;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Sewn round but for an opening that is closed once the form is in, by hand or by machine.
+ *
+ * @param runs    the side left open: the bottom one, or the right one seen from behind
+ * @param cut     in one piece folded over, opposite the opening, or in two
+ * @param returns how far the seam goes on round each corner
+ * @param closing how the opening is closed once the form is in
+ */
+public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closing) implements Opening {
+
+    /** By hand with a ladder stitch, which does not show, or by machine close to the edge. */
+    public enum Closing { HAND, MACHINE }
+
+    /** One piece with a fold, or two. */
+    public enum Cut { ONE, TWO }
+
+    static SewnShutOpening usual(Unit unit) {
+        return new SewnShutOpening(Axis.ACROSS, Cut.TWO, unit.pick(Length.cm(5), Length.inches(2)), Closing.HAND);
+    }
+
+    static SewnShutOpening from(Details details) {
+        return new SewnShutOpening(details.oneOf("runs", Axis.class), details.oneOf("cutIn", Cut.class), details.measure("returns"),
+                details.oneOf("closing", Closing.class));
+    }
+
+    @Override
+    public OpeningKind kind() {
+        return OpeningKind.SEWN_SHUT;
+    }
+
+    @Override
+    public List<Detail> details() {
+        return List.of(Detail.oneOf("cutIn", cut, "cut-in"), Detail.measure("returns", LengthRange.TURN, returns, true),
+                Detail.oneOf("closing", closing, "closing"), Detail.oneOf("runs", runs, "edge-way"));
+    }
+
+    private SewnShutOpening withCut(Cut changed) {
+        return new SewnShutOpening(runs, changed, returns, closing);
+    }
+
+    @Override
+    public boolean takesInFront() {
+        return cut == Cut.ONE;
+    }
+
+    @Override
+    public Optional<Phrase> unfitFor(CoverShape shape) {
+        return (cut == Cut.ONE ? shape.unfitToFold() : Optional.<Phrase>empty()).or(() -> shape.unfitAtEdge(runs));
+    }
+
+    @Override
+    public Back back(CoverDimensions sizes, Front front) {
+        Length depth = sizes.finished(runs.other());
+        Length seam = sizes.edgeToOpen(runs);
+        Length opening = Length.max(Length.ZERO, seam.minus(returns.times(2)));
+        List<Piece> pieces = cut == Cut.ONE ? List.of(folded(sizes))
+                : List.of(front.piece(), sizes.whole("back", Material.BACK));
+        Piece shown = pieces.get(pieces.size() - 1);
+        return Back.of(pieces, List.of(Panel.of(shown, Length.ZERO, depth).turned(turnsPrint())), opening)
+                .openAt(sizes.edgeMiddle(runs)).ending(Ends.of(cut == Cut.ONE ? End.FOLD : End.SEAM, End.OPEN));
+    }
+
+    /** Folded at the top, the back hangs upside down from the front; folded at a side it stays upright. */
+    private boolean turnsPrint() {
+        return cut == Cut.ONE && runs == Axis.ACROSS;
+    }
+
+    private Piece folded(CoverDimensions sizes) {
+        boolean stacked = runs == Axis.ACROSS;
+        Sum twice = Sum.of(Sum.term(stacked ? "term.twice-height" : "term.twice-width", sizes.finished(runs.other()).times(2)),
+                Sum.term("term.both-allowances", sizes.allowance().times(2)));
+        return sizes.panel("whole", Material.FRONT, stacked ? sizes.cut(runs) : twice, stacked ? twice : sizes.cut(runs),
+                Piece.sewnAllRound(sizes.allowance())).marked(List.of(Marking.line(Sort.FOLD, runs, twice.total().half())));
+    }
+
+    @Override
+    public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
+        List<FindingCandidate<Opening>> concerns = new ArrayList<>();
+        concerns.add(FindingCandidate.<Opening>of("sewn-shut", Weight.WORTH_KNOWING, closing == Closing.HAND ? "sewn-shut" : "sewn-shut-machine").orNote());
+        if (turnsPrint() && sizes.cloths().front().hasUp()) {
+            concerns.add(FindingCandidate.<Opening>of("fold-turns", Weight.BETTER_NOT, "fold-turns", sizes.cloths().front().name())
+                    .orTry(withCut(Cut.TWO), "cut-two")
+                    .orNote());
+        }
+        return concerns;
+    }
+
+    @Override
+    public Phrase brief(Back back) {
+        return Phrase.of(cut == Cut.ONE ? "brief.sewn-shut-folded" : "brief.sewn-shut", back.length(), Phrase.choice("brief.closing", closing));
+    }
+}

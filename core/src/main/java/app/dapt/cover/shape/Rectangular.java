@@ -1,0 +1,116 @@
+package app.dapt.cover.shape;
+
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Weight;
+import app.dapt.filling.Casing;
+import app.dapt.filling.Pillow;
+import app.dapt.measure.Length;
+import app.dapt.piece.Contour;
+import app.dapt.piece.Contour.Point;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Square or oblong.
+ *
+ * @param oblong  measured each way on its own
+ * @param corners as they come, or the seam tapered in so that they do not stand out as ears
+ */
+public record Rectangular(boolean oblong, Corners corners) implements Shape {
+
+    /**
+     * How the seam is tapered in towards a corner.
+     *
+     * @param inset how far in the corner comes, from both its edges
+     * @param reach how far from the corner the taper begins
+     */
+    public record Taper(Length inset, Length reach) {
+    }
+
+    /** Below this a cover has no ears to speak of. */
+    private static final double NO_EARS = 0.5;
+    /** Above this no taper makes a square of it. */
+    private static final double NO_SQUARE = 0.9;
+    private static final Length EIGHTH = Length.inches(0, 1, 8);
+
+    static Rectangular from(boolean oblong, Details details) {
+        return new Rectangular(oblong, details.oneOf("corners", Corners.class));
+    }
+
+    @Override
+    public ShapeKind kind() {
+        return oblong ? ShapeKind.OBLONG : ShapeKind.SQUARE;
+    }
+
+    @Override
+    public List<Detail> details() {
+        return List.of(Detail.oneOf("corners", corners, "corners"));
+    }
+
+    @Override
+    public boolean isSameBothWays() {
+        return !oblong;
+    }
+
+    @Override
+    public Casing casing(Length across, Length upDown) {
+        return new Pillow(across, upDown);
+    }
+
+    /**
+     * The taper for a cover of this size and fullness: inset by the ear, to the eighth of an inch, at most 0.04 of the
+     * short side, beginning a quarter of it from the corner. None where nothing would stand out.
+     */
+    public Optional<Taper> taper(Length across, Length upDown, double fullness) {
+        if (corners == Corners.PLAIN || fullness < NO_EARS) {
+            return Optional.empty();
+        }
+        Length side = Length.min(across, upDown);
+        Length inset = Length.min(new Pillow(across, upDown).ear(fullness), side.times(4, 100));
+        Length rounded = new Length(Math.round(inset.over(EIGHTH)) * EIGHTH.grains());
+        Length reach = new Length(side.times(1, 4).grains() / EIGHTH.grains() * EIGHTH.grains());
+        return rounded.isPositive() ? Optional.of(new Taper(rounded, reach)) : Optional.empty();
+    }
+
+    /** The taper that an outline was drawn with. */
+    public static Taper taperOf(Contour tapered) {
+        Point begins = tapered.points().get(0);
+        Point tip = tapered.points().get(1);
+        return new Taper(Length.nearInches(tip.x() / 25.4), Length.nearInches(begins.y() / 25.4));
+    }
+
+    @Override
+    public Optional<Contour> outline(Length across, Length upDown, Length ease, double fullness) {
+        return taper(across, upDown, fullness).map(taper -> tapered(across.toMm(), upDown.toMm(), taper));
+    }
+
+    private static Contour tapered(double w, double h, Taper taper) {
+        double in = taper.inset().toMm();
+        double reach = taper.reach().toMm();
+        List<Point> points = new ArrayList<>();
+        for (double[] corner : new double[][] {{0, 0, 1, 1}, {w, 0, -1, 1}, {w, h, -1, -1}, {0, h, 1, -1}}) {
+            Point along = new Point(corner[0] + corner[2] * reach, corner[1]);
+            Point tip = new Point(corner[0] + corner[2] * in, corner[1] + corner[3] * in);
+            Point down = new Point(corner[0], corner[1] + corner[3] * reach);
+            boolean arrivesDown = corner[2] * corner[3] > 0;
+            points.addAll(arrivesDown ? List.of(down, tip, along) : List.of(along, tip, down));
+        }
+        return new Contour(points);
+    }
+
+    @Override
+    public List<FindingCandidate<Shape>> concerns(CoverDimensions sizes, Back back) {
+        if (corners == Corners.PLAIN || sizes.fullness().ratio() >= NO_EARS && sizes.fullness().ratio() <= NO_SQUARE) {
+            return List.of();
+        }
+        String wording = sizes.fullness().ratio() < NO_EARS ? "taper-needless" : "taper-short";
+        return List.of(FindingCandidate.<Shape>of("taper", Weight.WORTH_KNOWING, wording, sizes.fullness().percent())
+                .orTry(new Rectangular(oblong, Corners.PLAIN), "plain-corners")
+                .orNote());
+    }
+}

@@ -1,0 +1,61 @@
+package app.dapt.cover.shape;
+
+import app.dapt.cover.decision.Detail;
+import app.dapt.filling.Casing;
+import app.dapt.filling.Disc;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.piece.Contour;
+import app.dapt.piece.Contour.Point;
+import java.util.List;
+import java.util.Optional;
+
+/** A circle; its diameter is the size across. */
+public record Round() implements Shape {
+
+    @Override
+    public ShapeKind kind() {
+        return ShapeKind.ROUND;
+    }
+
+    @Override
+    public List<Detail> details() {
+        return List.of();
+    }
+
+    @Override
+    public boolean isSameBothWays() {
+        return true;
+    }
+
+    @Override
+    public boolean isRectangular() {
+        return false;
+    }
+
+    @Override
+    public Casing casing(Length across, Length upDown) {
+        return new Disc(across);
+    }
+
+    @Override
+    public Optional<Contour> outline(Length across, Length upDown, Length ease, double fullness) {
+        return Optional.of(Contour.circle(across));
+    }
+
+    @Override
+    public double perimeter(Contour outline, Length across) {
+        return Math.PI * across.toMm();
+    }
+
+    /** More than a third of the way round cannot lie open flat: π D / 3. */
+    @Override
+    public Length edgeToOpen(Axis runs, Length across, Length upDown, Length ease) {
+        return Length.nearInches(Math.PI / 3 * across.toInches());
+    }
+
+    @Override
+    public Point edgeMiddle(Axis runs, Length across, Length upDown, Length ease) {
+        return new Point(across.toMm() / 2, across.toMm());
+    }
+}

@@ -1,0 +1,49 @@
+package app.dapt.cover.shape;
+
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.CoverShape;
+import app.dapt.cover.decision.Detailed;
+import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.filling.Casing;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Sum;
+import app.dapt.piece.Contour;
+import app.dapt.piece.Contour.Point;
+import app.dapt.piece.Marking;
+import app.dapt.piece.Piece;
+import java.util.List;
+import java.util.Optional;
+
+/** The outline of a cover, and what follows from it however it opens. */
+public interface Shape extends Detailed, CoverShape {
+
+    @Override
+    ShapeKind kind();
+
+    /** A plain front with what this shape marks on it. */
+    default Piece marked(Piece piece, CoverDimensions sizes) {
+        return piece;
+    }
+
+    /** What this shape marks on a panel of the back, every one of them, whether or not it lies under another. */
+    default List<Marking> onBack(Back back, Back.Panel panel, CoverDimensions sizes) {
+        return List.of();
+    }
+
+    /** What is stitched through front and back besides the seam. */
+    default Length stitched(CoverDimensions sizes) {
+        return Length.ZERO;
+    }
+
+    /** Pieces beyond front and back. */
+    default List<Piece> extras(CoverDimensions sizes) {
+        return List.of();
+    }
+
+    /** What can go wrong with it. */
+    default List<FindingCandidate<Shape>> concerns(CoverDimensions sizes, Back back) {
+        return List.of();
+    }
+}
