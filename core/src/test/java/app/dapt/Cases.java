@@ -1,5 +1,12 @@
 package app.dapt;
 
+import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Detailed;
+import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.Kind;
+import app.dapt.measure.Length;
+import app.dapt.measure.Unit;
+import java.util.Optional;
 import java.util.Random;
 import java.util.function.Function;
 import java.util.stream.LongStream;
@@ -21,5 +28,44 @@ public final class Cases {
 
     public static <T> T pick(Random random, T[] choices) {
         return choices[random.nextInt(choices.length)];
+    }
+
+    /** A kind as is usual, with these details changed: a name, a value, a name, a value. */
+    public static <T extends Detailed> T changed(Kind<T> kind, Unit unit, Object... changes) {
+        Details details = kind.usual(unit).decided();
+        for (int i = 0; i < changes.length; i += 2) {
+            String name = (String) changes[i];
+            Detail<?> was = details.all().stream().filter(detail -> detail.name().equals(name)).findFirst().orElseThrow();
+            details = details.with(was.match(new Changed(changes[i + 1])));
+        }
+        return kind.with(details);
+    }
+
+    private record Changed(Object value) implements Detail.Cases<Detail<?>, RuntimeException> {
+
+        @Override
+        public Detail<?> measure(Detail.Measure detail) {
+            return detail.with((Length) value);
+        }
+
+        @Override
+        public Detail<?> maybe(Detail.MaybeMeasure detail) {
+            return detail.with(((Optional<?>) value).map(Length.class::cast));
+        }
+
+        @Override
+        public <E extends Enum<E>> Detail<?> oneOf(Detail.OneOf<E> detail) {
+            return detail.with(detail.type().cast(value));
+        }
+
+        @Override
+        public Detail<?> count(Detail.Count detail) {
+            return detail.with((Integer) value);
+        }
+
+        @Override
+        public Detail<?> tick(Detail.Tick detail) {
+            return detail.with((Boolean) value);
+        }
     }
 }

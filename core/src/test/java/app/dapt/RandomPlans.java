@@ -68,7 +68,7 @@ public final class RandomPlans {
         Length upDown = between(random, 14, 30);
         Shape shape = shapeKind.usual(plan.unit());
         if (shapeKind == ShapeKind.VEE) {
-            shape = shapeKind.with(new Details(shape.details()).with("arm", between(random, 6, 9)));
+            shape = shapeKind.with(shape.decided().with("arm", between(random, 6, 9)));
         }
         Opening opening = openingKind.usual(plan.unit());
         if (opening.unfitFor(shape).isPresent()) {
@@ -80,25 +80,37 @@ public final class RandomPlans {
 
     /** A choice of a kind with each of its details put anywhere it may be. */
     public static <T extends Detailed> T any(Random random, Kind<T> kind) {
-        Details usual = new Details(kind.usual(random.nextBoolean() ? Unit.INCH : Unit.CENTIMETRE).details());
-        for (Detail detail : usual.all()) {
-            usual = usual.with(detail.name(), value(random, detail));
-        }
-        return kind.with(usual);
+        Details usual = kind.usual(random.nextBoolean() ? Unit.INCH : Unit.CENTIMETRE).decided();
+        return kind.with(usual.each(detail -> detail.match(new Drawn(random))));
     }
 
-    private static Object value(Random random, Detail detail) {
-        if (detail instanceof Detail.Measure measure) {
-            return within(random, measure.limits(), measure.value());
+    /** Any value of a detail that its limits allow. */
+    private record Drawn(Random random) implements Detail.Cases<Detail<?>, RuntimeException> {
+
+        @Override
+        public Detail<?> measure(Detail.Measure detail) {
+            return detail.with(within(random, detail.limits(), detail.value()));
         }
-        if (detail instanceof Detail.MaybeMeasure maybe) {
-            return random.nextInt(3) == 0 ? Optional.of(within(random, maybe.limits(), Length.inches(20))) : Optional.empty();
+
+        @Override
+        public Detail<?> maybe(Detail.MaybeMeasure detail) {
+            return detail.with(random.nextInt(3) == 0 ? Optional.of(within(random, detail.limits(), Length.inches(20))) : Optional.empty());
         }
-        if (detail instanceof Detail.OneOf oneOf) {
-            return pick(random, oneOf.choices().toArray(Enum<?>[]::new));
+
+        @Override
+        public <E extends Enum<E>> Detail<?> oneOf(Detail.OneOf<E> detail) {
+            return detail.with(pick(random, detail.type().getEnumConstants()));
         }
-        return detail instanceof Detail.Count count ? count.least() + random.nextInt(count.most() - count.least() + 1)
-                : (Object) (random.nextInt(4) == 0);
+
+        @Override
+        public Detail<?> count(Detail.Count detail) {
+            return detail.with(detail.least() + random.nextInt(detail.most() - detail.least() + 1));
+        }
+
+        @Override
+        public Detail<?> tick(Detail.Tick detail) {
+            return detail.with(random.nextInt(4) == 0);
+        }
     }
 
     /** Mostly near what is usual, now and then far from it, always within the limits. */

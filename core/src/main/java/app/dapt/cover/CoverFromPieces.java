@@ -100,7 +100,7 @@ public record CoverFromPieces(Sum across, Sum upDown, Sum overlap, List<Fitting>
     private static CoverPlan plan(Cut cut, Mark mark, String name, Length across, Length upDown, Length overlap) {
         CoverPlan fresh = DefaultPlan.plan(name, mark, across.equals(upDown) ? ShapeKind.SQUARE : ShapeKind.OBLONG, Form.overCrown(across, upDown));
         Length toMiddle = cut.firstDepth().minus(cut.allowance()).minus(cut.firstHem()).minus(overlap.half());
-        Details envelope = new Details(OpeningKind.ENVELOPE.usual(mark.unit()).details())
+        Details envelope = OpeningKind.ENVELOPE.usual(mark.unit()).decided()
                 .with("overlap", Length.max(Length.ZERO, overlap)).with("centre", Optional.of(Length.max(Length.ZERO, toMiddle)));
         return fresh.withFit(fresh.fit().withSchool(FitSchool.FINISH_TO_FORM)).withSeam(new Seam(cut.allowance(), SeamFinish.ZIGZAG))
                 .withOpening(OpeningKind.ENVELOPE.with(hemmed(hemmed(envelope, "first", cut.firstHem()), "second", cut.secondHem())));

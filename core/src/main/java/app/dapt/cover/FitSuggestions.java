@@ -89,26 +89,21 @@ public final class FitSuggestions {
 
     /** The largest overlap, by halves of an inch or by centimetres, with which everything lies on it. */
     private Optional<Offer> smallerOverlap() {
-        if (!(plan.opening() instanceof Lapped) || reckoned.back().lap().isEmpty()) {
+        if (reckoned.back().lap().isEmpty() || !(plan.opening() instanceof Lapped opening)) {
             return Optional.empty();
         }
         Length now = reckoned.back().overlap().orElseThrow();
         Length step = plan.unit().pick(Length.cm(1), Length.inches(0, 1, 2));
         int steps = Math.max(0, (int) now.minus(LEAST_OVERLAP).over(step));
         // What a smaller overlap gives, a still smaller one gives too.
-        int most = firstThat(steps, taken -> fits(overlapping(now.minus(step.times(taken))), lay));
+        int most = firstThat(steps, taken -> fits(plan.withOpening(opening.withOverlap(now.minus(step.times(taken)))), lay));
         if (most < 1) {
             return Optional.empty();
         }
         Length left = now.minus(step.times(most));
         Length wanted = reckoned.back().lap().orElseThrow().wanted();
         return Optional.of(new Offer("overlap", left.under(wanted) ? Phrase.of("would.overlap-little", left, now, wanted) : Phrase.of("would.overlap", left, now),
-                Optional.of(overlapping(left)), Optional.empty()));
-    }
-
-    private CoverPlan overlapping(Length overlap) {
-        Details details = new Details(plan.opening().details()).with("overlap", overlap).with("rule", RuleOfThumb.NONE);
-        return plan.withOpening(plan.opening().kind().with(details));
+                Optional.of(plan.withOpening(opening.withOverlap(left))), Optional.empty()));
     }
 
     private Optional<Offer> joined() {

@@ -37,7 +37,7 @@ public record Joining(JoiningKind kind, Length at) implements Detailed {
     }
 
     @Override
-    public List<Detail> details() {
+    public List<Detail<?>> details() {
         return List.of(Detail.measure("joinAt", LengthRange.CENTRE, at, kind == JoiningKind.OWN));
     }
 

@@ -2,6 +2,7 @@ package app.dapt.cover;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.dapt.Cases;
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
 import app.dapt.cover.decision.Details;
@@ -124,11 +125,7 @@ class FindingsTest {
     }
 
     private static CoverPlan opening(OpeningKind kind, Object... changes) {
-        Details details = new Details(kind.usual(Unit.INCH).details());
-        for (int i = 0; i < changes.length; i += 2) {
-            details = details.with((String) changes[i], changes[i + 1]);
-        }
-        return SOUND.withOpening(kind.with(details));
+        return SOUND.withOpening(Cases.changed(kind, Unit.INCH, changes));
     }
 
     private static CoverPlan frontPrint(CoverPlan plan) {
@@ -163,8 +160,7 @@ class FindingsTest {
                 Arguments.of("sewn-shut", Weight.WORTH_KNOWING, opening(OpeningKind.SEWN_SHUT), "remedy.noted"),
                 Arguments.of("long-end", Weight.BETTER_NOT, oblong.withOpening(OpeningKind.PILLOWCASE.usual(Unit.INCH).turned()), "remedy.short-end"),
                 Arguments.of("flap-deep", Weight.BETTER_NOT, opening(OpeningKind.PILLOWCASE, "flap", Length.inches(14)), "remedy.flap"),
-                Arguments.of("flap-short", Weight.BETTER_NOT, vee.withOpening(OpeningKind.ARM_FLAP.with(new Details(
-                        OpeningKind.ARM_FLAP.usual(Unit.INCH).details()).with("flap", Length.inches(2)))), "remedy.flap"),
+                Arguments.of("flap-short", Weight.BETTER_NOT, vee.withOpening(OpeningKind.ARM_FLAP.with(OpeningKind.ARM_FLAP.usual(Unit.INCH).decided().with("flap", Length.inches(2)))), "remedy.flap"),
                 Arguments.of("opening-unfit", Weight.WILL_NOT_WORK, shaped(ShapeKind.ROUND, opening(OpeningKind.WRAP)), "remedy.envelope"),
                 Arguments.of("opening-unfit", Weight.WILL_NOT_WORK, opening(OpeningKind.ARM_FLAP), "remedy.envelope"),
                 Arguments.of("opening-unfit", Weight.WILL_NOT_WORK, vee.withOpening(OpeningKind.ENVELOPE.usual(Unit.INCH)), "remedy.turn-opening"),

@@ -3,6 +3,7 @@ package app.dapt.cover;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.dapt.Cases;
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
 import app.dapt.cover.decision.CoverDimensions;
@@ -71,11 +72,7 @@ class PractisedExamplesTest {
     }
 
     private static <T extends Detailed> T kind(Kind<T> kind, Object... changes) {
-        Details details = new Details(kind.usual(Unit.INCH).details());
-        for (int i = 0; i < changes.length; i += 2) {
-            details = details.with((String) changes[i], changes[i + 1]);
-        }
-        return kind.with(details);
+        return Cases.changed(kind, Unit.INCH, changes);
     }
 
     private static Piece piece(CoverPlan plan, String id) {

@@ -157,29 +157,40 @@ public final class PlanJson {
         /** One of a set of kinds, with the details of that kind: {@code "kind": "envelope", "overlap": "4 in", …}. */
         <E extends Enum<E> & Kind<T>, T extends Detailed> T of(Cursor at, Class<E> kinds) throws BadPlanFile {
             E kind = at.choice("kind", kinds);
-            Details details = new Details(kind.usual(unit).details());
-            for (Detail detail : details.all()) {
-                if (!earlier || at.has(detail.name()) || detail instanceof Detail.MaybeMeasure) {
-                    details = details.with(detail.name(), value(at, detail));
-                }
-            }
+            Details details = kind.usual(unit).decided().<BadPlanFile>each(detail ->
+                    !earlier || at.has(detail.name()) || detail.isOptional() ? detail.match(new Read(at)) : detail);
             at.done();
             return kind.with(details);
         }
     }
 
-    private static Object value(Cursor at, Detail detail) throws BadPlanFile {
-        String name = detail.name();
-        if (detail instanceof Detail.Measure measure) {
-            return at.length(name, measure.limits());
+    /** A detail as a file has it. */
+    private record Read(Cursor at) implements Detail.Cases<Detail<?>, BadPlanFile> {
+
+        @Override
+        public Detail<?> measure(Detail.Measure detail) throws BadPlanFile {
+            return detail.with(at.length(detail.name(), detail.limits()));
         }
-        if (detail instanceof Detail.MaybeMeasure maybe) {
-            return at.maybeLength(name, maybe.limits());
+
+        @Override
+        public Detail<?> maybe(Detail.MaybeMeasure detail) throws BadPlanFile {
+            return detail.with(at.maybeLength(detail.name(), detail.limits()));
         }
-        if (detail instanceof Detail.OneOf oneOf) {
-            return at.choice(name, oneOf.value().getDeclaringClass());
+
+        @Override
+        public <E extends Enum<E>> Detail<?> oneOf(Detail.OneOf<E> detail) throws BadPlanFile {
+            return detail.with(at.choice(detail.name(), detail.type()));
         }
-        return detail instanceof Detail.Count count ? (Object) at.number(name, count.least(), count.most()) : (Object) at.flag(name);
+
+        @Override
+        public Detail<?> count(Detail.Count detail) throws BadPlanFile {
+            return detail.with(at.number(detail.name(), detail.least(), detail.most()));
+        }
+
+        @Override
+        public Detail<?> tick(Detail.Tick detail) throws BadPlanFile {
+            return detail.with(at.flag(detail.name()));
+        }
     }
 
     private static Seam seam(Cursor at) throws BadPlanFile {
@@ -255,18 +266,42 @@ public final class PlanJson {
 
         private void detailed(ObjectNode at, Detailed choice) {
             at.put("kind", Phrase.code((Enum<?>) choice.kind()));
-            for (Detail detail : choice.details()) {
-                if (detail instanceof Detail.Measure measure) {
-                    at.put(measure.name(), length(measure.value()));
-                } else if (detail instanceof Detail.MaybeMeasure maybe) {
-                    put(at, maybe.name(), maybe.value());
-                } else if (detail instanceof Detail.OneOf oneOf) {
-                    at.put(oneOf.name(), Phrase.code(oneOf.value()));
-                } else if (detail instanceof Detail.Count count) {
-                    at.put(count.name(), count.value());
-                } else if (detail instanceof Detail.Tick tick) {
-                    at.put(tick.name(), tick.value());
-                }
+            choice.details().forEach(detail -> detail.match(new Written(at)));
+        }
+
+        /** A detail as it is written. */
+        private final class Written implements Detail.Cases<ObjectNode, RuntimeException> {
+
+            private final ObjectNode at;
+
+            Written(ObjectNode at) {
+                this.at = at;
+            }
+
+            @Override
+            public ObjectNode measure(Detail.Measure detail) {
+                return at.put(detail.name(), length(detail.value()));
+            }
+
+            @Override
+            public ObjectNode maybe(Detail.MaybeMeasure detail) {
+                Writer.this.put(at, detail.name(), detail.value());
+                return at;
+            }
+
+            @Override
+            public <E extends Enum<E>> ObjectNode oneOf(Detail.OneOf<E> detail) {
+                return at.put(detail.name(), Phrase.code(detail.value()));
+            }
+
+            @Override
+            public ObjectNode count(Detail.Count detail) {
+                return at.put(detail.name(), detail.value());
+            }
+
+            @Override
+            public ObjectNode tick(Detail.Tick detail) {
+                return at.put(detail.name(), detail.value());
             }
         }
     }

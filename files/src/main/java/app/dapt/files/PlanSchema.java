@@ -44,26 +44,43 @@ public final class PlanSchema {
             ArrayNode required = one.putArray("required").add("kind");
             ObjectNode properties = one.putObject("properties");
             properties.putObject("kind").put("const", Phrase.code((Enum<?>) kind));
-            for (Detail detail : usual.details()) {
-                describe(properties.putObject(detail.name()), detail);
-                if (!(detail instanceof Detail.MaybeMeasure)) {
+            for (Detail<?> detail : usual.details()) {
+                detail.match(new Description(properties.putObject(detail.name())));
+                if (!detail.isOptional()) {
                     required.add(detail.name());
                 }
             }
         }
     }
 
-    private static void describe(ObjectNode at, Detail detail) {
-        if (detail instanceof Detail.OneOf oneOf) {
-            Stream<String> codes = oneOf.choices().map(Phrase::code);
+    /** What the schema says of a detail. */
+    private record Description(ObjectNode at) implements Detail.Cases<ObjectNode, RuntimeException> {
+
+        @Override
+        public ObjectNode measure(Detail.Measure detail) {
+            return at.put("$ref", "#/$defs/length");
+        }
+
+        @Override
+        public ObjectNode maybe(Detail.MaybeMeasure detail) {
+            return at.put("$ref", "#/$defs/length");
+        }
+
+        @Override
+        public <E extends Enum<E>> ObjectNode oneOf(Detail.OneOf<E> detail) {
             ArrayNode choices = at.putArray("enum");
-            codes.forEach(choices::add);
-        } else if (detail instanceof Detail.Count count) {
-            at.put("type", "integer").put("minimum", count.least()).put("maximum", count.most());
-        } else if (detail instanceof Detail.Tick) {
-            at.put("type", "boolean");
-        } else {
-            at.put("$ref", "#/$defs/length");
+            detail.choices().map(Phrase::code).forEach(choices::add);
+            return at;
+        }
+
+        @Override
+        public ObjectNode count(Detail.Count detail) {
+            return at.put("type", "integer").put("minimum", detail.least()).put("maximum", detail.most());
+        }
+
+        @Override
+        public ObjectNode tick(Detail.Tick detail) {
+            return at.put("type", "boolean");
         }
     }
 }

@@ -75,9 +75,9 @@ class WordsTest {
     /** Everything a slip would say of a choice. */
     private static String details(Detailed choice, Words words) {
         StringBuilder said = new StringBuilder();
-        for (Detail detail : choice.details()) {
+        for (Detail<?> detail : choice.details()) {
             said.append(words.say(detail.label()));
-            if (detail instanceof Detail.OneOf oneOf) {
+            if (detail instanceof Detail.OneOf<?> oneOf) {
                 oneOf.choices().forEach(each -> said.append(words.say(Phrase.choice(oneOf.family(), each))));
             } else if (detail instanceof Detail.MaybeMeasure maybe) {
                 said.append(words.say(maybe.hint()));

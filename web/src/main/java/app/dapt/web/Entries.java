@@ -120,20 +120,37 @@ public final class Entries {
         return tenths;
     }
 
-    /** What a detail comes to: what was typed or chosen for it, or what stands. */
-    public Object value(Detail detail) {
-        String name = detail.name();
-        if (detail instanceof Detail.Measure measure) {
-            return length(name, measure.limits(), measure.value());
+    /** A detail as it was typed or chosen, or as it stands. */
+    public Detail<?> entered(Detail<?> detail) {
+        return detail.match(new Entered());
+    }
+
+    private final class Entered implements Detail.Cases<Detail<?>, RuntimeException> {
+
+        @Override
+        public Detail<?> measure(Detail.Measure detail) {
+            return detail.with(length(detail.name(), detail.limits(), detail.value()));
         }
-        if (detail instanceof Detail.MaybeMeasure maybe) {
-            return maybeLength(name, maybe.limits(), maybe.value());
+
+        @Override
+        public Detail<?> maybe(Detail.MaybeMeasure detail) {
+            return detail.with(maybeLength(detail.name(), detail.limits(), detail.value()));
         }
-        if (detail instanceof Detail.OneOf oneOf) {
-            return oneOf.choices().filter(each -> Phrase.code(each).equals(typed.get(name))).findFirst().map(Object.class::cast).orElse(oneOf.value());
+
+        @Override
+        public <E extends Enum<E>> Detail<?> oneOf(Detail.OneOf<E> detail) {
+            return detail.with(choice(detail.name(), detail.type(), detail.value()));
         }
-        return detail instanceof Detail.Count count ? (Object) count(name, count.least(), count.most(), count.value())
-                : (Object) ticked(name, ((Detail.Tick) detail).value());
+
+        @Override
+        public Detail<?> count(Detail.Count detail) {
+            return detail.with(Entries.this.count(detail.name(), detail.least(), detail.most(), detail.value()));
+        }
+
+        @Override
+        public Detail<?> tick(Detail.Tick detail) {
+            return detail.with(ticked(detail.name(), detail.value()));
+        }
     }
 
     public Words words() {

@@ -6,10 +6,12 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * One thing that is decided about an opening, a shape or a front. Each lists its details, and slips and files are made
- * from that list: none of them knows any one opening.
+ * One thing that is decided about an opening, a shape or a front. Each kind lists its details, and slips and files are
+ * made from that list: none of them knows any one opening.
+ *
+ * @param <V> what it comes to
  */
-public sealed interface Detail {
+public sealed interface Detail<V> {
 
     /** Stable: fields and files go by it. */
     String name();
@@ -20,57 +22,183 @@ public sealed interface Detail {
     /** Whether it has a say as things stand; one that has none is kept but not shown. */
     boolean applies();
 
+    /** What it comes to as things stand. */
+    V value();
+
+    /** This detail coming to something else. */
+    Detail<V> with(V changed);
+
+    /** This detail with what another of its type comes to; as it is where the other is of another type. */
+    Detail<V> takenFrom(Detail<?> other);
+
+    /** Whether it may be left to the usual. */
+    default boolean isOptional() {
+        return false;
+    }
+
+    /** Whether each of its choices is worth a drawing of what it would come to. */
+    default boolean isDrawn() {
+        return false;
+    }
+
+    /** What is done with a detail, by its type. */
+    <R, X extends Exception> R match(Cases<R, X> cases) throws X;
+
+    /**
+     * What to do with a detail of each type.
+     *
+     * @param <R> what comes of it
+     * @param <X> what may be thrown
+     */
+    interface Cases<R, X extends Exception> {
+
+        R measure(Measure detail) throws X;
+
+        R maybe(MaybeMeasure detail) throws X;
+
+        <E extends Enum<E>> R oneOf(OneOf<E> detail) throws X;
+
+        R count(Count detail) throws X;
+
+        R tick(Tick detail) throws X;
+    }
+
     /** A length. */
-    record Measure(String name, Phrase label, LengthRange limits, Length value, boolean applies) implements Detail {
+    record Measure(String name, Phrase label, LengthRange limits, Length value, boolean applies) implements Detail<Length> {
+
+        @Override
+        public Measure with(Length changed) {
+            return new Measure(name, label, limits, changed, applies);
+        }
+
+        @Override
+        public Measure takenFrom(Detail<?> other) {
+            return other instanceof Measure measure ? with(measure.value) : this;
+        }
+
+        @Override
+        public <R, X extends Exception> R match(Cases<R, X> cases) throws X {
+            return cases.measure(this);
+        }
     }
 
     /** A length that may be left to the usual; the hint says what that is. */
     record MaybeMeasure(String name, Phrase label, LengthRange limits, Optional<Length> value, Phrase hint, boolean applies)
-            implements Detail {
+            implements Detail<Optional<Length>> {
+
+        @Override
+        public MaybeMeasure with(Optional<Length> changed) {
+            return new MaybeMeasure(name, label, limits, changed, hint, applies);
+        }
+
+        @Override
+        public MaybeMeasure takenFrom(Detail<?> other) {
+            return other instanceof MaybeMeasure maybe ? with(maybe.value) : this;
+        }
+
+        @Override
+        public boolean isOptional() {
+            return true;
+        }
+
+        @Override
+        public <R, X extends Exception> R match(Cases<R, X> cases) throws X {
+            return cases.maybe(this);
+        }
     }
 
     /**
      * One of a few.
      *
      * @param family where the words for each stand, {@code family.choice}
-     * @param drawn  whether each is worth a drawing of what it would come to
      */
-    record OneOf(String name, Phrase label, Enum<?> value, String family, boolean drawn, boolean applies) implements Detail {
+    record OneOf<E extends Enum<E>>(String name, Phrase label, E value, String family, boolean isDrawn, boolean applies)
+            implements Detail<E> {
 
-        public Stream<? extends Enum<?>> choices() {
-            return Stream.of(value.getDeclaringClass().getEnumConstants());
+        public Class<E> type() {
+            return value.getDeclaringClass();
         }
 
-        public OneOf choosing(Enum<?> choice) {
-            return new OneOf(name, label, choice, family, drawn, applies);
+        public Stream<E> choices() {
+            return Stream.of(type().getEnumConstants());
+        }
+
+        @Override
+        public OneOf<E> with(E choice) {
+            return new OneOf<>(name, label, choice, family, isDrawn, applies);
+        }
+
+        @Override
+        public OneOf<E> takenFrom(Detail<?> other) {
+            return type().isInstance(other.value()) ? with(type().cast(other.value())) : this;
+        }
+
+        @Override
+        public <R, X extends Exception> R match(Cases<R, X> cases) throws X {
+            return cases.oneOf(this);
         }
     }
 
     /** How many. */
-    record Count(String name, Phrase label, int least, int most, int value, boolean applies) implements Detail {
+    record Count(String name, Phrase label, int least, int most, Integer value, boolean applies) implements Detail<Integer> {
+
+        @Override
+        public Count with(Integer changed) {
+            return new Count(name, label, least, most, changed, applies);
+        }
+
+        @Override
+        public Count takenFrom(Detail<?> other) {
+            return other instanceof Count count ? with(count.value) : this;
+        }
+
+        @Override
+        public <R, X extends Exception> R match(Cases<R, X> cases) throws X {
+            return cases.count(this);
+        }
     }
 
     /** Yes or no. */
-    record Tick(String name, Phrase label, boolean value, boolean applies) implements Detail {
+    record Tick(String name, Phrase label, Boolean value, boolean applies) implements Detail<Boolean> {
+
+        @Override
+        public Tick with(Boolean changed) {
+            return new Tick(name, label, changed, applies);
+        }
+
+        @Override
+        public Tick takenFrom(Detail<?> other) {
+            return other instanceof Tick tick ? with(tick.value) : this;
+        }
+
+        @Override
+        public <R, X extends Exception> R match(Cases<R, X> cases) throws X {
+            return cases.tick(this);
+        }
     }
 
-    static Detail measure(String name, LengthRange limits, Length value, boolean applies) {
+    /** A length, called by its name in the words. */
+    static Measure measure(String name, LengthRange limits, Length value, boolean applies) {
         return new Measure(name, Phrase.of("detail." + name), limits, value, applies);
     }
 
-    static Detail count(String name, int least, int most, int value, boolean applies) {
+    static Count count(String name, int least, int most, int value, boolean applies) {
         return new Count(name, Phrase.of("detail." + name), least, most, value, applies);
     }
 
-    static Detail tick(String name, boolean value, boolean applies) {
+    static Tick tick(String name, boolean value, boolean applies) {
         return new Tick(name, Phrase.of("detail." + name), value, applies);
     }
 
-    static Detail maybe(String name, LengthRange limits, Optional<Length> value) {
+    static MaybeMeasure maybe(String name, LengthRange limits, Optional<Length> value) {
         return new MaybeMeasure(name, Phrase.of("detail." + name), limits, value, Phrase.of("detail." + name + ".hint"), true);
     }
 
-    static Detail oneOf(String name, Enum<?> value, String family) {
-        return new OneOf(name, Phrase.of("detail." + name), value, family, false, true);
+    static <E extends Enum<E>> OneOf<E> oneOf(String name, E value, String family) {
+        return oneOf(name, value, family, true);
+    }
+
+    static <E extends Enum<E>> OneOf<E> oneOf(String name, E value, String family, boolean applies) {
+        return new OneOf<>(name, Phrase.of("detail." + name), value, family, false, applies);
     }
 }

@@ -9,5 +9,10 @@ public interface Detailed {
     Kind<?> kind();
 
     /** What is decided about it; {@link Kind#with} makes it again from these. */
-    List<Detail> details();
+    List<Detail<?>> details();
+
+    /** The same, to be asked for and changed by name. */
+    default Details decided() {
+        return new Details(details());
+    }
 }

@@ -3,18 +3,31 @@ package app.dapt.cover.decision;
 import app.dapt.measure.Length;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
+import java.util.function.Function;
 
-/** Details asked for, and changed, by name. A name that is not among them is a mistake in the program. */
-public record Details(List<Detail> all) {
+/**
+ * Details asked for, and changed, by name. A name that is not among them, or is of another type, is a mistake in the
+ * program and refused with an {@link IllegalArgumentException}.
+ */
+public record Details(List<Detail<?>> all) {
 
     public Details {
         all = List.copyOf(all);
     }
 
-    private <D extends Detail> D find(String name, Class<D> kind) {
-        return all.stream().filter(detail -> detail.name().equals(name) && kind.isInstance(detail)).map(kind::cast)
-                .findFirst().orElseThrow(() -> new IllegalArgumentException("no " + kind.getSimpleName() + " " + name));
+    private <D extends Detail<?>> D find(String name, Class<D> type) {
+        return all.stream().filter(detail -> detail.name().equals(name) && type.isInstance(detail)).map(type::cast)
+                .findFirst().orElseThrow(() -> new IllegalArgumentException("no " + type.getSimpleName() + " " + name));
+    }
+
+    private Detail.OneOf<?> choice(String name) {
+        return all.stream().filter(detail -> detail.name().equals(name) && detail instanceof Detail.OneOf).map(detail -> (Detail.OneOf<?>) detail)
+                .findFirst().orElseThrow(() -> new IllegalArgumentException("no choice " + name));
+    }
+
+    /** Whether there is a detail of this name. */
+    public boolean has(String name) {
+        return all.stream().anyMatch(detail -> detail.name().equals(name));
     }
 
     public Length measure(String name) {
@@ -26,7 +39,7 @@ public record Details(List<Detail> all) {
     }
 
     public <E extends Enum<E>> E oneOf(String name, Class<E> choices) {
-        return choices.cast(find(name, Detail.OneOf.class).value());
+        return choices.cast(choice(name).value());
     }
 
     public int count(String name) {
@@ -37,56 +50,62 @@ public record Details(List<Detail> all) {
         return find(name, Detail.Tick.class).value();
     }
 
+    /** These details with a length changed. */
+    public Details with(String name, Length value) {
+        return with(find(name, Detail.Measure.class).with(value));
+    }
+
+    /** These details with a length that may be left to the usual changed. */
+    public Details with(String name, Optional<Length> value) {
+        return with(find(name, Detail.MaybeMeasure.class).with(value));
+    }
+
+    /** These details with another choice made. */
+    public <E extends Enum<E>> Details with(String name, E choice) {
+        Detail.OneOf<?> was = choice(name);
+        if (was.type() != choice.getDeclaringClass()) {
+            throw new IllegalArgumentException(choice + " is no choice of " + name);
+        }
+        return with(was.takenFrom(Detail.oneOf(name, choice, was.family())));
+    }
+
+    /** These details with a number changed. */
+    public Details with(String name, int value) {
+        return with(find(name, Detail.Count.class).with(value));
+    }
+
+    /** These details with a yes or no changed. */
+    public Details with(String name, boolean value) {
+        return with(find(name, Detail.Tick.class).with(value));
+    }
+
+    /** These details with one of them replaced by this one of the same name and type. */
+    public Details with(Detail<?> changed) {
+        if (all.stream().noneMatch(detail -> detail.name().equals(changed.name()) && detail.getClass() == changed.getClass())) {
+            throw new IllegalArgumentException("no " + changed.getClass().getSimpleName() + " " + changed.name());
+        }
+        return new Details(all.stream().<Detail<?>>map(detail -> detail.name().equals(changed.name()) ? changed : detail).toList());
+    }
+
     /** These details, each put through a change. */
-    public Details map(UnaryOperator<Detail> change) {
-        return new Details(all.stream().map(change).toList());
+    public <X extends Exception> Details each(Change<X> change) throws X {
+        Details changed = this;
+        for (Detail<?> detail : all) {
+            changed = changed.with(change.of(detail));
+        }
+        return changed;
     }
 
-    /** These details with one of them changed: a length, a choice, a count, a yes or no, or perhaps a length. */
-    public Details with(String name, Object value) {
-        return map(detail -> detail.name().equals(name) ? changed(detail, value) : detail);
+    /** A change to a detail, which keeps its name and its type. */
+    public interface Change<X extends Exception> {
+
+        Detail<?> of(Detail<?> detail) throws X;
     }
 
-    /** These details with what another choice has by the same name and kind taken over from it. */
+    /** These details with what another choice has by the same name and type taken over from it. */
     public Details carrying(Details other) {
-        return map(own -> other.all.stream().filter(each -> each.name().equals(own.name()) && each.getClass() == own.getClass())
-                .findFirst().map(each -> taken(own, each)).orElse(own));
-    }
-
-    private static Detail taken(Detail own, Detail other) {
-        Object value = value(other);
-        boolean otherChoices = own instanceof Detail.OneOf of
-                && of.value().getDeclaringClass() != ((Enum<?>) value).getDeclaringClass();
-        return otherChoices ? own : changed(own, value);
-    }
-
-    private static Object value(Detail detail) {
-        if (detail instanceof Detail.Measure measure) {
-            return measure.value();
-        }
-        if (detail instanceof Detail.MaybeMeasure maybe) {
-            return maybe.value();
-        }
-        if (detail instanceof Detail.OneOf oneOf) {
-            return oneOf.value();
-        }
-        return detail instanceof Detail.Count count ? count.value() : ((Detail.Tick) detail).value();
-    }
-
-    private static Detail changed(Detail detail, Object value) {
-        if (detail instanceof Detail.Measure was) {
-            return new Detail.Measure(was.name(), was.label(), was.limits(), (Length) value, was.applies());
-        }
-        if (detail instanceof Detail.MaybeMeasure was) {
-            Optional<Length> length = ((Optional<?>) value).map(Length.class::cast);
-            return new Detail.MaybeMeasure(was.name(), was.label(), was.limits(), length, was.hint(), was.applies());
-        }
-        if (detail instanceof Detail.OneOf was) {
-            return was.choosing((Enum<?>) value);
-        }
-        if (detail instanceof Detail.Count was) {
-            return new Detail.Count(was.name(), was.label(), was.least(), was.most(), (Integer) value, was.applies());
-        }
-        return new Detail.Tick(detail.name(), detail.label(), (Boolean) value, detail.applies());
+        Function<Detail<?>, Detail<?>> taken = own -> other.all.stream().filter(each -> each.name().equals(own.name()))
+                .findFirst().<Detail<?>>map(own::takenFrom).orElse(own);
+        return new Details(all.stream().<Detail<?>>map(taken).toList());
     }
 }

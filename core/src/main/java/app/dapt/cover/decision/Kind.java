@@ -16,6 +16,6 @@ public interface Kind<T extends Detailed> {
 
     /** This kind with whatever it has in common with another choice taken over. */
     default T insteadOf(Detailed other, Unit unit) {
-        return with(new Details(usual(unit).details()).carrying(new Details(other.details())));
+        return with(usual(unit).decided().carrying(other.decided()));
     }
 }

@@ -38,7 +38,7 @@ public record CornerTrim(Sort sort, Length hangs) implements Edging {
     }
 
     @Override
-    public List<Detail> details() {
+    public List<Detail<?>> details() {
         return List.of(Detail.oneOf("cornerSort", sort, "corner-sort"), Detail.measure("hangs", LengthRange.HANGS, hangs, true));
     }
 

@@ -75,7 +75,7 @@ public interface Edging extends Detailed {
         }
 
         @Override
-        public List<Detail> details() {
+        public List<Detail<?>> details() {
             return List.of();
         }
 

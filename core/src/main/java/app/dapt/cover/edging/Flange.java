@@ -34,7 +34,7 @@ public record Flange(Length width) implements Edging {
     }
 
     @Override
-    public List<Detail> details() {
+    public List<Detail<?>> details() {
         return List.of(Detail.measure("flange", LengthRange.HANGS, width, true));
     }
 

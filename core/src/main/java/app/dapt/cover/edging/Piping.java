@@ -104,7 +104,7 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
     }
 
     @Override
-    public List<Detail> details() {
+    public List<Detail<?>> details() {
         return List.of(Detail.oneOf("cord", cord, "cord"), Detail.oneOf("stripRule", rule, "strip"),
                 Detail.measure("stripOwn", LengthRange.PLEAT, own, rule == Rule.OWN), Detail.oneOf("grain", grain, "grain"),
                 biasDetail(), Detail.measure("block", LengthRange.BLOCK, block, isBias() && way == BiasWay.STRIPS),
@@ -112,16 +112,12 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
                 Detail.maybe("cordAtHand", LengthRange.BY_LENGTH, cordAtHand), Detail.maybe("stripAtHand", LengthRange.BY_LENGTH, stripAtHand));
     }
 
-    private Detail biasDetail() {
-        return new Detail.OneOf("biasWay", Phrase.of("detail.biasWay"), way, "bias-way", false, isBias());
+    private Detail<?> biasDetail() {
+        return new Detail.OneOf<>("biasWay", Phrase.of("detail.biasWay"), way, "bias-way", false, isBias());
     }
 
     private boolean isBias() {
         return grain == Grain.BIAS;
-    }
-
-    private Piping with(String detail, Object value) {
-        return from(new Details(details()).with(detail, value));
     }
 
     /** What goes round the cord: π·d. */
@@ -193,8 +189,8 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
         List<Phrase> said = new ArrayList<>();
         said.add(Phrase.of("about.strip", strip(sizes).total(), lip(sizes), edge.withJoin(sizes.ownUnit()).total()));
         if (isBias()) {
-            BiasCut strips = with("biasWay", BiasWay.STRIPS).bias(edge, sizes);
-            BiasCut tube = with("biasWay", BiasWay.TUBE).bias(edge, sizes);
+            BiasCut strips = from(decided().with("biasWay", BiasWay.STRIPS)).bias(edge, sizes);
+            BiasCut tube = from(decided().with("biasWay", BiasWay.TUBE)).bias(edge, sizes);
             said.add(Phrase.of("about.bias-strips", strips.strips(), strips.usable(), strips.width(), strips.height()));
             said.add(Phrase.of(tube.area() < strips.area() ? "about.tube-less" : "about.tube-more", tube.width()));
         }
@@ -235,20 +231,20 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
         if (lip.plus(Length.sixtyFourths(1)).under(sizes.allowance())) {
             Length enough = sizes.mark().roundUp(wrap(sizes.ownUnit()).plus(sizes.allowance().times(2)));
             found.add(FindingCandidate.<Edging>of("lip-narrow", lip.isPositive() ? Weight.BETTER_NOT : Weight.WILL_NOT_WORK, "lip-narrow", lip, sizes.allowance(), enough)
-                    .orTry(with("stripRule", Rule.EXACT), "strip", enough));
+                    .orTry(from(decided().with("stripRule", Rule.EXACT)), "strip", enough));
         }
         if (edge.curved() && !isBias()) {
             found.add(FindingCandidate.<Edging>of("piping-straight", Weight.BETTER_NOT, "piping-straight")
-                    .orTry(with("grain", Grain.BIAS), "cut-bias").orNote());
+                    .orTry(from(decided().with("grain", Grain.BIAS)), "cut-bias").orNote());
         }
         if (edge.corners() > 0 && cord.compareTo(Cord.THICK) >= 0) {
             found.add(FindingCandidate.<Edging>of("cord-bulky", Weight.WORTH_KNOWING, "cord-bulky", cord.across(sizes.ownUnit()))
-                    .orTry(with("cord", Cord.USUAL), "cord", Cord.USUAL.across(sizes.ownUnit())).orNote("will-clip"));
+                    .orTry(from(decided().with("cord", Cord.USUAL)), "cord", Cord.USUAL.across(sizes.ownUnit())).orNote("will-clip"));
         }
         if (isBias() && way == BiasWay.STRIPS && BiasCut.usable(block).under(Length.inches(6))) {
             Length usual = usual(sizes.ownUnit()).block();
             found.add(FindingCandidate.<Edging>of("block-small", Weight.BETTER_NOT, "block-small", block, BiasCut.usable(block))
-                    .orTry(with("block", usual), "block", usual));
+                    .orTry(from(decided().with("block", usual)), "block", usual));
         }
         found.addAll(tooShort("cord-short", "cordAtHand", cordAtHand, edge, sizes));
         found.addAll(tooShort("strip-short", "stripAtHand", stripAtHand, edge, sizes));
@@ -260,7 +256,7 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
     private List<FindingCandidate<Edging>> tooShort(String code, String detail, Optional<Length> atHand, SeamedEdge edge, CoverDimensions sizes) {
         Length needed = edge.withJoin(sizes.ownUnit()).total();
         return atHand.filter(length -> length.under(needed)).map(length -> FindingCandidate.<Edging>of(code, Weight.WILL_NOT_WORK, code, length, needed, needed.minus(length))
-                .orTry(with(detail, Optional.empty()), "get-more")).stream().toList();
+                .orTry(from(decided().with(detail, Optional.empty())), "get-more")).stream().toList();
     }
 
     @Override

@@ -64,7 +64,7 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
     }
 
     @Override
-    public List<Detail> details() {
+    public List<Detail<?>> details() {
         return List.of(Detail.measure("ruffleDepth", LengthRange.HANGS, depth, true), Detail.oneOf("gathers", fullness, "gathers"),
                 Detail.oneOf("ruffleMake", make, "ruffle-make"), Detail.oneOf("ruffleWhere", where, "ruffle-where"),
                 Detail.oneOf("trimFrom", from, "trim-from"), Detail.tick("pipedToo", pipedToo, where == Where.IN_SEAM));

@@ -55,7 +55,7 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
     }
 
     @Override
-    public List<Detail> details() {
+    public List<Detail<?>> details() {
         return List.of(Detail.oneOf("trimSort", sort, "trim-sort"), Detail.measure("hangs", LengthRange.HANGS, hangs, true),
                 Detail.oneOf("lay", lay, "lay"), Detail.measure("shopStep", LengthRange.STEP, step, true),
                 Detail.tick("pipedToo", pipedToo, true), Detail.tick("synthetic", synthetic, true));

@@ -151,9 +151,9 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
     }
 
     @Override
-    public List<Detail> details() {
+    public List<Detail<?>> details() {
         return List.of(Detail.tick("pocket", pocket.there(), true),
-                new Detail.OneOf("pocketMake", Phrase.of("detail.pocketMake"), pocket.make(), "pocket-make", false, pocket.there()),
+                new Detail.OneOf<>("pocketMake", Phrase.of("detail.pocketMake"), pocket.make(), "pocket-make", false, pocket.there()),
                 Detail.measure("pocketDeep", LengthRange.SIDE, pocket.deep(), pocket.there()),
                 Detail.measure("pocketSeam", LengthRange.ALLOWANCE, pocket.seam(), pocket.there()),
                 Detail.measure("pocketBand", LengthRange.POCKET_BAND, pocket.band(), pocket.there() && pocket.make() == PocketMake.CONTRAST_BAND),
@@ -167,10 +167,6 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
                 Detail.measure("rowsApart", LengthRange.CENTRE, rows.apart(), rows.there() && rows.count() > 1),
                 Detail.measure("rowsDeep", LengthRange.HANGS, rows.deep(), rows.of() == RowsOf.RUFFLE), Detail.tick("motif", motif, true), Detail.oneOf("interfaced", interfacing, "layered"), Detail.oneOf("wadded", wadding, "layered"),
                 Detail.oneOf("linedThrough", lining, "layered"));
-    }
-
-    private Extras with(String detail, Object value) {
-        return from(new Details(details()).with(detail, value));
     }
 
     /** What is sewn into the seams of this front or on it, where it lies there. */
@@ -304,31 +300,31 @@ public record Extras(Pocket pocket, Handle handle, Label label, Decoration decor
         if (pocket.there() && pocket.deep().over(height) > DEEPEST_POCKET) {
             Length fitting = sizes.mark().nearest(height.times(57, 100));
             found.add(FindingCandidate.<Extras>of("pocket-deep", Weight.BETTER_NOT, "pocket-deep", pocket.deep(), height)
-                    .orTry(with("pocketDeep", fitting), "pocket", fitting).orNote());
+                    .orTry(from(decided().with("pocketDeep", fitting)), "pocket", fitting).orNote());
         }
         if (pocket.there() && !sizes.shape().isRectangular()) {
-            found.add(FindingCandidate.<Extras>of("pocket-curve", Weight.WORTH_KNOWING, "pocket-curve").orTry(with("pocket", false), "leave-off").orNote());
+            found.add(FindingCandidate.<Extras>of("pocket-curve", Weight.WORTH_KNOWING, "pocket-curve").orTry(from(decided().with("pocket", false)), "leave-off").orNote());
         }
         if (handle.there() && !handle.from().times(2).under(width)) {
             found.add(FindingCandidate.<Extras>of("handle-crosses", Weight.WILL_NOT_WORK, "handle-crosses", handle.from(), width)
-                    .orTry(with("handleFrom", width.times(1, 4)), "handle", width.times(1, 4)));
+                    .orTry(from(decided().with("handleFrom", width.times(1, 4))), "handle", width.times(1, 4)));
         }
         if (rows.there() && (height.under(rows.heights().get(rows.count() - 1)) || !rows.lowest().isPositive())) {
             Length fitting = height.times(1, rows.count() + 1);
             found.add(FindingCandidate.<Extras>of("rows-past", Weight.WILL_NOT_WORK, "rows-past", rows.heights().get(rows.count() - 1), height)
-                    .orTry(with("rowsLowest", fitting).with("rowsApart", fitting), "rows", fitting));
+                    .orTry(from(decided().with("rowsLowest", fitting).with("rowsApart", fitting)), "rows", fitting));
         }
         if (label.there() && (label.from().under(FROM_CORNER) || height.minus(FROM_CORNER).under(label.from()))) {
             found.add(FindingCandidate.<Extras>of("label-corner", Weight.BETTER_NOT, "label-corner", label.from(), FROM_CORNER)
-                    .orTry(with("labelFrom", Length.max(FROM_CORNER, Length.min(height.half(), FROM_CORNER.times(2)))), "label").orNote());
+                    .orTry(from(decided().with("labelFrom", Length.max(FROM_CORNER, Length.min(height.half(), FROM_CORNER.times(2))))), "label").orNote());
         }
         if (motif && !sizes.cloths().front().print().hasUp()) {
             found.add(FindingCandidate.<Extras>of("motif-none", Weight.WORTH_KNOWING, "motif-none", sizes.cloths().front().name())
-                    .orTry(with("motif", false), "leave-off"));
+                    .orTry(from(decided().with("motif", false)), "leave-off"));
         }
         if (decoration.there() && !decoration.clear().times(2).under(Length.min(width, height))) {
             found.add(FindingCandidate.<Extras>of("decoration-none", Weight.WILL_NOT_WORK, "decoration-none", decoration.clear())
-                    .orTry(with("decorationClear", Length.min(width, height).times(1, 10)), "clear", Length.min(width, height).times(1, 10)));
+                    .orTry(from(decided().with("decorationClear", Length.min(width, height).times(1, 10))), "clear", Length.min(width, height).times(1, 10)));
         }
         return found;
     }

@@ -77,7 +77,7 @@ public sealed interface Face extends Detailed {
         }
 
         @Override
-        public List<Detail> details() {
+        public List<Detail<?>> details() {
             return List.of();
         }
 
@@ -112,7 +112,7 @@ public sealed interface Face extends Detailed {
         }
 
         @Override
-        public List<Detail> details() {
+        public List<Detail<?>> details() {
             return List.of(Detail.measure("pleat", LengthRange.PLEAT, pleat, true), Detail.count("buttons", 1, 12, buttons, true),
                     Detail.oneOf("buttonSpacing", spacing, "spacing"), Detail.measure("buttonSize", LengthRange.BUTTON, size, true));
         }
@@ -197,7 +197,7 @@ public sealed interface Face extends Detailed {
         }
 
         @Override
-        public List<Detail> details() {
+        public List<Detail<?>> details() {
             return List.of(Detail.measure("layers", LengthRange.TURN, layers, true));
         }
 

@@ -56,7 +56,7 @@ public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements 
     }
 
     @Override
-    public List<Detail> details() {
+    public List<Detail<?>> details() {
         return List.of(Detail.oneOf("flapLayers", layers, "flap-layers"), Detail.measure("flap", LengthRange.BAND, tuck, true), Detail.measure("flapHem", LengthRange.TURN, hem, true));
     }
 

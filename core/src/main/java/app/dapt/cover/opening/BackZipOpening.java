@@ -50,8 +50,8 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
     }
 
     @Override
-    public List<Detail> details() {
-        List<Detail> details = new ArrayList<>(zip.details());
+    public List<Detail<?>> details() {
+        List<Detail<?>> details = new ArrayList<>(zip.details());
         details.add(new Detail.Measure("zipAt", Phrase.of(stacked() ? "detail.zipAt" : "detail.zipAt-upright"), LengthRange.CENTRE, at, true));
         details.add(Detail.measure("zipSeam", LengthRange.ALLOWANCE, zipSeam, true));
         details.add(Detail.oneOf("runs", runs, "way"));

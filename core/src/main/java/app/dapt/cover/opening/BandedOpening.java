@@ -60,8 +60,8 @@ public record BandedOpening(Axis runs, RuleOfThumb rule, Length overlap, Optiona
     }
 
     @Override
-    public List<Detail> details() {
-        List<Detail> details = new ArrayList<>(List.of(new Detail.OneOf("rule", Phrase.of("detail.rule"), rule, "rule", true, true),
+    public List<Detail<?>> details() {
+        List<Detail<?>> details = new ArrayList<>(List.of(new Detail.OneOf<>("rule", Phrase.of("detail.rule"), rule, "rule", true, true),
                 Detail.measure("overlap", LengthRange.OVERLAP, overlap, rule == RuleOfThumb.NONE),
                 Detail.measure("band", LengthRange.BAND, band, true), Detail.oneOf("runs", runs, "way"),
                 Detail.maybe("centre", LengthRange.CENTRE, centre)));

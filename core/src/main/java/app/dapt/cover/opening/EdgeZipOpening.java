@@ -50,8 +50,8 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
     }
 
     @Override
-    public List<Detail> details() {
-        List<Detail> details = new ArrayList<>(zip.details());
+    public List<Detail<?>> details() {
+        List<Detail<?>> details = new ArrayList<>(zip.details());
         details.add(Detail.oneOf("zipSort", sort, "zip-sort"));
         details.add(Detail.oneOf("runs", runs, "edge-way"));
         return details;

@@ -85,9 +85,9 @@ public record EnvelopeOpening(Axis runs, RuleOfThumb rule, Length overlap, Optio
     }
 
     @Override
-    public List<Detail> details() {
-        List<Detail> details = new ArrayList<>();
-        details.add(new Detail.OneOf("rule", Phrase.of("detail.rule"), rule, "rule", true, true));
+    public List<Detail<?>> details() {
+        List<Detail<?>> details = new ArrayList<>();
+        details.add(new Detail.OneOf<>("rule", Phrase.of("detail.rule"), rule, "rule", true, true));
         details.add(Detail.measure("overlap", LengthRange.OVERLAP, overlap, rule == RuleOfThumb.NONE));
         details.add(Detail.oneOf("runs", runs, "way"));
         details.add(Detail.maybe("centre", LengthRange.CENTRE, centre));
@@ -98,8 +98,8 @@ public record EnvelopeOpening(Axis runs, RuleOfThumb rule, Length overlap, Optio
         return details;
     }
 
-    private List<Detail> panelDetails(String which, PanelChoice choice, boolean isFirst) {
-        List<Detail> details = new ArrayList<>(choice.hem().details(which, panelName(isFirst)));
+    private List<Detail<?>> panelDetails(String which, PanelChoice choice, boolean isFirst) {
+        List<Detail<?>> details = new ArrayList<>(choice.hem().details(which, panelName(isFirst)));
         details.add(new Detail.Tick(which + "Turned", Phrase.of("detail.turned"), choice.turned(), true));
         return details;
     }

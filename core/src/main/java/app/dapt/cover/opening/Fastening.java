@@ -56,9 +56,9 @@ public record Fastening(By by, int count, Spacing spacing, Length button, Length
                 details.measure("tieLong"), details.measure("tieTurn"));
     }
 
-    List<Detail> details() {
+    List<Detail<?>> details() {
         return List.of(Detail.oneOf("fastening", by, "fastening"), Detail.count("fastenings", 1, 12, count, by != By.NOTHING),
-                new Detail.OneOf("spacing", Phrase.of("detail.spacing"), spacing, "spacing", false, by != By.NOTHING),
+                new Detail.OneOf<>("spacing", Phrase.of("detail.spacing"), spacing, "spacing", false, by != By.NOTHING),
                 Detail.measure("button", LengthRange.BUTTON, button, by == By.BUTTONS),
                 Detail.measure("buttonThick", LengthRange.THICKNESS, thickness, by == By.BUTTONS),
                 Detail.measure("tieWidth", LengthRange.BUTTON, tie, by == By.TIES), Detail.measure("tieLong", LengthRange.TIE, tieLong, by == By.TIES),

@@ -82,10 +82,10 @@ public record Hem(Kind kind, Length first, Length second) {
     }
 
     /** What is decided about the hem of the panel that is called this. */
-    List<Detail> details(String which, Phrase panel) {
+    List<Detail<?>> details(String which, Phrase panel) {
         boolean own = kind == Kind.OWN;
         return List.of(
-                new Detail.OneOf(which + "Hem", Phrase.of("detail.hem", panel), kind, "hem", false, true),
+                new Detail.OneOf<>(which + "Hem", Phrase.of("detail.hem", panel), kind, "hem", false, true),
                 new Detail.Measure(which + "TurnOne", Phrase.of("detail.turn-one"), LengthRange.TURN, first, own),
                 new Detail.Measure(which + "TurnTwo", Phrase.of(own ? "detail.turn-two" : "detail.turn"), LengthRange.TURN,
                         second, own || kind == Kind.SINGLE));

@@ -59,8 +59,8 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
     }
 
     @Override
-    public List<Detail> details() {
-        List<Detail> details = new ArrayList<>(zip.details());
+    public List<Detail<?>> details() {
+        List<Detail<?>> details = new ArrayList<>(zip.details());
         details.add(new Detail.Measure("zipAt", Phrase.of(stacked() ? "detail.zipAt" : "detail.zipAt-upright"), LengthRange.CENTRE, at, true));
         details.add(Detail.measure("tape", LengthRange.PLEAT, tape, true));
         details.add(Detail.measure("bandShows", LengthRange.PLEAT, band, true));

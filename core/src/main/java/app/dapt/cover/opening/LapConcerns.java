@@ -40,8 +40,7 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
 
     /** The opening lies on the cover, and both panels end on it. */
     private Optional<FindingCandidate<Opening>> placed() {
-        boolean off = new Details(opening.details()).all().stream().anyMatch(detail -> detail instanceof Detail.MaybeMeasure centre
-                && centre.name().equals("centre") && Lapped.isOff(centre.value(), depth()));
+        boolean off = Lapped.isOff(opening.decided().maybe("centre"), depth());
         boolean past = back.panels().stream().anyMatch(panel -> depth().under(panel.depth()));
         boolean nothing = back.panels().stream().anyMatch(panel -> !panel.depth().isPositive());
         if (!off && !past && !nothing) {

@@ -12,12 +12,12 @@ public interface Lapped extends Opening {
 
     /** This opening with another overlap asked for. */
     default Lapped withOverlap(Length asked) {
-        return (Lapped) kind().with(new Details(details()).with("overlap", asked));
+        return (Lapped) kind().with(decided().with("overlap", asked));
     }
 
     /** This opening with its overlap about the middle of the back. */
     default Lapped centred() {
-        return (Lapped) kind().with(new Details(details()).with("centre", Optional.empty()));
+        return (Lapped) kind().with(decided().with("centre", Optional.empty()));
     }
 
     /** This opening running the other way, in the middle. */

@@ -58,8 +58,7 @@ public interface Opening extends Detailed {
 
     /** The same, running the other way, where it can. */
     default Opening turned() {
-        return kind().with(new Details(details()).map(detail -> detail instanceof Detail.OneOf way && way.name().equals("runs")
-                ? way.choosing(runs().other()) : detail));
+        return decided().has("runs") ? kind().with(decided().with("runs", runs().other())) : this;
     }
 
     /** The same with a longer way in, where there is one. */

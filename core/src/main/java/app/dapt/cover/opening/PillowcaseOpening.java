@@ -64,8 +64,8 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
     }
 
     @Override
-    public List<Detail> details() {
-        List<Detail> details = new ArrayList<>(List.of(Detail.oneOf("flaps", flaps, "flaps"), Detail.measure("flap", LengthRange.BAND, flap, true),
+    public List<Detail<?>> details() {
+        List<Detail<?>> details = new ArrayList<>(List.of(Detail.oneOf("flaps", flaps, "flaps"), Detail.measure("flap", LengthRange.BAND, flap, true),
                 Detail.measure("ease", LengthRange.ALLOWANCE, ease, true), Detail.oneOf("runs", runs, "open-end")));
         details.addAll(hem.details("end", Phrase.of("panel.end")));
         details.addAll(fastening.details());

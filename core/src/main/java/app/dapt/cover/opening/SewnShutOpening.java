@@ -56,7 +56,7 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
     }
 
     @Override
-    public List<Detail> details() {
+    public List<Detail<?>> details() {
         return List.of(Detail.oneOf("cutIn", cut, "cut-in"), Detail.measure("returns", LengthRange.TURN, returns, true),
                 Detail.oneOf("closing", closing, "closing"), Detail.oneOf("runs", runs, "edge-way"));
     }

@@ -62,8 +62,8 @@ public record WrapOpening(Axis runs, Length overlap, Optional<Length> centre, En
     }
 
     @Override
-    public List<Detail> details() {
-        List<Detail> details = new ArrayList<>(List.of(Detail.measure("overlap", LengthRange.OVERLAP, overlap, true),
+    public List<Detail<?>> details() {
+        List<Detail<?>> details = new ArrayList<>(List.of(Detail.measure("overlap", LengthRange.OVERLAP, overlap, true),
                 Detail.oneOf("runs", runs, "way"), Detail.maybe("centre", LengthRange.CENTRE, centre),
                 Detail.oneOf("outside", outside, stacked() ? "wrap-outside" : "wrap-outside-upright")));
         details.addAll(first.details("first", Phrase.of(stacked() ? "panel.end-upper" : "panel.end-left")));

@@ -37,7 +37,7 @@ public record ZipLength(Stock stock, Length own) {
         return new ZipLength(details.oneOf("zipStock", Stock.class), details.measure("zipLength"));
     }
 
-    List<Detail> details() {
+    List<Detail<?>> details() {
         return List.of(Detail.oneOf("zipStock", stock, "zip-stock"),
                 Detail.measure("zipLength", LengthRange.ZIP, own, stock == Stock.OWN));
     }

@@ -48,7 +48,7 @@ public record Rectangular(boolean oblong, Corners corners) implements Shape {
     }
 
     @Override
-    public List<Detail> details() {
+    public List<Detail<?>> details() {
         return List.of(Detail.oneOf("corners", corners, "corners"));
     }
 

@@ -19,7 +19,7 @@ public record Round() implements Shape {
     }
 
     @Override
-    public List<Detail> details() {
+    public List<Detail<?>> details() {
         return List.of();
     }
 

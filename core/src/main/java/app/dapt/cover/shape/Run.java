@@ -117,12 +117,12 @@ public record Run(int pockets, Straps straps) implements Shape {
     }
 
     @Override
-    public List<Detail> details() {
+    public List<Detail<?>> details() {
         boolean any = straps.count() > 0;
         return List.of(Detail.count("pockets", 2, MOST_POCKETS, pockets, true), Detail.count("straps", 0, 4, straps.count(), true),
-                new Detail.OneOf("strapUse", Phrase.of("detail.strapUse"), straps.use(), "strap-use", false, any),
-                new Detail.OneOf("strapEdge", Phrase.of("detail.strapEdge"), straps.edge(), "strap-edge", false, any && !straps.isProp()),
-                new Detail.OneOf("strapEnd", Phrase.of("detail.strapEnd"), straps.end(), "strap-end", false, any && straps.isProp()),
+                new Detail.OneOf<>("strapUse", Phrase.of("detail.strapUse"), straps.use(), "strap-use", false, any),
+                new Detail.OneOf<>("strapEdge", Phrase.of("detail.strapEdge"), straps.edge(), "strap-edge", false, any && !straps.isProp()),
+                new Detail.OneOf<>("strapEnd", Phrase.of("detail.strapEnd"), straps.end(), "strap-end", false, any && straps.isProp()),
                 Detail.count("strapLine", 1, MOST_POCKETS - 1, straps.line(), any && straps.isProp()),
                 Detail.measure("strapFrom", LengthRange.CENTRE, straps.from(), any));
     }

@@ -68,7 +68,7 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
     }
 
     @Override
-    public List<Detail> details() {
+    public List<Detail<?>> details() {
         return List.of(Detail.measure("arm", LengthRange.SIDE, arm, true), Detail.oneOf("armEnd", end, "arm-end"),
                 Detail.measure("inner", LengthRange.CURVE, inner, true), Detail.measure("outer", LengthRange.CURVE, outer, true),
                 Detail.oneOf("veeBy", by, "vee-by"), Detail.count("rise", LEAST_RISE, MOST_RISE, rise, by == By.ANGLE));

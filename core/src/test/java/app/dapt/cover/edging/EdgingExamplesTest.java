@@ -3,6 +3,7 @@ package app.dapt.cover.edging;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.dapt.Cases;
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
 import app.dapt.cover.CoverPlan;
@@ -49,11 +50,7 @@ class EdgingExamplesTest {
     }
 
     private static Edging edging(EdgingKind kind, Object... changes) {
-        Details details = new Details(kind.usual(Unit.INCH).details());
-        for (int i = 0; i < changes.length; i += 2) {
-            details = details.with((String) changes[i], changes[i + 1]);
-        }
-        return kind.with(details);
+        return Cases.changed(kind, Unit.INCH, changes);
     }
 
     private static Length need(Reckoned reckoned, String code) {
@@ -128,7 +125,7 @@ class EdgingExamplesTest {
                 Arguments.of(square.withOpening(OpeningKind.EDGE_ZIP.usual(Unit.INCH)), 68.0, 4, true),
                 Arguments.of(square.withOpening(OpeningKind.WRAP.usual(Unit.INCH)), 28.0, 0, false),
                 Arguments.of(square.withOpening(OpeningKind.PILLOWCASE.usual(Unit.INCH)), 40.0, 0, false),
-                Arguments.of(square.withOpening(OpeningKind.SEWN_SHUT.with(new Details(OpeningKind.SEWN_SHUT.usual(Unit.INCH).details())
+                Arguments.of(square.withOpening(OpeningKind.SEWN_SHUT.with(OpeningKind.SEWN_SHUT.usual(Unit.INCH).decided()
                         .with("cutIn", SewnShutOpening.Cut.ONE))), 48.0, 2, false),
                 Arguments.of(square.withShape(ShapeKind.ROUND.usual(Unit.INCH)), Math.PI * 20, 0, true));
     }
@@ -256,11 +253,7 @@ class EdgingExamplesTest {
     }
 
     private static CoverPlan adding(CoverPlan plan, Object... changes) {
-        Details details = new Details(ExtrasKind.EXTRAS.usual(Unit.INCH).details());
-        for (int i = 0; i < changes.length; i += 2) {
-            details = details.with((String) changes[i], changes[i + 1]);
-        }
-        return plan.withExtras(ExtrasKind.EXTRAS.with(details));
+        return plan.withExtras(Cases.changed(ExtrasKind.EXTRAS, Unit.INCH, changes));
     }
 
     @Test

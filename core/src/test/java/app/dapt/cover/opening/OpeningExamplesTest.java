@@ -3,6 +3,7 @@ package app.dapt.cover.opening;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.dapt.Cases;
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
 import app.dapt.cover.CoverFromPieces;
@@ -57,11 +58,7 @@ class OpeningExamplesTest {
     }
 
     private static Opening opening(OpeningKind kind, Unit unit, Object... changes) {
-        Details details = new Details(kind.usual(unit).details());
-        for (int i = 0; i < changes.length; i += 2) {
-            details = details.with((String) changes[i], changes[i + 1]);
-        }
-        return kind.with(details);
+        return Cases.changed(kind, unit, changes);
     }
 
     private static List<String> sizes(CoverPlan plan) {

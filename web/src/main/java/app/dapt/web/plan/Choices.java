@@ -90,10 +90,10 @@ record Choices(CoverPlan plan, Mark mark, Words words) {
     }
 
     /** The choices of a detail that is worth drawing. */
-    List<Choice> of(Detail.OneOf detail) {
+    <E extends Enum<E>> List<Choice> of(Detail.OneOf<E> detail) {
         Reckoner.Glance reckonWithoutRemedies = Reckoner.glances(plan, mark);
         return detail.choices().map(value -> {
-            Opening opening = plan.opening().kind().with(new Details(plan.opening().details()).with(detail.name(), value));
+            Opening opening = plan.opening().kind().with(plan.opening().decided().with(detail.with(value)));
             Reckoned there = reckonWithoutRemedies.at(plan.withOpening(opening));
             String code = Phrase.code(value);
             String figure = there.back().overlap().map(overlap -> overlap.isPositive() ? words.say("slip.opening.rule.says", overlap)

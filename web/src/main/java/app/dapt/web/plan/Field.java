@@ -21,23 +21,42 @@ public record Field(String type, String name, String label, String value, String
     public record Option(String code, String words, boolean chosen) {
     }
 
-    static Field of(Detail detail, Entries entries, Words words) {
-        String label = words.say(detail.label());
-        String unit = words.lengths().unitWord();
-        String name = detail.name();
-        if (detail instanceof Detail.Measure measure) {
-            return new Field("length", name, label, entries.value(name, measure.value()), unit, "", List.of(), false);
+    static Field of(Detail<?> detail, Entries entries, Words words) {
+        return detail.match(new Fields(entries, words));
+    }
+
+    private record Fields(Entries entries, Words words) implements Detail.Cases<Field, RuntimeException> {
+
+        private Field field(Detail<?> detail, String type, String value, String unit, String hint) {
+            return new Field(type, detail.name(), words.say(detail.label()), value, unit, hint, List.of(), false);
         }
-        if (detail instanceof Detail.MaybeMeasure maybe) {
-            return new Field("length", name, label, entries.value(name, maybe.value()), unit, words.say(maybe.hint()), List.of(), false);
+
+        @Override
+        public Field measure(Detail.Measure detail) {
+            return field(detail, "length", entries.value(detail.name(), detail.value()), words.lengths().unitWord(), "");
         }
-        if (detail instanceof Detail.OneOf oneOf) {
-            List<Option> options = oneOf.choices().map(each -> new Option(Phrase.code(each),
-                    words.say(Phrase.choice(oneOf.family(), each)), each == oneOf.value())).toList();
-            return new Field("choice", name, label, "", "", "", options, false);
+
+        @Override
+        public Field maybe(Detail.MaybeMeasure detail) {
+            String value = entries.value(detail.name(), detail.value());
+            return field(detail, "length", value, words.lengths().unitWord(), words.say(detail.hint()));
         }
-        return detail instanceof Detail.Count count
-                ? new Field("count", name, label, entries.value(name, Integer.toString(count.value())), "", "", List.of(), false)
-                : new Field("tick", name, label, "", "", "", List.of(), ((Detail.Tick) detail).value());
+
+        @Override
+        public <E extends Enum<E>> Field oneOf(Detail.OneOf<E> detail) {
+            List<Option> options = detail.choices().map(each -> new Option(Phrase.code(each),
+                    words.say(Phrase.choice(detail.family(), each)), each == detail.value())).toList();
+            return new Field("choice", detail.name(), words.say(detail.label()), "", "", "", options, false);
+        }
+
+        @Override
+        public Field count(Detail.Count detail) {
+            return field(detail, "count", entries.value(detail.name(), Integer.toString(detail.value())), "", "");
+        }
+
+        @Override
+        public Field tick(Detail.Tick detail) {
+            return new Field("tick", detail.name(), words.say(detail.label()), "", "", "", List.of(), detail.value());
+        }
     }
 }

@@ -268,13 +268,13 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
 
     /** The choices of each detail of the opening that is worth drawing. */
     public List<List<Choices.Choice>> drawnDetails() {
-        return cover.plan().opening().details().stream().filter(detail -> detail instanceof Detail.OneOf oneOf && oneOf.drawn())
-                .map(detail -> choices().of((Detail.OneOf) detail)).toList();
+        return cover.plan().opening().details().stream().filter(detail -> detail instanceof Detail.OneOf && detail.isDrawn())
+                .map(detail -> choices().of((Detail.OneOf<?>) detail)).toList();
     }
 
     /** The details of a choice that have a say, as fields. */
     public List<Field> fields(Detailed choice) {
-        return choice.details().stream().filter(detail -> detail.applies() && !(detail instanceof Detail.OneOf oneOf && oneOf.drawn()))
+        return choice.details().stream().filter(detail -> detail.applies() && !detail.isDrawn())
                 .map(detail -> Field.of(detail, entries, w)).toList();
     }
 

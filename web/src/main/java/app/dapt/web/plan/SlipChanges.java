@@ -130,11 +130,7 @@ final class SlipChanges {
         E before = kinds.cast(standing.kind());
         E kind = entries.choice(field, kinds, before);
         Detailed chosen = kind == before ? standing : kind.insteadOf(standing, unit);
-        Details details = new Details(chosen.details());
-        for (Detail detail : details.all()) {
-            details = details.with(detail.name(), entries.value(detail));
-        }
-        return kind.with(details);
+        return kind.with(chosen.decided().each(entries::entered));
     }
 
     static CoverPlan seam(CoverPlan plan, Entries entries) {
