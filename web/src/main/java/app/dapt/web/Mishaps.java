@@ -21,6 +21,7 @@ import org.springframework.core.NestedExceptionUtils;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.security.web.firewall.RequestRejectedException;
 import org.springframework.transaction.TransactionException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ControllerAdvice;
@@ -111,7 +112,7 @@ public class Mishaps {
             return known.getStatusCode();
         }
         return mishap instanceof TypeMismatchException ? HttpStatus.NOT_FOUND
-                : mishap instanceof MultipartException ? HttpStatus.BAD_REQUEST : HttpStatus.INTERNAL_SERVER_ERROR;
+                : mishap instanceof MultipartException || mishap instanceof RequestRejectedException ? HttpStatus.BAD_REQUEST : HttpStatus.INTERNAL_SERVER_ERROR;
     }
 
     /** The page for a status, as filters and the container answer it. */
@@ -140,7 +141,7 @@ public class Mishaps {
             typed.values().removeIf(Objects::isNull);
             long size = typed.values().stream().flatMap(Arrays::stream).mapToLong(String::length).sum();
             return size > MOST_SHOWN ? Map.of() : typed;
-        } catch (IllegalStateException | MultipartException unreadable) {
+        } catch (IllegalStateException | MultipartException | RequestRejectedException unreadable) {
             return Map.of();
         }
     }

@@ -137,6 +137,7 @@ class RefusalsTest {
             assertThat(api.get("/", RequestOptions.create().setHeader("Accept-Language", "en-GB,en;q=.9,de,fr,es,it,nl,sv,da,nb,fi,pl,cs")).status()).isEqualTo(200);
             assertThat(api.get("/?a=%zz").status()).isEqualTo(400);
             assertThat(api.get("/error").status()).isEqualTo(404);
+            assertThat(api.get("/have?in=cm&a%CD%B8=1").status()).as("a name no field of ours has").isEqualTo(400);
             APIResponse broken = api.post("/open", RequestOptions.create().setHeader("Content-Type", "multipart/form-data; boundary=x").setData("--x\r\nnonsense"));
             assertThat(broken.status()).isIn(400, 403);
         }
