@@ -82,7 +82,7 @@
   document.addEventListener('htmx:afterRequest', function (event) {
     if (apart(event.detail.elt)) return;
     underWay = null;
-    setTimeout(next);
+    queueMicrotask(next);
   });
 
   document.addEventListener('alpine:init', function () {

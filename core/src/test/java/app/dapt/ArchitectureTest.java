@@ -1,10 +1,10 @@
 package app.dapt;
 
-import static java.util.Map.entry;
-import static org.assertj.core.api.Assertions.assertThat;
-import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static java.util.Map.entry;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.core.domain.Dependency;
 import com.tngtech.archunit.core.domain.JavaClasses;
@@ -23,21 +23,39 @@ class ArchitectureTest {
     private static final List<String> KINDS_USE = List.of("measure", "piece", "filling", "form", "fit", "cloth");
 
     @ArchTest
-    static final ArchRule CORE_KNOWS_ONLY_ITSELF = classes().that().resideInAPackage("app.dapt..")
-            .should().onlyDependOnClassesThat().resideInAnyPackage("app.dapt..", "java.lang..", "java.util..", "java.math..", "java.text..", "org.locationtech.jts..");
+    static final ArchRule CORE_KNOWS_ONLY_ITSELF = classes()
+            .that()
+            .resideInAPackage("app.dapt..")
+            .should()
+            .onlyDependOnClassesThat()
+            .resideInAnyPackage(
+                    "app.dapt..", "java.lang..", "java.util..", "java.math..", "java.text..", "org.locationtech.jts..");
 
     @ArchTest
-    static final ArchRule ONE_PLACE_FOR_GEOMETRY = noClasses().that().resideOutsideOfPackage("app.dapt.piece..")
-            .should().dependOnClassesThat().resideInAPackage("org.locationtech.jts..");
+    static final ArchRule ONE_PLACE_FOR_GEOMETRY = noClasses()
+            .that()
+            .resideOutsideOfPackage("app.dapt.piece..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("org.locationtech.jts..");
 
     @ArchTest
-    static final ArchRule NO_CLOCK_AND_NO_CHANCE = noClasses().that().resideInAPackage("app.dapt..")
-            .should().dependOnClassesThat().haveFullyQualifiedName("java.util.Random")
-            .orShould().callConstructor(java.util.SplittableRandom.class)
-            .orShould().callMethod(System.class, "currentTimeMillis").orShould().callMethod(System.class, "nanoTime");
+    static final ArchRule NO_CLOCK_AND_NO_CHANCE = noClasses()
+            .that()
+            .resideInAPackage("app.dapt..")
+            .should()
+            .dependOnClassesThat()
+            .haveFullyQualifiedName("java.util.Random")
+            .orShould()
+            .callConstructor(java.util.SplittableRandom.class)
+            .orShould()
+            .callMethod(System.class, "currentTimeMillis")
+            .orShould()
+            .callMethod(System.class, "nanoTime");
 
     @ArchTest
-    static final ArchRule ROOMS_FORM_NO_CIRCLE = slices().matching("app.dapt.(**)").should().beFreeOfCycles();
+    static final ArchRule ROOMS_FORM_NO_CIRCLE =
+            slices().matching("app.dapt.(**)").should().beFreeOfCycles();
 
     /** Each room, and what it may use besides itself and Java. */
     private static final Map<String, List<String>> MAY_USE = Map.ofEntries(
@@ -54,8 +72,26 @@ class ArchitectureTest {
             entry("cover.shape", with("cover.decision")),
             entry("cover.edging", with("cover.decision")),
             entry("cover.front", with("cover.decision")),
-            entry("cover", with("cover.decision", "cover.opening", "cover.shape", "cover.edging", "cover.front", "layout", "layout.search")),
-            entry("drawing", with("cover", "cover.decision", "cover.opening", "cover.shape", "cover.edging", "cover.front", "layout")));
+            entry(
+                    "cover",
+                    with(
+                            "cover.decision",
+                            "cover.opening",
+                            "cover.shape",
+                            "cover.edging",
+                            "cover.front",
+                            "layout",
+                            "layout.search")),
+            entry(
+                    "drawing",
+                    with(
+                            "cover",
+                            "cover.decision",
+                            "cover.opening",
+                            "cover.shape",
+                            "cover.edging",
+                            "cover.front",
+                            "layout")));
 
     private static List<String> with(String... more) {
         return Stream.concat(KINDS_USE.stream(), Stream.of(more)).toList();
@@ -64,11 +100,15 @@ class ArchitectureTest {
     @ArchTest
     static void arrowsPointOneWay(JavaClasses all) {
         assertThat(all).allSatisfy(each -> assertThat(MAY_USE).containsKey(room(each.getPackageName())));
-        all.forEach(each -> each.getDirectDependenciesFromSelf().stream().map(Dependency::getTargetClass)
+        all.forEach(each -> each.getDirectDependenciesFromSelf().stream()
+                .map(Dependency::getTargetClass)
                 .filter(target -> target.getPackageName().startsWith("app.dapt"))
                 .forEach(target -> assertThat(room(target.getPackageName()))
                         .as("%s uses %s", each.getName(), target.getName())
-                        .isIn(Stream.concat(Stream.of(room(each.getPackageName())), MAY_USE.get(room(each.getPackageName())).stream()).toList())));
+                        .isIn(Stream.concat(
+                                        Stream.of(room(each.getPackageName())),
+                                        MAY_USE.get(room(each.getPackageName())).stream())
+                                .toList())));
     }
 
     private static String room(String named) {

@@ -17,13 +17,12 @@ import org.junit.jupiter.params.provider.Arguments;
 /** Seeded random cases for properties; a failing case names its seed, and the seed makes it again. */
 public final class Cases {
 
-    private Cases() {
-    }
+    private Cases() {}
 
     /** So many cases, each made from its own seed. */
     public static Stream<Arguments> of(int count, Function<Random, ?> make) {
-        return LongStream.range(0, count).mapToObj(seed ->
-                Arguments.of(Named.of("seed " + seed, make.apply(new Random(seed * 7919 + 17)))));
+        return LongStream.range(0, count)
+                .mapToObj(seed -> Arguments.of(Named.of("seed " + seed, make.apply(new Random(seed * 7919 + 17)))));
     }
 
     public static <T> T pick(Random random, T[] choices) {
@@ -35,7 +34,10 @@ public final class Cases {
         Details details = kind.usual(unit).decided();
         for (int i = 0; i < changes.length; i += 2) {
             String name = (String) changes[i];
-            Detail<?> was = details.all().stream().filter(detail -> detail.name().equals(name)).findFirst().orElseThrow();
+            Detail<?> was = details.all().stream()
+                    .filter(detail -> detail.name().equals(name))
+                    .findFirst()
+                    .orElseThrow();
             details = details.with(was.match(new Changed(changes[i + 1])));
         }
         return kind.with(details);

@@ -41,23 +41,33 @@ import java.util.Set;
 /** Any plan that a person or a file could make, sensible or not. */
 public final class RandomPlans {
 
-    private RandomPlans() {
-    }
+    private RandomPlans() {}
 
     public static CoverPlan plan(Random random) {
         return plan(random, pick(random, ShapeKind.values()), pick(random, OpeningKind.values()));
     }
 
     public static CoverPlan plan(Random random, ShapeKind shape, OpeningKind opening) {
-        Form form = new Form(readings(random, true), readings(random, false),
+        Form form = new Form(
+                readings(random, true),
+                readings(random, false),
                 random.nextInt(4) == 0 ? Optional.of(between(random, 2, 12)) : Optional.empty(),
-                pick(random, LabelMeans.values()), pick(random, Filling.values()));
-        return new CoverPlan("Cover " + random.nextInt(1000), pick(random, Mark.values()), any(random, shape), form,
-                new Fit(pick(random, FitSchool.values()), between(random, 0, 6), between(random, -4, 4)), any(random, opening),
+                pick(random, LabelMeans.values()),
+                pick(random, Filling.values()));
+        return new CoverPlan(
+                "Cover " + random.nextInt(1000),
+                pick(random, Mark.values()),
+                any(random, shape),
+                form,
+                new Fit(pick(random, FitSchool.values()), between(random, 0, 6), between(random, -4, 4)),
+                any(random, opening),
                 any(random, random.nextInt(3) > 0 ? FaceKind.PLAIN : pick(random, FaceKind.values())),
-                any(random, ExtrasKind.EXTRAS), any(random, random.nextInt(2) == 0 ? EdgingKind.NONE : pick(random, EdgingKind.values())),
-                new Seam(between(random, 0, 1), pick(random, SeamFinish.values())), any(random, pick(random, JoiningKind.values())),
-                new Cloths(cloth(random), cloth(random), cloth(random), cloth(random)), Set.of());
+                any(random, ExtrasKind.EXTRAS),
+                any(random, random.nextInt(2) == 0 ? EdgingKind.NONE : pick(random, EdgingKind.values())),
+                new Seam(between(random, 0, 1), pick(random, SeamFinish.values())),
+                any(random, pick(random, JoiningKind.values())),
+                new Cloths(cloth(random), cloth(random), cloth(random), cloth(random)),
+                Set.of());
     }
 
     /** A plan that makes sense: an opening that goes with its shape, on a form as one meets them. */
@@ -74,13 +84,19 @@ public final class RandomPlans {
         if (opening.unfitFor(shape).isPresent()) {
             opening = opening.turned();
         }
-        return plan.withEdging(EdgingKind.NONE.usual(plan.unit())).withExtras(ExtrasKind.EXTRAS.usual(plan.unit())).withForm(Form.overCrown(across, upDown)).withShape(shape).withOpening(opening).withFit(plan.fit().withSchool(
-                pick(random, new FitSchool[] {FitSchool.CUT_TO_FORM, FitSchool.FINISH_TO_FORM})));
+        return plan.withEdging(EdgingKind.NONE.usual(plan.unit()))
+                .withExtras(ExtrasKind.EXTRAS.usual(plan.unit()))
+                .withForm(Form.overCrown(across, upDown))
+                .withShape(shape)
+                .withOpening(opening)
+                .withFit(plan.fit()
+                        .withSchool(pick(random, new FitSchool[] {FitSchool.CUT_TO_FORM, FitSchool.FINISH_TO_FORM})));
     }
 
     /** A choice of a kind with each of its details put anywhere it may be. */
     public static <T extends Detailed> T any(Random random, Kind<T> kind) {
-        Details usual = kind.usual(random.nextBoolean() ? Unit.INCH : Unit.CENTIMETRE).decided();
+        Details usual =
+                kind.usual(random.nextBoolean() ? Unit.INCH : Unit.CENTIMETRE).decided();
         return kind.with(usual.each(detail -> detail.match(new Drawn(random))));
     }
 
@@ -94,7 +110,10 @@ public final class RandomPlans {
 
         @Override
         public Detail<?> maybe(Detail.MaybeMeasure detail) {
-            return detail.with(random.nextInt(3) == 0 ? Optional.of(within(random, detail.limits(), Length.inches(20))) : Optional.empty());
+            return detail.with(
+                    random.nextInt(3) == 0
+                            ? Optional.of(within(random, detail.limits(), Length.inches(20)))
+                            : Optional.empty());
         }
 
         @Override
@@ -127,8 +146,8 @@ public final class RandomPlans {
     }
 
     private static Readings readings(Random random, boolean needed) {
-        Readings readings = needed || random.nextInt(3) > 0
-                ? Readings.overCrown(between(random, 6, 60)) : Readings.NONE;
+        Readings readings =
+                needed || random.nextInt(3) > 0 ? Readings.overCrown(between(random, 6, 60)) : Readings.NONE;
         for (Reading reading : new Reading[] {Reading.STRAIGHT_ACROSS, Reading.LABEL}) {
             if (random.nextInt(3) == 0) {
                 Length near = readings.get(Reading.OVER_CROWN).orElse(between(random, 8, 60));
@@ -140,12 +159,23 @@ public final class RandomPlans {
     }
 
     private static Cloth cloth(Random random) {
-        Cloth plain = new Cloth("Cloth " + random.nextInt(100), String.format("#%06x", random.nextInt(1 << 24)),
-                pick(random, Print.values()), between(random, 20, 60), random.nextInt(4) == 0,
+        Cloth plain = new Cloth(
+                "Cloth " + random.nextInt(100),
+                String.format("#%06x", random.nextInt(1 << 24)),
+                pick(random, Print.values()),
+                between(random, 20, 60),
+                random.nextInt(4) == 0,
                 random.nextInt(3) == 0 ? random.nextInt(9000) : 0);
-        Optional<Repeat> repeat = random.nextInt(4) == 0 ? Optional.of(new Repeat(between(random, 1, 30), between(random, 1, 30))) : Optional.empty();
-        Shrinkage shrinkage = random.nextInt(3) == 0 ? new Shrinkage(random.nextInt(80), random.nextInt(80)) : Shrinkage.NONE;
+        Optional<Repeat> repeat = random.nextInt(4) == 0
+                ? Optional.of(new Repeat(between(random, 1, 30), between(random, 1, 30)))
+                : Optional.empty();
+        Shrinkage shrinkage =
+                random.nextInt(3) == 0 ? new Shrinkage(random.nextInt(80), random.nextInt(80)) : Shrinkage.NONE;
         return plain.used(random.nextInt(6) == 0, repeat, shrinkage)
-                .withPhoto(random.nextInt(8) == 0 ? Optional.of(new Photo(1 + random.nextInt(9), between(random, 2, 30), between(random, 2, 30))) : Optional.empty());
+                .withPhoto(
+                        random.nextInt(8) == 0
+                                ? Optional.of(new Photo(
+                                        1 + random.nextInt(9), between(random, 2, 30), between(random, 2, 30)))
+                                : Optional.empty());
     }
 }

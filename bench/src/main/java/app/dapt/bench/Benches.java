@@ -15,19 +15,21 @@ import tools.jackson.databind.json.JsonMapper;
 /** Lays out the sets of pieces that come with the project and tells how well; then measures the small things. */
 public final class Benches {
 
-    private static final List<String> SETS = List.of("r01", "r04", "r07", "r09", "r15", "r18", "z01", "z04", "z10", "z14", "m01", "m03");
+    private static final List<String> SETS =
+            List.of("r01", "r04", "r07", "r09", "r15", "r18", "z01", "z04", "z10", "z14", "m01", "m03");
     private static final double SECONDS = 1;
     private static final double PARTED_SECONDS = 5;
 
-    private Benches() {
-    }
+    private Benches() {}
 
     public static void main(String[] args) throws Exception {
         JsonNode known = JsonMapper.builder().build().readTree(text("best-known"));
         for (String set : List.of("z04", "z14", "r09")) {
             lay(set, 2);
         }
-        System.out.printf("%-5s %8s %8s %8s  %-14s %6s  %s%n", "set", "length", "known", "over", "verdict", "time", "only edge to edge");
+        System.out.printf(
+                "%-5s %8s %8s %8s  %-14s %6s  %s%n",
+                "set", "length", "known", "over", "verdict", "time", "only edge to edge");
         for (String set : SETS) {
             row(set, known.get(set));
         }
@@ -49,7 +51,10 @@ public final class Benches {
         System.out.printf("%-5s %8d %8d %7.2f%%  %-14s %5.2fs  %s%n", set, reached, best, over, verdict, time, parted);
     }
 
-    /** The same pieces parted only by edge-to-edge cuts: the length, and how much longer than the best known of any kind. */
+    /**
+     * The same pieces parted only by edge-to-edge cuts: the length, and how much longer than the best known of any
+     * kind.
+     */
     private static String parted(LayoutFile file, long best) {
         int length = lay(file.task().edgeToEdge(true), PARTED_SECONDS).best().length();
         return String.format(Locale.ROOT, "%8d %7.2f%%", length, 100.0 * (length - best) / best);

@@ -27,8 +27,15 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(1)
 public class LayBench {
 
-    private final Task task = new Task(864, List.of(item("front", 340, 340, 6), item("back", 340, 226, 12), item("strip", 800, 24, 6),
-            item("lumbar", 368, 236, 4), item("pocket", 272, 150, 4)), List.of());
+    private final Task task = new Task(
+            864,
+            List.of(
+                    item("front", 340, 340, 6),
+                    item("back", 340, 226, 12),
+                    item("strip", 800, 24, 6),
+                    item("lumbar", 368, 236, 4),
+                    item("pocket", 272, 150, 4)),
+            List.of());
 
     private static Item item(String id, int across, int along, int count) {
         return new Item(id, across, along, count, true, Optional.empty());

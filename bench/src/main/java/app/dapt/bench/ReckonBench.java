@@ -36,11 +36,12 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(1)
 public class ReckonBench {
 
-    private final CoverPlan plan = DefaultPlan.plan("Bench", Mark.EIGHTH, ShapeKind.OBLONG,
-            Form.overCrown(Length.inches(21, 1, 4), Length.inches(15)));
+    private final CoverPlan plan = DefaultPlan.plan(
+            "Bench", Mark.EIGHTH, ShapeKind.OBLONG, Form.overCrown(Length.inches(21, 1, 4), Length.inches(15)));
     private final String file = PlanJson.write(plan);
     private final Reckoned reckoned = Reckoner.reckon(plan);
-    private final SvgDrawing svg = new SvgDrawing(plan.cloths(), new Words(Wordbook.load(Wordbook.English.US, "craft"), Mark.EIGHTH), 14, "b");
+    private final SvgDrawing svg =
+            new SvgDrawing(plan.cloths(), new Words(Wordbook.load(Wordbook.English.US, "craft"), Mark.EIGHTH), 14, "b");
 
     @Benchmark
     public CoverPlan readThePlan() throws BadPlanFile {
@@ -58,7 +59,10 @@ public class ReckonBench {
         Reckoner.Glance reckonWithoutRemedies = Reckoner.glances(plan, Mark.EIGHTH);
         int pieces = 0;
         for (OpeningKind kind : OpeningKind.values()) {
-            pieces += reckonWithoutRemedies.at(plan.withOpening(kind.insteadOf(plan.opening(), plan.unit()))).pieces().size();
+            pieces += reckonWithoutRemedies
+                    .at(plan.withOpening(kind.insteadOf(plan.opening(), plan.unit())))
+                    .pieces()
+                    .size();
         }
         return pieces;
     }

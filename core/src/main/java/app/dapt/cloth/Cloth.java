@@ -11,7 +11,8 @@ import java.util.regex.Pattern;
 /**
  * A cloth off the bolt.
  *
- * @param id     which of a plan's cloths it is, for good: whatever else about it changes; nought until it belongs to a plan
+ * @param id     which of a plan's cloths it is, for good: whatever else about it changes; nought until it belongs to a
+ *               plan
  * @param name   what the sewist calls it, up to 60 characters
  * @param colour its ground, as {@code #rrggbb}
  * @param print  what is on it
@@ -24,8 +25,19 @@ import java.util.regex.Pattern;
  * @param photo  a picture of it, where there is one, drawn in place of the print
  * @param synthetic whether heat melts it, so that its edges can be sealed
  */
-public record Cloth(int id, String name, String colour, Print print, Length width, boolean nap, int price, boolean sideways,
-                    Optional<Repeat> ownRepeat, Shrinkage shrinkage, Optional<Photo> photo, boolean synthetic) {
+public record Cloth(
+        int id,
+        String name,
+        String colour,
+        Print print,
+        Length width,
+        boolean nap,
+        int price,
+        boolean sideways,
+        Optional<Repeat> ownRepeat,
+        Shrinkage shrinkage,
+        Optional<Photo> photo,
+        boolean synthetic) {
 
     public static final int LONGEST_NAME = 60;
 
@@ -33,10 +45,9 @@ public record Cloth(int id, String name, String colour, Print print, Length widt
     public static final Length SELVAGES = Length.inches(1);
 
     private static final Pattern COLOUR = Pattern.compile("#[0-9a-f]{6}");
-    private static final List<Length> SOLD_INCHES = List.of(
-            Length.inches(42), Length.inches(45), Length.inches(54), Length.inches(57), Length.inches(60));
-    private static final List<Length> SOLD_CM = List.of(
-            Length.cm(110), Length.cm(137), Length.cm(140), Length.cm(150));
+    private static final List<Length> SOLD_INCHES =
+            List.of(Length.inches(42), Length.inches(45), Length.inches(54), Length.inches(57), Length.inches(60));
+    private static final List<Length> SOLD_CM = List.of(Length.cm(110), Length.cm(137), Length.cm(140), Length.cm(150));
 
     /** No cloth costs more. */
     public static final int DEAREST = 10_000_000;
@@ -61,7 +72,19 @@ public record Cloth(int id, String name, String colour, Print print, Length widt
 
     /** A cloth that is used along its length, does not shrink, and has the usual repeat. */
     public Cloth(String name, String colour, Print print, Length width, boolean nap, int price) {
-        this(0, name, colour, print, width, nap, price, false, Optional.empty(), Shrinkage.NONE, Optional.empty(), false);
+        this(
+                0,
+                name,
+                colour,
+                print,
+                width,
+                nap,
+                price,
+                false,
+                Optional.empty(),
+                Shrinkage.NONE,
+                Optional.empty(),
+                false);
     }
 
     /** The same at a price that is not known. */
@@ -70,7 +93,8 @@ public record Cloth(int id, String name, String colour, Print print, Length widt
     }
 
     public Cloth withId(int changed) {
-        return new Cloth(changed, name, colour, print, width, nap, price, sideways, ownRepeat, shrinkage, photo, synthetic);
+        return new Cloth(
+                changed, name, colour, print, width, nap, price, sideways, ownRepeat, shrinkage, photo, synthetic);
     }
 
     /** Whether two cloths are alike in everything, whichever plans they belong to. */
@@ -79,19 +103,23 @@ public record Cloth(int id, String name, String colour, Print print, Length widt
     }
 
     public Cloth withWidth(Length changed) {
-        return new Cloth(id, name, colour, print, changed, nap, price, sideways, ownRepeat, shrinkage, photo, synthetic);
+        return new Cloth(
+                id, name, colour, print, changed, nap, price, sideways, ownRepeat, shrinkage, photo, synthetic);
     }
 
     public Cloth withPrint(Print changed) {
-        return new Cloth(id, name, colour, changed, width, nap, price, sideways, ownRepeat, shrinkage, photo, synthetic);
+        return new Cloth(
+                id, name, colour, changed, width, nap, price, sideways, ownRepeat, shrinkage, photo, synthetic);
     }
 
     public Cloth withPrice(int changed) {
-        return new Cloth(id, name, colour, print, width, nap, changed, sideways, ownRepeat, shrinkage, photo, synthetic);
+        return new Cloth(
+                id, name, colour, print, width, nap, changed, sideways, ownRepeat, shrinkage, photo, synthetic);
     }
 
     public Cloth withPhoto(Optional<Photo> changed) {
-        return new Cloth(id, name, colour, print, width, nap, price, sideways, ownRepeat, shrinkage, changed, synthetic);
+        return new Cloth(
+                id, name, colour, print, width, nap, price, sideways, ownRepeat, shrinkage, changed, synthetic);
     }
 
     public Cloth withSynthetic(boolean melts) {
@@ -103,10 +131,16 @@ public record Cloth(int id, String name, String colour, Print print, Length widt
         return new Cloth(id, name, colour, print, width, nap, price, acrossTheCover, repeat, washed, photo, synthetic);
     }
 
-    /** The distances at which the print comes again, washed: as given, or as pictured, or as usual; nothing on a plain cloth. */
+    /**
+     * The distances at which the print comes again, washed: as given, or as pictured, or as usual; nothing on a plain
+     * cloth.
+     */
     public Optional<Repeat> repeat() {
-        return ownRepeat.or(() -> photo.map(shown -> new Repeat(shown.wide(), shown.high()))).or(print::usualRepeat).map(repeat ->
-                new Repeat(shrinkage.washedWidth(repeat.across()), shrinkage.washedLength(repeat.along())));
+        return ownRepeat
+                .or(() -> photo.map(shown -> new Repeat(shown.wide(), shown.high())))
+                .or(print::usualRepeat)
+                .map(repeat ->
+                        new Repeat(shrinkage.washedWidth(repeat.across()), shrinkage.washedLength(repeat.along())));
     }
 
     /** How much of the width a piece takes, upright. */
@@ -152,6 +186,8 @@ public record Cloth(int id, String name, String colour, Print print, Length widt
 
     /** The narrowest width sold that leaves this much to use. */
     public static Optional<Length> soldFor(Length usable, Unit unit) {
-        return widthsSold(unit).stream().filter(width -> width.minus(SELVAGES).atLeast(usable)).findFirst();
+        return widthsSold(unit).stream()
+                .filter(width -> width.minus(SELVAGES).atLeast(usable))
+                .findFirst();
     }
 }

@@ -9,5 +9,4 @@ import app.dapt.measure.Length;
  * @param wide   how much of the cloth it shows from left to right
  * @param high   how much from top to bottom
  */
-public record Photo(long number, Length wide, Length high) {
-}
+public record Photo(long number, Length wide, Length high) {}

@@ -22,21 +22,27 @@ public record Scrap(String name, List<Corner> corners, List<Spoilt> spots) {
     private static final double HAIR = 1;
 
     /** A corner. */
-    public record Corner(Length across, Length along) {
-    }
+    public record Corner(Length across, Length along) {}
 
     /** A place to cut round, as the rectangle about it. */
     public record Spoilt(Length across, Length along, Length wide, Length deep) {
 
         private boolean isApartFrom(Length left, Length top, Length right, Length bottom) {
-            return left.atLeast(across.plus(wide)) || across.atLeast(right) || top.atLeast(along.plus(deep)) || along.atLeast(bottom);
+            return left.atLeast(across.plus(wide))
+                    || across.atLeast(right)
+                    || top.atLeast(along.plus(deep))
+                    || along.atLeast(bottom);
         }
     }
 
     public Scrap {
         corners = List.copyOf(corners);
         spots = List.copyOf(spots);
-        if (!PlainText.isLine(name) || name.length() > LONGEST_NAME || corners.size() < 3 || corners.size() > MOST_CORNERS || spots.size() > MOST_SPOTS) {
+        if (!PlainText.isLine(name)
+                || name.length() > LONGEST_NAME
+                || corners.size() < 3
+                || corners.size() > MOST_CORNERS
+                || spots.size() > MOST_SPOTS) {
             throw new IllegalArgumentException("a remnant has a name and 3 to " + MOST_CORNERS + " corners");
         }
         if (outline(corners).crossesItself() || outline(corners).twiceArea() == 0) {
@@ -45,8 +51,14 @@ public record Scrap(String name, List<Corner> corners, List<Spoilt> spots) {
     }
 
     public static Scrap rectangle(String name, Length wide, Length deep) {
-        return new Scrap(name, List.of(new Corner(Length.ZERO, Length.ZERO), new Corner(wide, Length.ZERO), new Corner(wide, deep),
-                new Corner(Length.ZERO, deep)), List.of());
+        return new Scrap(
+                name,
+                List.of(
+                        new Corner(Length.ZERO, Length.ZERO),
+                        new Corner(wide, Length.ZERO),
+                        new Corner(wide, deep),
+                        new Corner(Length.ZERO, deep)),
+                List.of());
     }
 
     /** Whether an outline through these corners would cross itself. */
@@ -60,14 +72,20 @@ public record Scrap(String name, List<Corner> corners, List<Spoilt> spots) {
     }
 
     private static GridPolygon outline(List<Corner> corners) {
-        return new GridPolygon(corners.stream().map(corner -> new GridPolygon.Corner(
-                Math.toIntExact(corner.across().grains()), Math.toIntExact(corner.along().grains()))).toList());
+        return new GridPolygon(corners.stream()
+                .map(corner -> new GridPolygon.Corner(
+                        Math.toIntExact(corner.across().grains()),
+                        Math.toIntExact(corner.along().grains())))
+                .toList());
     }
 
     /** Whether a rectangle lies within it and on no place that is cut round. */
     public boolean holds(Length left, Length top, Length wide, Length deep) {
-        Contour outline = new Contour(corners.stream().map(c -> new Contour.Point(c.across().toMm(), c.along().toMm())).toList());
-        Contour rectangle = Contour.rectangle(left.toMm(), top.toMm(), left.plus(wide).toMm(), top.plus(deep).toMm());
+        Contour outline = new Contour(corners.stream()
+                .map(c -> new Contour.Point(c.across().toMm(), c.along().toMm()))
+                .toList());
+        Contour rectangle = Contour.rectangle(
+                left.toMm(), top.toMm(), left.plus(wide).toMm(), top.plus(deep).toMm());
         return rectangle.area() - outline.shared(rectangle) < HAIR
                 && spots.stream().allMatch(spot -> spot.isApartFrom(left, top, left.plus(wide), top.plus(deep)));
     }
@@ -83,6 +101,9 @@ public record Scrap(String name, List<Corner> corners, List<Spoilt> spots) {
     }
 
     private static Length reach(List<Length> at) {
-        return at.stream().reduce(Length::max).orElseThrow().minus(at.stream().reduce(Length::min).orElseThrow());
+        return at.stream()
+                .reduce(Length::max)
+                .orElseThrow()
+                .minus(at.stream().reduce(Length::min).orElseThrow());
     }
 }

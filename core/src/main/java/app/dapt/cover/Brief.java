@@ -20,11 +20,22 @@ import java.util.Optional;
 public record Brief(List<Part> parts) {
 
     /** What a phrase of the brief decides. */
-    public enum Decision { SHAPE, MEASURE, FIT, OPENING, SEAM, EDGE, FACE, EXTRAS, FRONT, BACK, JOIN }
+    public enum Decision {
+        SHAPE,
+        MEASURE,
+        FIT,
+        OPENING,
+        SEAM,
+        EDGE,
+        FACE,
+        EXTRAS,
+        FRONT,
+        BACK,
+        JOIN
+    }
 
     /** Some words, and the decision they stand for where they stand for one. */
-    public record Part(Optional<Decision> decision, Phrase words) {
-    }
+    public record Part(Optional<Decision> decision, Phrase words) {}
 
     public Brief {
         parts = List.copyOf(parts);
@@ -33,7 +44,8 @@ public record Brief(List<Part> parts) {
     public static Brief of(Reckoned reckoned) {
         CoverPlan plan = reckoned.plan();
         List<Part> parts = new ArrayList<>();
-        parts.add(new Part(Optional.empty(), Phrase.choice("brief.a", plan.shape().kind())));
+        parts.add(
+                new Part(Optional.empty(), Phrase.choice("brief.a", plan.shape().kind())));
         decided(parts, Decision.SHAPE, shape(plan.shape()));
         said(parts, plan.shape() instanceof Run ? "brief.for-forms" : "brief.for-a-form");
         decided(parts, Decision.MEASURE, measure(plan.form()));
@@ -42,22 +54,36 @@ public record Brief(List<Part> parts) {
         said(parts, "brief.with");
         decided(parts, Decision.OPENING, plan.opening().brief(reckoned.back()));
         said(parts, "brief.and");
-        decided(parts, Decision.SEAM, Phrase.of("brief.seam", reckoned.allowance(),
-                Phrase.choice("finish", plan.seam().finish())));
+        decided(
+                parts,
+                Decision.SEAM,
+                Phrase.of(
+                        "brief.seam",
+                        reckoned.allowance(),
+                        Phrase.choice("finish", plan.seam().finish())));
         said(parts, "brief.comma");
         decided(parts, Decision.EDGE, plan.edging().brief());
         said(parts, "brief.front");
         decided(parts, Decision.FACE, Phrase.choice("brief.face", plan.face().kind()));
         decided(parts, Decision.EXTRAS, extras(plan.extras()));
         said(parts, "brief.front-in");
-        decided(parts, Decision.FRONT, Phrase.of("brief.cloth", plan.cloths().front().name()));
+        decided(
+                parts,
+                Decision.FRONT,
+                Phrase.of("brief.cloth", plan.cloths().front().name()));
         if (reckoned.pieces().stream().anyMatch(piece -> piece.material() != Material.FRONT)) {
             said(parts, "brief.back-in");
-            decided(parts, Decision.BACK, Phrase.of("brief.cloth", plan.cloths().back().name()));
+            decided(
+                    parts,
+                    Decision.BACK,
+                    Phrase.of("brief.cloth", plan.cloths().back().name()));
         }
         if (reckoned.isJoined() || plan.joining().joins()) {
             said(parts, "brief.comma");
-            decided(parts, Decision.JOIN, Phrase.choice("brief.join", plan.joining().kind()));
+            decided(
+                    parts,
+                    Decision.JOIN,
+                    Phrase.choice("brief.join", plan.joining().kind()));
         }
         said(parts, "brief.end");
         return new Brief(parts);
@@ -65,8 +91,10 @@ public record Brief(List<Part> parts) {
 
     /** The extras as a list in words, or the invitation to add some. */
     private static Phrase extras(Extras extras) {
-        return extras.brief().stream().reduce((all, next) -> Phrase.of("brief.extra.and", all, next))
-                .map(all -> Phrase.of("brief.extra.with", all)).orElse(Phrase.of("brief.extra.none"));
+        return extras.brief().stream()
+                .reduce((all, next) -> Phrase.of("brief.extra.and", all, next))
+                .map(all -> Phrase.of("brief.extra.with", all))
+                .orElse(Phrase.of("brief.extra.none"));
     }
 
     private static Phrase shape(Shape shape) {
@@ -87,8 +115,11 @@ public record Brief(List<Part> parts) {
 
     private static Phrase fit(CoverPlan plan) {
         Phrase across = fit(plan, plan.fit().school());
-        return plan.fit().upDown().filter(other -> other != plan.fit().school())
-                .map(other -> Phrase.of("brief.fit.each-way", across, fit(plan, other))).orElse(across);
+        return plan.fit()
+                .upDown()
+                .filter(other -> other != plan.fit().school())
+                .map(other -> Phrase.of("brief.fit.each-way", across, fit(plan, other)))
+                .orElse(across);
     }
 
     private static Phrase fit(CoverPlan plan, FitSchool school) {

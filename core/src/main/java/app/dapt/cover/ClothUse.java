@@ -19,7 +19,8 @@ import java.util.stream.Stream;
 /**
  * A cloth and all that covers need of it.
  *
- * @param members whose cloth it is: the key of a cover and the cloth's id there, {@code 12.1}; the first of them names it
+ * @param members whose cloth it is: the key of a cover and the cloth's id there, {@code 12.1}; the first of them names
+ *                it
  * @param wanted  every piece, the covers in their order
  */
 public record ClothUse(Cloth cloth, List<String> members, List<Wanted> wanted) {
@@ -47,8 +48,13 @@ public record ClothUse(Cloth cloth, List<String> members, List<Wanted> wanted) {
         for (Of of : covers) {
             Map<Cloth, List<Wanted>> wanted = new LinkedHashMap<>();
             for (Piece piece : of.cover().pieces()) {
-                wanted.computeIfAbsent(of.cover().plan().cloths().of(piece.material()), cloth -> new ArrayList<>()).add(new Wanted(
-                        of.key() + "/" + piece.id(), of.cover().plan().name(), piece, piece.quantity() * of.count(), hidden(of.cover(), piece)));
+                wanted.computeIfAbsent(of.cover().plan().cloths().of(piece.material()), cloth -> new ArrayList<>())
+                        .add(new Wanted(
+                                of.key() + "/" + piece.id(),
+                                of.cover().plan().name(),
+                                piece,
+                                piece.quantity() * of.count(),
+                                hidden(of.cover(), piece)));
             }
             wanted.forEach((cloth, pieces) -> join(uses, of, cloth, pieces));
         }
@@ -59,7 +65,10 @@ public record ClothUse(Cloth cloth, List<String> members, List<Wanted> wanted) {
         for (int i = 0; i < uses.size(); i++) {
             ClothUse use = uses.get(i);
             if (use.cloth.isLike(cloth) && use.idIn(of.key()).isEmpty()) {
-                uses.set(i, new ClothUse(use.cloth, joined(use.members, List.of(of.member(cloth))), joined(use.wanted, pieces)));
+                uses.set(
+                        i,
+                        new ClothUse(
+                                use.cloth, joined(use.members, List.of(of.member(cloth))), joined(use.wanted, pieces)));
                 return;
             }
         }
@@ -79,20 +88,29 @@ public record ClothUse(Cloth cloth, List<String> members, List<Wanted> wanted) {
 
     /** The keys of every copy of every piece, and of the parts a panel may be joined from. */
     public Set<String> copies() {
-        return wanted.stream().flatMap(each -> Stream.concat(Stream.of(each), each.joinedUnderFlap().stream())).flatMap(each -> IntStream.rangeClosed(1, each.copies()).mapToObj(each::copy)).collect(Collectors.toSet());
+        return wanted.stream()
+                .flatMap(each -> Stream.concat(Stream.of(each), each.joinedUnderFlap().stream()))
+                .flatMap(each -> IntStream.rangeClosed(1, each.copies()).mapToObj(each::copy))
+                .collect(Collectors.toSet());
     }
 
     /** Which of a cover's cloths it is; nothing where that cover needs none of it. */
     public Optional<Integer> idIn(String cover) {
-        return members.stream().filter(member -> member.startsWith(cover + ".")).findFirst()
+        return members.stream()
+                .filter(member -> member.startsWith(cover + "."))
+                .findFirst()
                 .map(member -> Integer.valueOf(member.substring(cover.length() + 1)));
     }
 
     /** What of a piece lies under the flap of an opening that laps. */
     private static Optional<Hidden> hidden(Reckoned cover, Piece piece) {
         Back.Panel inner = cover.back().panels().get(0);
-        boolean under = cover.back().lap().isPresent() && inner.piece().id().equals(piece.id()) && !piece.id().equals("front");
-        return inner.free().filter(side -> under).flatMap(side -> cover.back().overlap().filter(Length::isPositive)
+        boolean under = cover.back().lap().isPresent()
+                && inner.piece().id().equals(piece.id())
+                && !piece.id().equals("front");
+        return inner.free().filter(side -> under).flatMap(side -> cover.back()
+                .overlap()
+                .filter(Length::isPositive)
                 .map(overlap -> new Hidden(side, piece.edge(side).allowance().plus(overlap), cover.allowance())));
     }
 
@@ -103,6 +121,8 @@ public record ClothUse(Cloth cloth, List<String> members, List<Wanted> wanted) {
 
     /** Square inches of all pieces. */
     public double area() {
-        return wanted.stream().mapToDouble(each -> each.piece().area() / each.piece().quantity() * each.copies()).sum();
+        return wanted.stream()
+                .mapToDouble(each -> each.piece().area() / each.piece().quantity() * each.copies())
+                .sum();
     }
 }

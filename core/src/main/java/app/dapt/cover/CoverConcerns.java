@@ -34,7 +34,9 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
-/** All that can go wrong with a cover: what its kinds say of themselves, and its form, its fit, its seam and its cloth. */
+/**
+ * All that can go wrong with a cover: what its kinds say of themselves, and its form, its fit, its seam and its cloth.
+ */
 record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdge edge, List<Piece> cut) {
 
     /** Sides further apart than this are not called square. */
@@ -42,13 +44,25 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
 
     /** What share of its width an opening has to be for a soft form, and for a firm one. */
     private static final double SOFT_GOES_IN = 0.65;
+
     private static final double FIRM_GOES_IN = 0.8;
 
     List<FindingCandidate<CoverPlan>> all() {
         List<FindingCandidate<CoverPlan>> found = new ArrayList<>();
         sizes.form().disagreeing().forEach(disagreement -> found.add(readings(disagreement)));
-        Stream.of(unfit(), shape(), straightMissing(), labelled(), vanishes(), size(), seamNarrow(), heatSealed(), tooShortToFill(), smallParts())
-                .flatMap(Optional::stream).forEach(found::add);
+        Stream.of(
+                        unfit(),
+                        shape(),
+                        straightMissing(),
+                        labelled(),
+                        vanishes(),
+                        size(),
+                        seamNarrow(),
+                        heatSealed(),
+                        tooShortToFill(),
+                        smallParts())
+                .flatMap(Optional::stream)
+                .forEach(found::add);
         lifted(plan.shape().concerns(sizes, back), plan::withShape).forEach(found::add);
         faceConcerns().forEach(found::add);
         for (Material material : Material.values()) {
@@ -66,7 +80,8 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
         if (reason.isEmpty()) {
             return Optional.empty();
         }
-        FindingCandidate<CoverPlan> concern = FindingCandidate.<CoverPlan>of("opening-unfit", Weight.WILL_NOT_WORK, "opening-unfit", reason.get())
+        FindingCandidate<CoverPlan> concern = FindingCandidate.<CoverPlan>of(
+                        "opening-unfit", Weight.WILL_NOT_WORK, "opening-unfit", reason.get())
                 .orTry(plan.withOpening(opening.turned()), "turn-opening");
         if (opening.turned() instanceof Lapped turned) {
             Length wanted = Back.Lap.of(Length.ZERO, turned.runs(), sizes).asked(sizes.unit());
@@ -83,11 +98,15 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
 
     private Stream<FindingCandidate<CoverPlan>> faceConcerns() {
         boolean swallowed = plan.opening().takesInFront() && !plan.face().isPlain();
-        List<FindingCandidate<Face>> ofFace = swallowed ? List.of(Face.unfit(Phrase.of("unfit.front-in-strip"))) : plan.face().concerns(sizes);
-        return Stream.concat(lifted(ofFace, plan::withFace), lifted(plan.extras().concerns(sizes), plan::withExtras));
+        List<FindingCandidate<Face>> ofFace = swallowed
+                ? List.of(Face.unfit(Phrase.of("unfit.front-in-strip")))
+                : plan.face().concerns(sizes);
+        return Stream.concat(
+                lifted(ofFace, plan::withFace), lifted(plan.extras().concerns(sizes), plan::withExtras));
     }
 
-    private <D> Stream<FindingCandidate<CoverPlan>> lifted(List<FindingCandidate<D>> own, Function<D, CoverPlan> change) {
+    private <D> Stream<FindingCandidate<CoverPlan>> lifted(
+            List<FindingCandidate<D>> own, Function<D, CoverPlan> change) {
         return own.stream().map(each -> each.lifted(change, elsewhere -> elsewhere(elsewhere)));
     }
 
@@ -112,11 +131,15 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
         Form without = across
                 ? form.withAcross(form.across().with(doubted, Optional.empty()))
                 : form.withUpDown(form.upDown().with(doubted, Optional.empty()));
-        return FindingCandidate.<CoverPlan>of("readings-" + way + "-" + Phrase.code(doubted),
+        return FindingCandidate.<CoverPlan>of(
+                        "readings-" + way + "-" + Phrase.code(doubted),
                         doubted == Reading.LABEL ? Weight.WORTH_KNOWING : Weight.BETTER_NOT,
-                        doubted == Reading.LABEL ? "label" : "readings", Phrase.of("axis." + way),
-                        quarrel.trustedLength(), Phrase.choice("reading", quarrel.trusted()),
-                        quarrel.doubtedLength(), quarrel.by())
+                        doubted == Reading.LABEL ? "label" : "readings",
+                        Phrase.of("axis." + way),
+                        quarrel.trustedLength(),
+                        Phrase.choice("reading", quarrel.trusted()),
+                        quarrel.doubtedLength(),
+                        quarrel.by())
                 .orTry(plan.withForm(without), "leave-out-" + Phrase.code(doubted), quarrel.doubtedLength());
     }
 
@@ -132,7 +155,8 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
             return Optional.empty();
         }
         boolean round = plan.shape().kind() == ShapeKind.ROUND;
-        return Optional.of(FindingCandidate.<CoverPlan>of("not-square", Weight.WORTH_KNOWING, round ? "not-round" : "not-square", across, upDown)
+        return Optional.of(FindingCandidate.<CoverPlan>of(
+                        "not-square", Weight.WORTH_KNOWING, round ? "not-round" : "not-square", across, upDown)
                 .orTry(plan.withShape(ShapeKind.OBLONG.insteadOf(plan.shape(), plan.unit())), "call-oblong")
                 .orNote());
     }
@@ -143,9 +167,14 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
 
     private Optional<FindingCandidate<CoverPlan>> straightMissing() {
         boolean label = Stream.of(Axis.values()).anyMatch(axis -> plan.fit().school(axis) == FitSchool.LABEL);
-        return plan.fit().measuredFor(plan.form()) ? Optional.empty()
-                : Optional.of(FindingCandidate.<CoverPlan>of("straight-missing", Weight.BETTER_NOT, label ? "label-missing" : "straight-missing",
-                                sizes.finished(Axis.ACROSS), sizes.finished(Axis.UP_DOWN))
+        return plan.fit().measuredFor(plan.form())
+                ? Optional.empty()
+                : Optional.of(FindingCandidate.<CoverPlan>of(
+                                "straight-missing",
+                                Weight.BETTER_NOT,
+                                label ? "label-missing" : "straight-missing",
+                                sizes.finished(Axis.ACROSS),
+                                sizes.finished(Axis.UP_DOWN))
                         .orTry(fitted(FitSchool.FINISH_TO_FORM), "finish-to-form")
                         .orTry(fitted(FitSchool.CUT_TO_FORM), "cut-to-form"));
     }
@@ -157,18 +186,34 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
             return Optional.empty();
         }
         Length allowance = sizes.allowance();
-        Length across = byLabel.finished(Axis.ACROSS, plan.form(), sizes.form(), allowance).total();
-        Length upDown = byLabel.finished(Axis.UP_DOWN, plan.form(), sizes.form(), allowance).total();
-        boolean same = across.minus(sizes.finished(Axis.ACROSS)).abs().under(SQUARE_TOLERANCE) && upDown.minus(sizes.finished(Axis.UP_DOWN)).abs().under(SQUARE_TOLERANCE);
-        return same ? Optional.empty() : Optional.of(FindingCandidate.<CoverPlan>of("label-cover", Weight.WORTH_KNOWING, "label-cover", across, upDown,
-                sizes.finished(Axis.ACROSS), sizes.finished(Axis.UP_DOWN)).orTry(plan.withFit(byLabel), "label-cover").orNote());
+        Length across = byLabel.finished(Axis.ACROSS, plan.form(), sizes.form(), allowance)
+                .total();
+        Length upDown = byLabel.finished(Axis.UP_DOWN, plan.form(), sizes.form(), allowance)
+                .total();
+        boolean same = across.minus(sizes.finished(Axis.ACROSS)).abs().under(SQUARE_TOLERANCE)
+                && upDown.minus(sizes.finished(Axis.UP_DOWN)).abs().under(SQUARE_TOLERANCE);
+        return same
+                ? Optional.empty()
+                : Optional.of(FindingCandidate.<CoverPlan>of(
+                                "label-cover",
+                                Weight.WORTH_KNOWING,
+                                "label-cover",
+                                across,
+                                upDown,
+                                sizes.finished(Axis.ACROSS),
+                                sizes.finished(Axis.UP_DOWN))
+                        .orTry(plan.withFit(byLabel), "label-cover")
+                        .orNote());
     }
 
     private Optional<FindingCandidate<CoverPlan>> vanishes() {
-        boolean kept = Stream.of(sizes.across(), sizes.upDown()).flatMap(sum -> sum.terms().stream())
-                .map(Sum.Term::label).anyMatch(label -> label.code().equals("term.at-least"));
+        boolean kept = Stream.of(sizes.across(), sizes.upDown())
+                .flatMap(sum -> sum.terms().stream())
+                .map(Sum.Term::label)
+                .anyMatch(label -> label.code().equals("term.at-least"));
         return kept
-                ? Optional.of(FindingCandidate.<CoverPlan>of("fit-vanishes", Weight.WILL_NOT_WORK, "fit-vanishes", Fit.SMALLEST)
+                ? Optional.of(FindingCandidate.<CoverPlan>of(
+                                "fit-vanishes", Weight.WILL_NOT_WORK, "fit-vanishes", Fit.SMALLEST)
                         .orTry(fitted(FitSchool.FINISH_TO_FORM), "finish-to-form"))
                 : Optional.empty();
     }
@@ -189,7 +234,11 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
                 .orTry(fitted(FitSchool.CUT_TO_FORM), "cut-to-form")
                 .orTry(fitted(FitSchool.FINISH_TO_FORM), "finish-to-form")
                 .orTry(fitted(FitSchool.SIZE_DOWN), "size-down", plan.fit().down())
-                .orTry(plan.withFit(new Fit(FitSchool.SIZE_DOWN, more, plan.fit().ownEase())), "size-down", more)
+                .orTry(
+                        plan.withFit(
+                                new Fit(FitSchool.SIZE_DOWN, more, plan.fit().ownEase())),
+                        "size-down",
+                        more)
                 .orNote());
     }
 
@@ -197,27 +246,42 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
         Length least = Seam.least(plan.unit());
         Length usual = Seam.usual(plan.unit());
         return sizes.allowance().under(least)
-                ? Optional.of(FindingCandidate.<CoverPlan>of("seam-narrow", Weight.BETTER_NOT, "seam-narrow", sizes.allowance(), least)
+                ? Optional.of(FindingCandidate.<CoverPlan>of(
+                                "seam-narrow", Weight.BETTER_NOT, "seam-narrow", sizes.allowance(), least)
                         .orTry(plan.withSeam(plan.seam().withChosen(usual)), "seam", usual)
                         .orNote())
                 : Optional.empty();
     }
 
-    /** An opening of 0.65 of a soft form's width lets it in, of 0.8 of a firm one's; of the short side, which goes first (judgement). */
+    /**
+     * An opening of 0.65 of a soft form's width lets it in, of 0.8 of a firm one's; of the short side, which goes first
+     * (judgement).
+     */
     private Optional<FindingCandidate<CoverPlan>> tooShortToFill() {
-        double firmness = Math.max(0, Math.min(1, (sizes.form().fill() - Filling.FEATHER.usualFill()) / (Filling.FIRM.usualFill() - Filling.FEATHER.usualFill())));
-        Length folded = Length.nearInches(sizes.form().casing().shortSide().toInches() * (SOFT_GOES_IN + firmness * (FIRM_GOES_IN - SOFT_GOES_IN)));
+        double firmness = Math.max(
+                0,
+                Math.min(
+                        1,
+                        (sizes.form().fill() - Filling.FEATHER.usualFill())
+                                / (Filling.FIRM.usualFill() - Filling.FEATHER.usualFill())));
+        Length folded = Length.nearInches(sizes.form().casing().shortSide().toInches()
+                * (SOFT_GOES_IN + firmness * (FIRM_GOES_IN - SOFT_GOES_IN)));
         Opening opening = plan.opening();
         if (!back.length().under(folded)) {
             return Optional.empty();
         }
-        FindingCandidate<CoverPlan> concern = FindingCandidate.<CoverPlan>of("opening-short", Weight.BETTER_NOT, back.zip().isPresent() ? "zip-short" : "opening-short",
-                back.length(), folded);
+        FindingCandidate<CoverPlan> concern = FindingCandidate.<CoverPlan>of(
+                "opening-short",
+                Weight.BETTER_NOT,
+                back.zip().isPresent() ? "zip-short" : "opening-short",
+                back.length(),
+                folded);
         if (opening.longer().isPresent()) {
             concern = concern.orTry(plan.withOpening(opening.longer().get()), "zip-chain");
         }
-        return Optional.of(concern
-                .orTry(plan.withOpening(opening.turned()), opening.runs() == Axis.ACROSS ? "run-up-down" : "run-across")
+        return Optional.of(concern.orTry(
+                        plan.withOpening(opening.turned()),
+                        opening.runs() == Axis.ACROSS ? "run-up-down" : "run-across")
                 .orTry(fitted(FitSchool.FINISH_TO_FORM), "finish-to-form")
                 .orNote());
     }
@@ -227,33 +291,54 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
         if (plan.seam().finish() != SeamFinish.HEAT_SEALED) {
             return Optional.empty();
         }
-        Optional<Cloth> natural = cut.stream().map(piece -> plan.cloths().of(piece.material())).filter(cloth -> !cloth.synthetic()).findFirst();
+        Optional<Cloth> natural = cut.stream()
+                .map(piece -> plan.cloths().of(piece.material()))
+                .filter(cloth -> !cloth.synthetic())
+                .findFirst();
         CoverPlan overlocked = plan.withSeam(new Seam(plan.seam().chosen(), SeamFinish.OVERLOCKED));
-        return Optional.of(natural.map(cloth -> FindingCandidate.<CoverPlan>of("heat-natural", Weight.WILL_NOT_WORK, "heat-natural", cloth.name()).orTry(overlocked, "overlock"))
-                .orElseGet(() -> FindingCandidate.<CoverPlan>of("heat-sealed", Weight.WORTH_KNOWING, "heat-sealed").orNote()));
+        return Optional.of(natural.map(cloth -> FindingCandidate.<CoverPlan>of(
+                                "heat-natural", Weight.WILL_NOT_WORK, "heat-natural", cloth.name())
+                        .orTry(overlocked, "overlock"))
+                .orElseGet(() -> FindingCandidate.<CoverPlan>of("heat-sealed", Weight.WORTH_KNOWING, "heat-sealed")
+                        .orNote()));
     }
 
     /** Buttons and ties are not for small children. */
     private Optional<FindingCandidate<CoverPlan>> smallParts() {
-        boolean any = !back.spots().isEmpty() || plan.face().hasSmallParts() || plan.edging().hasSmallParts();
-        return any ? Optional.of(FindingCandidate.<CoverPlan>of("small-parts", Weight.WORTH_KNOWING, "small-parts").orNote()) : Optional.empty();
+        boolean any = !back.spots().isEmpty()
+                || plan.face().hasSmallParts()
+                || plan.edging().hasSmallParts();
+        return any
+                ? Optional.of(FindingCandidate.<CoverPlan>of("small-parts", Weight.WORTH_KNOWING, "small-parts")
+                        .orNote())
+                : Optional.empty();
     }
 
     private Optional<FindingCandidate<CoverPlan>> clothNarrow(Material material) {
         Cloth cloth = plan.cloths().of(material);
-        Optional<Piece> widest = cut.stream().filter(piece -> piece.material() == material)
+        Optional<Piece> widest = cut.stream()
+                .filter(piece -> piece.material() == material)
                 .max((a, b) -> cloth.leastAcross(a).compareTo(cloth.leastAcross(b)));
-        return widest.filter(piece -> cloth.usableWidth().under(cloth.leastAcross(piece))).map(piece -> {
-            Length needed = cloth.leastAcross(piece);
-            FindingCandidate<CoverPlan> concern = FindingCandidate.<CoverPlan>of("cloth-narrow-" + Phrase.code(material), Weight.WILL_NOT_WORK, "cloth-narrow",
-                    piece.name(), needed, cloth.name(), cloth.usableWidth());
-            return Cloth.soldFor(needed, sizes.unit())
-                    .map(width -> concern.orTry(
-                            plan.withCloths(plan.cloths().changing(cloth.id(), each -> each.withWidth(width))), "cloth-width", width))
-                    .orElse(concern)
-                    .orTry(plan.withJoining(JoiningKind.SIDES.usual(plan.unit())), "join-sides")
-                    .orTry(plan.withJoining(JoiningKind.MIDDLE.usual(plan.unit())), "join-middle")
-                    .orNote("will-join");
-        });
+        return widest.filter(piece -> cloth.usableWidth().under(cloth.leastAcross(piece)))
+                .map(piece -> {
+                    Length needed = cloth.leastAcross(piece);
+                    FindingCandidate<CoverPlan> concern = FindingCandidate.<CoverPlan>of(
+                            "cloth-narrow-" + Phrase.code(material),
+                            Weight.WILL_NOT_WORK,
+                            "cloth-narrow",
+                            piece.name(),
+                            needed,
+                            cloth.name(),
+                            cloth.usableWidth());
+                    return Cloth.soldFor(needed, sizes.unit())
+                            .map(width -> concern.orTry(
+                                    plan.withCloths(plan.cloths().changing(cloth.id(), each -> each.withWidth(width))),
+                                    "cloth-width",
+                                    width))
+                            .orElse(concern)
+                            .orTry(plan.withJoining(JoiningKind.SIDES.usual(plan.unit())), "join-sides")
+                            .orTry(plan.withJoining(JoiningKind.MIDDLE.usual(plan.unit())), "join-middle")
+                            .orNote("will-join");
+                });
     }
 }

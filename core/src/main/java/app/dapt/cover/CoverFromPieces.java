@@ -23,7 +23,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * The way back: from pieces that are already cut to the cover they make, the forms it is for, and what is wrong with it.
+ * The way back: from pieces that are already cut to the cover they make, the forms it is for, and what is wrong with
+ * it.
  *
  * @param across   finished size across
  * @param upDown   finished size up and down
@@ -32,7 +33,8 @@ import java.util.Optional;
  * @param troubles what is wrong with the pieces themselves
  * @param plan     a plan that comes to these pieces
  */
-public record CoverFromPieces(Sum across, Sum upDown, Sum overlap, List<Fitting> forms, List<Trouble> troubles, CoverPlan plan) {
+public record CoverFromPieces(
+        Sum across, Sum upDown, Sum overlap, List<Fitting> forms, List<Trouble> troubles, CoverPlan plan) {
 
     /**
      * What lies on the table: a front and two backs.
@@ -46,8 +48,15 @@ public record CoverFromPieces(Sum across, Sum upDown, Sum overlap, List<Fitting>
      * @param firstHem    what the upper back's hem will eat
      * @param secondHem   what the lower back's hem will eat
      */
-    public record Cut(Length frontAcross, Length frontUpDown, Length backAcross, Length firstDepth, Length secondDepth,
-                      Length allowance, Length firstHem, Length secondHem) {
+    public record Cut(
+            Length frontAcross,
+            Length frontUpDown,
+            Length backAcross,
+            Length firstDepth,
+            Length secondDepth,
+            Length allowance,
+            Length firstHem,
+            Length secondHem) {
 
         /** A cover of ordinary size, to begin with. */
         public static Cut usual(Unit unit) {
@@ -59,33 +68,49 @@ public record CoverFromPieces(Sum across, Sum upDown, Sum overlap, List<Fitting>
 
         /** The same with both backs from a fat quarter cut across in the middle. */
         public Cut withBlankHalved() {
-            return new Cut(frontAcross, frontUpDown, RuleOfThumb.BLANK_WIDTH, RuleOfThumb.BLANK_LENGTH.half(), RuleOfThumb.BLANK_LENGTH.half(),
-                    allowance, firstHem, secondHem);
+            return new Cut(
+                    frontAcross,
+                    frontUpDown,
+                    RuleOfThumb.BLANK_WIDTH,
+                    RuleOfThumb.BLANK_LENGTH.half(),
+                    RuleOfThumb.BLANK_LENGTH.half(),
+                    allowance,
+                    firstHem,
+                    secondHem);
         }
     }
 
     /** The form one school would put in: how full it would be, and what is wrong then. */
-    public record Fitting(FitSchool school, Length across, Length upDown, Reckoned reckoned) {
-    }
+    public record Fitting(FitSchool school, Length across, Length upDown, Reckoned reckoned) {}
 
     /** Something wrong with the pieces as they lie. */
-    public record Trouble(Weight weight, Phrase what, Phrase why) {
-    }
+    public record Trouble(Weight weight, Phrase what, Phrase why) {}
 
-    private static final List<FitSchool> SCHOOLS = List.of(FitSchool.CUT_TO_FORM, FitSchool.FINISH_TO_FORM, FitSchool.SIZE_DOWN);
+    private static final List<FitSchool> SCHOOLS =
+            List.of(FitSchool.CUT_TO_FORM, FitSchool.FINISH_TO_FORM, FitSchool.SIZE_DOWN);
 
     /** What these pieces make, for a sewist whose tape has these marks. */
     public static CoverFromPieces of(Cut cut, Mark mark, String name) {
         Length seams = cut.allowance().times(2);
-        Sum across = trimmed(Sum.of(Sum.term("term.front-across", cut.frontAcross()), Sum.term("term.less-both-allowances", seams.negated())),
+        Sum across = trimmed(
+                Sum.of(
+                        Sum.term("term.front-across", cut.frontAcross()),
+                        Sum.term("term.less-both-allowances", seams.negated())),
                 cut.backAcross().minus(cut.frontAcross()));
-        Sum upDown = Sum.of(Sum.term("term.front-up-down", cut.frontUpDown()), Sum.term("term.less-both-allowances", seams.negated()));
-        Sum overlap = Sum.of(Sum.term("term.first-back", cut.firstDepth()), Sum.term("term.second-back", cut.secondDepth()),
-                Sum.term("term.less-both-allowances", seams.negated()), Sum.term("term.less-hems", cut.firstHem().plus(cut.secondHem()).negated()),
+        Sum upDown = Sum.of(
+                Sum.term("term.front-up-down", cut.frontUpDown()),
+                Sum.term("term.less-both-allowances", seams.negated()));
+        Sum overlap = Sum.of(
+                Sum.term("term.first-back", cut.firstDepth()),
+                Sum.term("term.second-back", cut.secondDepth()),
+                Sum.term("term.less-both-allowances", seams.negated()),
+                Sum.term("term.less-hems", cut.firstHem().plus(cut.secondHem()).negated()),
                 Sum.term("term.less-finished", upDown.total().negated()));
         CoverPlan plan = plan(cut, mark, name, floor(across.total()), floor(upDown.total()), overlap.total());
-        List<Fitting> forms = SCHOOLS.stream().map(school -> fitting(school, plan, mark)).toList();
-        return new CoverFromPieces(across, upDown, overlap, forms, troubles(cut, across.total(), upDown.total(), overlap.total()), plan);
+        List<Fitting> forms =
+                SCHOOLS.stream().map(school -> fitting(school, plan, mark)).toList();
+        return new CoverFromPieces(
+                across, upDown, overlap, forms, troubles(cut, across.total(), upDown.total(), overlap.total()), plan);
     }
 
     /** Backs narrower than the front make it narrower too. */
@@ -98,42 +123,63 @@ public record CoverFromPieces(Sum across, Sum upDown, Sum overlap, List<Fitting>
     }
 
     private static CoverPlan plan(Cut cut, Mark mark, String name, Length across, Length upDown, Length overlap) {
-        CoverPlan fresh = DefaultPlan.plan(name, mark, across.equals(upDown) ? ShapeKind.SQUARE : ShapeKind.OBLONG, Form.overCrown(across, upDown));
-        Length toMiddle = cut.firstDepth().minus(cut.allowance()).minus(cut.firstHem()).minus(overlap.half());
-        Details envelope = OpeningKind.ENVELOPE.usual(mark.unit()).decided()
-                .with("overlap", Length.max(Length.ZERO, overlap)).with("centre", Optional.of(Length.max(Length.ZERO, toMiddle)));
-        return fresh.withFit(fresh.fit().withSchool(FitSchool.FINISH_TO_FORM)).withSeam(new Seam(cut.allowance(), SeamFinish.ZIGZAG))
-                .withOpening(OpeningKind.ENVELOPE.with(hemmed(hemmed(envelope, "first", cut.firstHem()), "second", cut.secondHem())));
+        CoverPlan fresh = DefaultPlan.plan(
+                name,
+                mark,
+                across.equals(upDown) ? ShapeKind.SQUARE : ShapeKind.OBLONG,
+                Form.overCrown(across, upDown));
+        Length toMiddle =
+                cut.firstDepth().minus(cut.allowance()).minus(cut.firstHem()).minus(overlap.half());
+        Details envelope = OpeningKind.ENVELOPE
+                .usual(mark.unit())
+                .decided()
+                .with("overlap", Length.max(Length.ZERO, overlap))
+                .with("centre", Optional.of(Length.max(Length.ZERO, toMiddle)));
+        return fresh.withFit(fresh.fit().withSchool(FitSchool.FINISH_TO_FORM))
+                .withSeam(new Seam(cut.allowance(), SeamFinish.ZIGZAG))
+                .withOpening(OpeningKind.ENVELOPE.with(
+                        hemmed(hemmed(envelope, "first", cut.firstHem()), "second", cut.secondHem())));
     }
 
     private static Details hemmed(Details envelope, String which, Length allowance) {
         return envelope.with(which + "Hem", allowance.isZero() ? Hem.Kind.SELVAGE : Hem.Kind.OWN)
-                .with(which + "TurnOne", allowance.half()).with(which + "TurnTwo", allowance.minus(allowance.half()));
+                .with(which + "TurnOne", allowance.half())
+                .with(which + "TurnTwo", allowance.minus(allowance.half()));
     }
 
     /** The form that a school would have measured to arrive at this finished size. */
     private static Fitting fitting(FitSchool school, CoverPlan plan, Mark mark) {
-        Length more = switch (school) {
-            case CUT_TO_FORM -> plan.seam().chosen().times(2);
-            case SIZE_DOWN -> plan.fit().down();
-            default -> Length.ZERO;
-        };
-        Length across = plan.form().across().get(Reading.OVER_CROWN).orElseThrow().plus(more);
-        Length upDown = plan.form().upDown().get(Reading.OVER_CROWN).orElseThrow().plus(more);
-        CoverPlan fitted = plan.withForm(Form.overCrown(across, upDown)).withFit(plan.fit().withSchool(school));
+        Length more =
+                switch (school) {
+                    case CUT_TO_FORM -> plan.seam().chosen().times(2);
+                    case SIZE_DOWN -> plan.fit().down();
+                    default -> Length.ZERO;
+                };
+        Length across =
+                plan.form().across().get(Reading.OVER_CROWN).orElseThrow().plus(more);
+        Length upDown =
+                plan.form().upDown().get(Reading.OVER_CROWN).orElseThrow().plus(more);
+        CoverPlan fitted =
+                plan.withForm(Form.overCrown(across, upDown)).withFit(plan.fit().withSchool(school));
         return new Fitting(school, across, upDown, Reckoner.reckonWithoutRemedies(fitted, mark));
     }
 
     private static List<Trouble> troubles(Cut cut, Length across, Length upDown, Length overlap) {
         List<Trouble> found = new ArrayList<>();
         Length side = Length.inches(1);
-        boolean turned = cut.firstDepth().minus(cut.frontAcross()).abs().under(side) && cut.secondDepth().minus(cut.frontAcross()).abs().under(side)
+        boolean turned = cut.firstDepth().minus(cut.frontAcross()).abs().under(side)
+                && cut.secondDepth().minus(cut.frontAcross()).abs().under(side)
                 && cut.backAcross().plus(side).under(cut.frontAcross());
         if (turned) {
-            found.add(trouble(Weight.WILL_NOT_WORK, "swapped-backs", cut.backAcross(), cut.firstDepth(), cut.frontAcross()));
+            found.add(trouble(
+                    Weight.WILL_NOT_WORK, "swapped-backs", cut.backAcross(), cut.firstDepth(), cut.frontAcross()));
         } else if (!cut.backAcross().equals(cut.frontAcross())) {
             boolean narrower = cut.backAcross().under(cut.frontAcross());
-            found.add(trouble(Weight.BETTER_NOT, narrower ? "narrow-backs" : "wide-backs", cut.backAcross(), cut.frontAcross(),
+            found.add(trouble(
+                    Weight.BETTER_NOT,
+                    narrower ? "narrow-backs" : "wide-backs",
+                    cut.backAcross(),
+                    cut.frontAcross(),
                     cut.backAcross().minus(cut.frontAcross()).abs()));
         }
         if (across.under(Fit.SMALLEST) || upDown.under(Fit.SMALLEST)) {

@@ -27,8 +27,20 @@ import java.util.TreeSet;
  * @param joining what is done with a piece wider than its cloth
  * @param noted   codes of findings that the sewist has read and set aside
  */
-public record CoverPlan(String name, Mark mark, Shape shape, Form form, Fit fit, Opening opening, Face face,
-                        Extras extras, Edging edging, Seam seam, Joining joining, Cloths cloths, Set<String> noted) {
+public record CoverPlan(
+        String name,
+        Mark mark,
+        Shape shape,
+        Form form,
+        Fit fit,
+        Opening opening,
+        Face face,
+        Extras extras,
+        Edging edging,
+        Seam seam,
+        Joining joining,
+        Cloths cloths,
+        Set<String> noted) {
 
     public static final int LONGEST_NAME = 80;
 
@@ -46,27 +58,33 @@ public record CoverPlan(String name, Mark mark, Shape shape, Form form, Fit fit,
 
     /** The part of it that its finished sizes follow from. */
     public SizeBasis basis() {
-        return new SizeBasis(unit(), shape, form, fit, seam, cloths, opening.runs(), opening.easeAlong(), edging.flange());
+        return new SizeBasis(
+                unit(), shape, form, fit, seam, cloths, opening.runs(), opening.easeAlong(), edging.flange());
     }
 
     public CoverPlan withName(String changed) {
-        return new CoverPlan(changed, mark, shape, form, fit, opening, face, extras, edging, seam, joining, cloths, noted);
+        return new CoverPlan(
+                changed, mark, shape, form, fit, opening, face, extras, edging, seam, joining, cloths, noted);
     }
 
     public CoverPlan withMark(Mark changed) {
-        return new CoverPlan(name, changed, shape, form, fit, opening, face, extras, edging, seam, joining, cloths, noted);
+        return new CoverPlan(
+                name, changed, shape, form, fit, opening, face, extras, edging, seam, joining, cloths, noted);
     }
 
     public CoverPlan withShape(Shape changed) {
-        return new CoverPlan(name, mark, changed, form, fit, opening, face, extras, edging, seam, joining, cloths, noted);
+        return new CoverPlan(
+                name, mark, changed, form, fit, opening, face, extras, edging, seam, joining, cloths, noted);
     }
 
     public CoverPlan withForm(Form changed) {
-        return new CoverPlan(name, mark, shape, changed, fit, opening, face, extras, edging, seam, joining, cloths, noted);
+        return new CoverPlan(
+                name, mark, shape, changed, fit, opening, face, extras, edging, seam, joining, cloths, noted);
     }
 
     public CoverPlan withFit(Fit changed) {
-        return new CoverPlan(name, mark, shape, form, changed, opening, face, extras, edging, seam, joining, cloths, noted);
+        return new CoverPlan(
+                name, mark, shape, form, changed, opening, face, extras, edging, seam, joining, cloths, noted);
     }
 
     public CoverPlan withOpening(Opening changed) {
@@ -74,19 +92,23 @@ public record CoverPlan(String name, Mark mark, Shape shape, Form form, Fit fit,
     }
 
     public CoverPlan withSeam(Seam changed) {
-        return new CoverPlan(name, mark, shape, form, fit, opening, face, extras, edging, changed, joining, cloths, noted);
+        return new CoverPlan(
+                name, mark, shape, form, fit, opening, face, extras, edging, changed, joining, cloths, noted);
     }
 
     public CoverPlan withFace(Face changed) {
-        return new CoverPlan(name, mark, shape, form, fit, opening, changed, extras, edging, seam, joining, cloths, noted);
+        return new CoverPlan(
+                name, mark, shape, form, fit, opening, changed, extras, edging, seam, joining, cloths, noted);
     }
 
     public CoverPlan withExtras(Extras changed) {
-        return new CoverPlan(name, mark, shape, form, fit, opening, face, changed, edging, seam, joining, cloths, noted);
+        return new CoverPlan(
+                name, mark, shape, form, fit, opening, face, changed, edging, seam, joining, cloths, noted);
     }
 
     public CoverPlan withEdging(Edging changed) {
-        return new CoverPlan(name, mark, shape, form, fit, opening, face, extras, changed, seam, joining, cloths, noted);
+        return new CoverPlan(
+                name, mark, shape, form, fit, opening, face, extras, changed, seam, joining, cloths, noted);
     }
 
     public CoverPlan withJoining(Joining changed) {
@@ -94,7 +116,8 @@ public record CoverPlan(String name, Mark mark, Shape shape, Form form, Fit fit,
     }
 
     public CoverPlan withCloths(Cloths changed) {
-        return new CoverPlan(name, mark, shape, form, fit, opening, face, extras, edging, seam, joining, changed, noted);
+        return new CoverPlan(
+                name, mark, shape, form, fit, opening, face, extras, edging, seam, joining, changed, noted);
     }
 
     /** This plan with one more finding set aside. */

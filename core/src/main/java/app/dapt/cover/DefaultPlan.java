@@ -23,16 +23,31 @@ import java.util.Set;
 /** A cover of which only the name and the form are known: everything else as most people would have it. */
 public final class DefaultPlan {
 
-    private DefaultPlan() {
-    }
+    private DefaultPlan() {}
 
     public static CoverPlan plan(String name, Mark mark, ShapeKind kind, Form form) {
         Unit unit = mark.unit();
         Shape shape = kind.usual(unit);
-        CoverPlan plan = new CoverPlan(name, mark, shape, form, fit(unit), opening(shape, unit),
-                new Face.Plain(), Extras.none(unit), new Edging.None(), new Seam(Seam.usual(unit), SeamFinish.ZIGZAG), JoiningKind.NONE.usual(unit), cloths(unit), Set.of());
+        CoverPlan plan = new CoverPlan(
+                name,
+                mark,
+                shape,
+                form,
+                fit(unit),
+                opening(shape, unit),
+                new Face.Plain(),
+                Extras.none(unit),
+                new Edging.None(),
+                new Seam(Seam.usual(unit), SeamFinish.ZIGZAG),
+                JoiningKind.NONE.usual(unit),
+                cloths(unit),
+                Set.of());
         // An overlap that holds, where the usual one would not.
-        return Reckoner.reckon(plan).finding("overlap").flatMap(Finding::remedy).map(Finding.Remedy::plan).orElse(plan);
+        return Reckoner.reckon(plan)
+                .finding("overlap")
+                .flatMap(Finding::remedy)
+                .map(Finding.Remedy::plan)
+                .orElse(plan);
     }
 
     /** An envelope, across; up and down on a V, which has nothing to cross. */
@@ -42,14 +57,18 @@ public final class DefaultPlan {
     }
 
     private static Fit fit(Unit unit) {
-        return new Fit(FitSchool.CUT_TO_FORM, unit.pick(Length.cm(5), Length.inches(2)),
+        return new Fit(
+                FitSchool.CUT_TO_FORM,
+                unit.pick(Length.cm(5), Length.inches(2)),
                 unit.pick(Length.cm(-2), Length.inches(-1)));
     }
 
     private static Cloths cloths(Unit unit) {
         Length width = unit.pick(Length.cm(140), Length.inches(54));
-        return new Cloths(new Cloth("plain cotton", "#31507e", Print.PLAIN, width, false),
+        return new Cloths(
+                new Cloth("plain cotton", "#31507e", Print.PLAIN, width, false),
                 new Cloth("plain linen", "#7d9c93", Print.PLAIN, width, false),
-                new Cloth("thin lining", "#d9cfb8", Print.PLAIN, width, false), new Cloth("trim cotton", "#e2b93b", Print.PLAIN, width, false));
+                new Cloth("thin lining", "#d9cfb8", Print.PLAIN, width, false),
+                new Cloth("trim cotton", "#e2b93b", Print.PLAIN, width, false));
     }
 }

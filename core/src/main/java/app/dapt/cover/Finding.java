@@ -20,6 +20,5 @@ public record Finding(String code, Weight weight, Phrase what, Phrase why, Optio
      * @param label what the press will do
      * @param plan  the plan afterwards
      */
-    public record Remedy(Phrase label, CoverPlan plan) {
-    }
+    public record Remedy(Phrase label, CoverPlan plan) {}
 }

@@ -1,9 +1,7 @@
 package app.dapt.cover;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cover.decision.Details;
 import app.dapt.cover.opening.Lapped;
-import app.dapt.cover.opening.RuleOfThumb;
 import app.dapt.form.Form;
 import app.dapt.form.Reading;
 import app.dapt.form.Readings;
@@ -30,6 +28,7 @@ public final class FitSuggestions {
 
     /** Askings of one try; a few hundredths of a second for a cover. */
     private static final int STEPS = 1_200;
+
     private static final long SEED = 3;
     private static final Length LEAST_OVERLAP = Length.inches(1);
     /** A form is taken smaller by halves of an inch, or by centimetres. */
@@ -43,8 +42,7 @@ public final class FitSuggestions {
      * @param plan  the cover so changed, where it is the cover that changes
      * @param lay   the lay so changed, where it is only that
      */
-    public record Offer(String code, Phrase words, Optional<CoverPlan> plan, Optional<LayoutChoices> lay) {
-    }
+    public record Offer(String code, Phrase words, Optional<CoverPlan> plan, Optional<LayoutChoices> lay) {}
 
     private final CoverPlan plan;
     private final Mark mark;
@@ -78,13 +76,15 @@ public final class FitSuggestions {
         return uses(Reckoner.reckonWithoutRemedies(changed, mark)).allMatch(use -> {
             LayoutProblem tried = LayoutProblem.of(use.cloth(), use.wanted(), laid, mark.unit());
             LayoutSearch search = new LayoutSearch(tried.asTask(), SEED);
-            return search.improve(Budget.steps(STEPS)).placed().size() == tried.asTask().count();
+            return search.improve(Budget.steps(STEPS)).placed().size()
+                    == tried.asTask().count();
         });
     }
 
     /** What a cover needs of the cloth in question. */
     private Stream<ClothUse> uses(Reckoned cover) {
-        return ClothUse.of(List.of(new ClothUse.Of(key, cover, 1))).stream().filter(use -> use.cloth().id() == cloth);
+        return ClothUse.of(List.of(new ClothUse.Of(key, cover, 1))).stream()
+                .filter(use -> use.cloth().id() == cloth);
     }
 
     /** The largest overlap, by halves of an inch or by centimetres, with which everything lies on it. */
@@ -96,27 +96,47 @@ public final class FitSuggestions {
         Length step = plan.unit().pick(Length.cm(1), Length.inches(0, 1, 2));
         int steps = Math.max(0, (int) now.minus(LEAST_OVERLAP).over(step));
         // What a smaller overlap gives, a still smaller one gives too.
-        int most = firstThat(steps, taken -> fits(plan.withOpening(opening.withOverlap(now.minus(step.times(taken)))), lay));
+        int most = firstThat(
+                steps, taken -> fits(plan.withOpening(opening.withOverlap(now.minus(step.times(taken)))), lay));
         if (most < 1) {
             return Optional.empty();
         }
         Length left = now.minus(step.times(most));
         Length wanted = reckoned.back().lap().orElseThrow().wanted();
-        return Optional.of(new Offer("overlap", left.under(wanted) ? Phrase.of("would.overlap-little", left, now, wanted) : Phrase.of("would.overlap", left, now),
-                Optional.of(plan.withOpening(opening.withOverlap(left))), Optional.empty()));
+        return Optional.of(new Offer(
+                "overlap",
+                left.under(wanted)
+                        ? Phrase.of("would.overlap-little", left, now, wanted)
+                        : Phrase.of("would.overlap", left, now),
+                Optional.of(plan.withOpening(opening.withOverlap(left))),
+                Optional.empty()));
     }
 
     private Optional<Offer> joined() {
-        Stream<Wanted> flaps = uses(reckoned).flatMap(use -> use.wanted().stream())
+        Stream<Wanted> flaps = uses(reckoned)
+                .flatMap(use -> use.wanted().stream())
                 .filter(wanted -> wanted.joinAt().isPresent() && !lay.joined().contains(wanted.key()));
         return flaps.flatMap(wanted -> {
-            LayoutChoices fromTwo = lay.joining(wanted.key(), true);
-            List<Wanted> parts = wanted.joinedUnderFlap();
-            boolean fits = fits(plan, fromTwo);
-            boolean upDown = parts.get(0).piece().cutWidth().equals(wanted.piece().cutWidth());
-            return fits ? Stream.of(new Offer("joined", Phrase.of("would.joined", wanted.piece().name(), deep(parts.get(0), upDown), deep(parts.get(1), upDown)),
-                    Optional.empty(), Optional.of(fromTwo))) : Stream.empty();
-        }).findFirst();
+                    LayoutChoices fromTwo = lay.joining(wanted.key(), true);
+                    List<Wanted> parts = wanted.joinedUnderFlap();
+                    boolean fits = fits(plan, fromTwo);
+                    boolean upDown = parts.get(0)
+                            .piece()
+                            .cutWidth()
+                            .equals(wanted.piece().cutWidth());
+                    return fits
+                            ? Stream.of(new Offer(
+                                    "joined",
+                                    Phrase.of(
+                                            "would.joined",
+                                            wanted.piece().name(),
+                                            deep(parts.get(0), upDown),
+                                            deep(parts.get(1), upDown)),
+                                    Optional.empty(),
+                                    Optional.of(fromTwo)))
+                            : Stream.empty();
+                })
+                .findFirst();
     }
 
     private static Length deep(Wanted part, boolean upDown) {
@@ -134,19 +154,35 @@ public final class FitSuggestions {
         }
         CoverPlan small = smaller(across.minus(step.times(least)), across);
         Reckoned then = Reckoner.reckonWithoutRemedies(small, mark);
-        return Optional.of(new Offer("smaller", Phrase.of("would.smaller", then.finished(Axis.ACROSS), then.finished(Axis.UP_DOWN), then.form().across().flat(),
-                then.form().upDown().flat()), Optional.of(small), Optional.empty()));
+        return Optional.of(new Offer(
+                "smaller",
+                Phrase.of(
+                        "would.smaller",
+                        then.finished(Axis.ACROSS),
+                        then.finished(Axis.UP_DOWN),
+                        then.form().across().flat(),
+                        then.form().upDown().flat()),
+                Optional.of(small),
+                Optional.empty()));
     }
 
     private CoverPlan smaller(Length to, Length from) {
         Form form = plan.form();
-        return plan.withForm(new Form(scaled(form.across(), to, from), scaled(form.upDown(), to, from), form.loft(), form.labelMeans(), form.filling()));
+        return plan.withForm(new Form(
+                scaled(form.across(), to, from),
+                scaled(form.upDown(), to, from),
+                form.loft(),
+                form.labelMeans(),
+                form.filling()));
     }
 
     private Readings scaled(Readings readings, Length to, Length from) {
         Readings scaled = readings;
         for (Reading reading : readings.by().keySet()) {
-            scaled = scaled.with(reading, readings.get(reading).map(length -> mark.roundUp(new Length(Math.round(length.grains() * to.over(from))))));
+            scaled = scaled.with(
+                    reading,
+                    readings.get(reading)
+                            .map(length -> mark.roundUp(new Length(Math.round(length.grains() * to.over(from))))));
         }
         return scaled;
     }

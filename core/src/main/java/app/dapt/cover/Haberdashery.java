@@ -9,7 +9,6 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.piece.Edge;
-import app.dapt.piece.Marking;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -21,13 +20,14 @@ final class Haberdashery {
 
     /** Of thread to a length of lock stitch, and of overlocking. */
     private static final int LOCK_STITCH = 3;
+
     private static final int OVERLOCKING = 12;
     private static final Length SPOOL = Length.mm(100_000);
 
-    private static final Set<SeamFinish> NOT_STITCHED = EnumSet.of(SeamFinish.LEFT, SeamFinish.PINKED, SeamFinish.HEAT_SEALED);
+    private static final Set<SeamFinish> NOT_STITCHED =
+            EnumSet.of(SeamFinish.LEFT, SeamFinish.PINKED, SeamFinish.HEAT_SEALED);
 
-    private Haberdashery() {
-    }
+    private Haberdashery() {}
 
     static List<Need> needs(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdge edge) {
         List<Need> needs = new ArrayList<>();
@@ -45,16 +45,30 @@ final class Haberdashery {
     /** Three times what is stitched, twelve times what is overlocked; an estimate. */
     private static Need thread(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdge edge) {
         Length along = sizes.finished(sizes.opens());
-        long turned = back.panels().stream().filter(panel -> panel.freeEdge().filter(Haberdashery::isStitched).isPresent()).count();
-        Length stitched = edge.length().total().plus(along.times(turned)).plus(back.zip().map(zip -> zip.length().times(2)).orElse(Length.ZERO))
-                .plus(plan.shape().stitched(sizes)).plus(plan.edging().stitched(edge));
+        long turned = back.panels().stream()
+                .filter(panel ->
+                        panel.freeEdge().filter(Haberdashery::isStitched).isPresent())
+                .count();
+        Length stitched = edge.length()
+                .total()
+                .plus(along.times(turned))
+                .plus(back.zip().map(zip -> zip.length().times(2)).orElse(Length.ZERO))
+                .plus(plan.shape().stitched(sizes))
+                .plus(plan.edging().stitched(edge));
         boolean overlocked = plan.seam().finish() == SeamFinish.OVERLOCKED;
         Length finishing = NOT_STITCHED.contains(plan.seam().finish())
-                ? Length.ZERO : edge.length().total();
-        Sum sum = Sum.of(Sum.term("term.lock-stitch", stitched.times(LOCK_STITCH)),
-                Sum.term(overlocked ? "term.overlocking" : "term.finishing", finishing.times(overlocked ? OVERLOCKING : LOCK_STITCH)));
+                ? Length.ZERO
+                : edge.length().total();
+        Sum sum = Sum.of(
+                Sum.term("term.lock-stitch", stitched.times(LOCK_STITCH)),
+                Sum.term(
+                        overlocked ? "term.overlocking" : "term.finishing",
+                        finishing.times(overlocked ? OVERLOCKING : LOCK_STITCH)));
         int spools = (int) Math.ceil(sum.total().over(SPOOL));
-        return new Need(Phrase.of("need.thread"), Phrase.of(spools == 1 ? "need.spool" : "need.spools", spools, (int) Math.ceil(sum.total().toMm() / 1000)),
+        return new Need(
+                Phrase.of("need.thread"),
+                Phrase.of(spools == 1 ? "need.spool" : "need.spools", spools, (int)
+                        Math.ceil(sum.total().toMm() / 1000)),
                 Optional.of(sum));
     }
 

@@ -29,8 +29,7 @@ import java.util.Optional;
 public record Joining(JoiningKind kind, Length at) implements Detailed {
 
     /** A piece put together from drops: how it is drawn, and what is cut for it. */
-    record Joined(Piece panel, List<Piece> drops) {
-    }
+    record Joined(Piece panel, List<Piece> drops) {}
 
     static Joining usual(JoiningKind kind, Unit unit) {
         return new Joining(kind, unit.pick(Length.cm(30), Length.inches(12)));
@@ -54,7 +53,8 @@ public record Joining(JoiningKind kind, Length at) implements Detailed {
      * @return nothing where it cannot be done like this
      */
     Optional<Joined> join(Piece panel, Length usable, Length allowance, Mark mark) {
-        return seams(panel.cutWidth(), usable, allowance).map(seams -> cutAt(panel, seams, allowance, mark))
+        return seams(panel.cutWidth(), usable, allowance)
+                .map(seams -> cutAt(panel, seams, allowance, mark))
                 .filter(joined -> joined.drops().stream().noneMatch(drop -> usable.under(drop.cutWidth())));
     }
 
@@ -96,7 +96,8 @@ public record Joining(JoiningKind kind, Length at) implements Detailed {
         return new Joined(panel.marked(marks), drops);
     }
 
-    private static Piece drop(Piece panel, int i, Length from, Length to, boolean first, boolean last, Length allowance, Mark mark) {
+    private static Piece drop(
+            Piece panel, int i, Length from, Length to, boolean first, boolean last, Length allowance, Mark mark) {
         Map<Side, Edge> edges = new EnumMap<>(panel.edges());
         Sum width = Sum.of(Sum.term("term.of-panel", to.minus(from)));
         if (!first) {
@@ -108,7 +109,16 @@ public record Joining(JoiningKind kind, Length at) implements Detailed {
             width = width.plus(Sum.term("term.join", allowance));
         }
         Optional<Outline> lines = panel.outline().map(outline -> new Outline.Drop(outline, from, to, allowance));
-        return new Piece(panel.id() + "-" + (i + 1), Phrase.of("piece.drop", panel.name(), i + 1), panel.material(),
-                panel.quantity(), width.roundedUpTo(mark), panel.height(), edges, panel.turned(), List.of(), lines);
+        return new Piece(
+                panel.id() + "-" + (i + 1),
+                Phrase.of("piece.drop", panel.name(), i + 1),
+                panel.material(),
+                panel.quantity(),
+                width.roundedUpTo(mark),
+                panel.height(),
+                edges,
+                panel.turned(),
+                List.of(),
+                lines);
     }
 }

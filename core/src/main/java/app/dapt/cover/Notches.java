@@ -14,8 +14,7 @@ import java.util.List;
 /** Centres, and notches on the front where the backs end, by which the pieces are laid on each other. */
 final class Notches {
 
-    private Notches() {
-    }
+    private Notches() {}
 
     static Back on(Back back, Front made, CoverDimensions sizes) {
         Piece front = back.pieces().get(0);
@@ -27,17 +26,24 @@ final class Notches {
     }
 
     private static List<Marking> centres(Piece piece, Front made) {
-        return List.of(Marking.spot(Sort.CENTRE, made.middle(), Length.ZERO), Marking.spot(Sort.CENTRE, made.middle(), piece.cutHeight()));
+        return List.of(
+                Marking.spot(Sort.CENTRE, made.middle(), Length.ZERO),
+                Marking.spot(Sort.CENTRE, made.middle(), piece.cutHeight()));
     }
 
-    /** At both sides of a plain front, where the finished edge of each panel comes to lie; two that meet there are notched once. */
+    /**
+     * At both sides of a plain front, where the finished edge of each panel comes to lie; two that meet there are
+     * notched once.
+     */
     private static List<Marking> panelEnds(Back back, CoverDimensions sizes) {
         Axis runs = sizes.opens();
         Length depth = sizes.finished(runs.other());
         Length far = sizes.whole("front", Piece.Material.FRONT).cut(runs).total();
         List<Marking> marks = new ArrayList<>();
         for (Back.Panel panel : back.panels()) {
-            panel.free().map(side -> panel.from().isZero() ? panel.to() : panel.from()).filter(end -> end.isPositive() && end.under(depth))
+            panel.free()
+                    .map(side -> panel.from().isZero() ? panel.to() : panel.from())
+                    .filter(end -> end.isPositive() && end.under(depth))
                     .ifPresent(end -> {
                         Length deep = sizes.allowance().plus(end);
                         marks.add(Marking.spot(Sort.NOTCH, runs, Length.ZERO, deep));

@@ -32,8 +32,17 @@ import java.util.Optional;
  * @param edgingFigures figures of what goes round the edge
  * @param findings the worst first
  */
-public record Reckoned(CoverPlan plan, CoverDimensions dimensions, Back back, SeamedEdge edge, List<Piece> pieces, List<ClothNeed> cloths,
-                       List<Need> needs, List<Phrase> aboutEdging, List<Figure> edgingFigures, List<Finding> findings) {
+public record Reckoned(
+        CoverPlan plan,
+        CoverDimensions dimensions,
+        Back back,
+        SeamedEdge edge,
+        List<Piece> pieces,
+        List<ClothNeed> cloths,
+        List<Need> needs,
+        List<Phrase> aboutEdging,
+        List<Figure> edgingFigures,
+        List<Finding> findings) {
 
     public Reckoned {
         pieces = List.copyOf(pieces);
@@ -80,7 +89,9 @@ public record Reckoned(CoverPlan plan, CoverDimensions dimensions, Back back, Se
 
     /** Finished less form: negative is plumper. */
     public Length ease(Axis axis) {
-        return finished(axis).minus(plan.edging().flange().times(2)).minus((axis == Axis.ACROSS ? form().across() : form().upDown()).flat());
+        return finished(axis)
+                .minus(plan.edging().flange().times(2))
+                .minus((axis == Axis.ACROSS ? form().across() : form().upDown()).flat());
     }
 
     /** The front as it is sewn in, or what the front is a part of. */
@@ -90,7 +101,9 @@ public record Reckoned(CoverPlan plan, CoverDimensions dimensions, Back back, Se
 
     /** Whether any panel is joined from drops. */
     public boolean isJoined() {
-        return back.pieces().stream().flatMap(piece -> piece.marks().stream()).anyMatch(mark -> mark.sort() == Marking.Sort.JOIN);
+        return back.pieces().stream()
+                .flatMap(piece -> piece.marks().stream())
+                .anyMatch(mark -> mark.sort() == Marking.Sort.JOIN);
     }
 
     /** Square inches of every cloth together. */
@@ -98,14 +111,19 @@ public record Reckoned(CoverPlan plan, CoverDimensions dimensions, Back back, Se
         return cloths.stream().mapToDouble(ClothNeed::area).sum();
     }
 
-    /** What to pay for a cloth, in hundredths; none where its price or its length is not known. Prices go by the plan's own yard or metre. */
+    /**
+     * What to pay for a cloth, in hundredths; none where its price or its length is not known. Prices go by the plan's
+     * own yard or metre.
+     */
     public Optional<Long> cost(ClothNeed need) {
         return need.length().flatMap(length -> need.cloth().cost(length, plan.unit()));
     }
 
     /** What to pay for all the cloth; none where not every price is known. */
     public Optional<Long> cost() {
-        return cloths.stream().map(this::cost).reduce(Optional.of(0L), (sum, cost) -> sum.flatMap(s -> cost.map(c -> s + c)));
+        return cloths.stream()
+                .map(this::cost)
+                .reduce(Optional.of(0L), (sum, cost) -> sum.flatMap(s -> cost.map(c -> s + c)));
     }
 
     /** The seam allowance as sewn. */

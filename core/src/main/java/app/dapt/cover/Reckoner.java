@@ -24,24 +24,33 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-/** From a plan to everything that follows from it. Reckons any plan that can be made; what is wrong becomes a finding. */
+/**
+ * From a plan to everything that follows from it. Reckons any plan that can be made; what is wrong becomes a finding.
+ */
 public final class Reckoner {
 
     /** A plan reckoned but for its findings. */
-    private record Assessed(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdge edge, List<Piece> cut, List<FindingCandidate<CoverPlan>> concerns) {
+    private record Assessed(
+            CoverPlan plan,
+            CoverDimensions sizes,
+            Back back,
+            SeamedEdge edge,
+            List<Piece> cut,
+            List<FindingCandidate<CoverPlan>> concerns) {
 
         Set<String> codes() {
             return concerns.stream().map(FindingCandidate::code).collect(Collectors.toSet());
         }
 
         Set<String> blocking() {
-            return concerns.stream().filter(concern -> concern.weight() == Weight.WILL_NOT_WORK)
-                    .map(FindingCandidate::code).collect(Collectors.toSet());
+            return concerns.stream()
+                    .filter(concern -> concern.weight() == Weight.WILL_NOT_WORK)
+                    .map(FindingCandidate::code)
+                    .collect(Collectors.toSet());
         }
     }
 
-    private Reckoner() {
-    }
+    private Reckoner() {}
 
     /** Reckons with the marks of the cover's own tape. */
     public static Reckoned reckon(CoverPlan plan) {
@@ -55,7 +64,11 @@ public final class Reckoner {
      */
     public static Reckoned reckon(CoverPlan plan, Mark mark) {
         Assessed assessed = assess(plan, CoverDimensions.of(plan.basis(), mark));
-        return reckoned(plan, mark, assessed, sorted(assessed).map(concern -> finding(concern, assessed)).toList());
+        return reckoned(
+                plan,
+                mark,
+                assessed,
+                sorted(assessed).map(concern -> finding(concern, assessed)).toList());
     }
 
     /** Reckons without trying any remedy, for showing what a choice would come to. */
@@ -64,8 +77,14 @@ public final class Reckoner {
     }
 
     private static Reckoned glanced(Mark mark, Assessed assessed) {
-        return reckoned(assessed.plan(), mark, assessed, sorted(assessed)
-                .map(concern -> new Finding(concern.code(), concern.weight(), concern.what(), concern.why(), Optional.empty())).toList());
+        return reckoned(
+                assessed.plan(),
+                mark,
+                assessed,
+                sorted(assessed)
+                        .map(concern -> new Finding(
+                                concern.code(), concern.weight(), concern.what(), concern.why(), Optional.empty()))
+                        .toList());
     }
 
     /** Glances at many plans that have much in common with one: what they share is settled once. */
@@ -85,9 +104,17 @@ public final class Reckoner {
 
     private static Reckoned reckoned(CoverPlan plan, Mark mark, Assessed assessed, List<Finding> findings) {
         CoverDimensions sizes = assessed.sizes();
-        return new Reckoned(plan, sizes, assessed.back(), assessed.edge(), assessed.cut(), cloths(plan, mark, assessed.cut()),
-                Haberdashery.needs(plan, sizes, assessed.back(), assessed.edge()), plan.edging().about(assessed.edge(), sizes),
-                plan.edging().figures(assessed.edge(), sizes), findings);
+        return new Reckoned(
+                plan,
+                sizes,
+                assessed.back(),
+                assessed.edge(),
+                assessed.cut(),
+                cloths(plan, mark, assessed.cut()),
+                Haberdashery.needs(plan, sizes, assessed.back(), assessed.edge()),
+                plan.edging().about(assessed.edge(), sizes),
+                plan.edging().figures(assessed.edge(), sizes),
+                findings);
     }
 
     private static Assessed assess(CoverPlan plan, CoverDimensions sizes) {
@@ -96,20 +123,26 @@ public final class Reckoner {
         Back laid = back;
         for (Back.Panel panel : laid.panels()) {
             if (!panel.piece().equals(laid.pieces().get(0))) {
-                back = back.replacing(panel.piece(), panel.piece().marked(plan.shape().onBack(laid, panel, sizes)));
+                back = back.replacing(
+                        panel.piece(), panel.piece().marked(plan.shape().onBack(laid, panel, sizes)));
             }
         }
-        back = (plan.opening().takesInFront() ? back : Notches.on(back, front, sizes)).with(plan.shape().extras(sizes));
+        back = (plan.opening().takesInFront() ? back : Notches.on(back, front, sizes))
+                .with(plan.shape().extras(sizes));
         List<Piece> cut = new ArrayList<>();
         for (Piece piece : back.pieces()) {
             Optional<Joined> joined = joined(piece, plan, sizes);
-            back = joined.map(Joined::panel).map(panel -> replaced(piece, panel)).orElse(UnaryOperator.identity()).apply(back);
+            back = joined.map(Joined::panel)
+                    .map(panel -> replaced(piece, panel))
+                    .orElse(UnaryOperator.identity())
+                    .apply(back);
             cut.addAll(joined.map(Joined::drops).orElse(List.of(piece)));
         }
         SeamedEdge edge = SeamedEdge.of(sizes, back);
         cut.addAll(plan.extras().pieces(sizes, back));
         cut.addAll(plan.edging().pieces(edge, sizes));
-        List<FindingCandidate<CoverPlan>> concerns = new ArrayList<>(new CoverConcerns(plan, sizes, back, edge, cut).all());
+        List<FindingCandidate<CoverPlan>> concerns =
+                new ArrayList<>(new CoverConcerns(plan, sizes, back, edge, cut).all());
         concerns.removeIf(concern -> plan.noted().contains(concern.noteKey()));
         return new Assessed(plan, sizes, back, edge, cut, concerns);
     }
@@ -118,7 +151,9 @@ public final class Reckoner {
     private static Front front(CoverPlan plan, CoverDimensions sizes) {
         Piece made = plan.face().front(sizes);
         Piece plain = plan.shape().marked(sizes.whole("front", Piece.Material.FRONT), sizes);
-        Front front = new Front(made, plan.face().middle(made, sizes), at -> plan.face().place(at, sizes)).marked(plain.marks());
+        Front front = new Front(
+                        made, plan.face().middle(made, sizes), at -> plan.face().place(at, sizes))
+                .marked(plain.marks());
         return front.with(front.piece().marked(plan.extras().marks(front, sizes)));
     }
 
@@ -130,29 +165,38 @@ public final class Reckoner {
         Cloth cloth = sizes.cloths().of(piece.material());
         boolean wide = !cloth.sideways() && cloth.usableWidth().under(cloth.leastAcross(piece));
         return wide && plan.joining().joins()
-                ? plan.joining().join(piece, cloth.usableWidth(), sizes.allowance(), sizes.mark()) : Optional.empty();
+                ? plan.joining().join(piece, cloth.usableWidth(), sizes.allowance(), sizes.mark())
+                : Optional.empty();
     }
 
     /** A remedy is tried before it is offered: it must remove its finding and bring nothing that will not work. */
     private static Finding finding(FindingCandidate<CoverPlan> concern, Assessed before) {
         Set<String> blocking = before.blocking();
-        Optional<Remedy> proven = remedies(concern, before.plan()).filter(remedy -> {
-            Assessed after = assess(remedy.plan(), before.sizes().of(remedy.plan().basis()));
-            return !after.codes().contains(concern.code()) && blocking.containsAll(after.blocking());
-        }).findFirst();
+        Optional<Remedy> proven = remedies(concern, before.plan())
+                .filter(remedy -> {
+                    Assessed after = assess(
+                            remedy.plan(), before.sizes().of(remedy.plan().basis()));
+                    return !after.codes().contains(concern.code()) && blocking.containsAll(after.blocking());
+                })
+                .findFirst();
         return new Finding(concern.code(), concern.weight(), concern.what(), concern.why(), proven);
     }
 
     private static Stream<Remedy> remedies(FindingCandidate<CoverPlan> concern, CoverPlan plan) {
-        return Stream.concat(concern.remedies().stream().map(each -> new Remedy(each.label(), each.changed().orElseThrow())),
-                concern.note().stream().map(label -> new Remedy(Phrase.of("remedy." + label), plan.noting(concern.noteKey()))));
+        return Stream.concat(
+                concern.remedies().stream()
+                        .map(each -> new Remedy(each.label(), each.changed().orElseThrow())),
+                concern.note().stream()
+                        .map(label -> new Remedy(Phrase.of("remedy." + label), plan.noting(concern.noteKey()))));
     }
 
     /** Front and back of one cloth are laid together. */
     private static List<ClothNeed> cloths(CoverPlan plan, Mark mark, List<Piece> pieces) {
-        Map<Cloth, List<Piece>> byCloth = pieces.stream().collect(Collectors.groupingBy(
-                piece -> plan.cloths().of(piece.material()), LinkedHashMap::new, Collectors.toList()));
+        Map<Cloth, List<Piece>> byCloth = pieces.stream()
+                .collect(Collectors.groupingBy(
+                        piece -> plan.cloths().of(piece.material()), LinkedHashMap::new, Collectors.toList()));
         return byCloth.entrySet().stream()
-                .map(use -> ClothNeed.of(use.getKey(), use.getValue(), mark.unit())).toList();
+                .map(use -> ClothNeed.of(use.getKey(), use.getValue(), mark.unit()))
+                .toList();
     }
 }

@@ -34,8 +34,12 @@ public record Recommendation(Map<FitSchool, Reckoned> bySchool, FitSchool school
             }
         }
         Reckoned chosen = bySchool.get(best);
-        return new Recommendation(bySchool, best,
-                Phrase.of("recommend." + Phrase.code(chosen.fullness().band()), chosen.fullness().percent()));
+        return new Recommendation(
+                bySchool,
+                best,
+                Phrase.of(
+                        "recommend." + Phrase.code(chosen.fullness().band()),
+                        chosen.fullness().percent()));
     }
 
     private static double off(Reckoned reckoned) {

@@ -19,17 +19,25 @@ import java.util.Optional;
 /** How bias strips lie on the block they are cut from: all of them leaning alike, so that they join. */
 public final class BiasDrawing {
 
-    private BiasDrawing() {
-    }
+    private BiasDrawing() {}
 
     /** The block with its cuts; nothing where no piping is cut on the bias. */
     public static Optional<Sheet> of(Reckoned reckoned) {
-        return reckoned.pieces().stream().filter(piece -> piece.id().startsWith("bias-")).findFirst()
+        return reckoned.pieces().stream()
+                .filter(piece -> piece.id().startsWith("bias-"))
+                .findFirst()
                 .filter(piece -> reckoned.plan().edging() instanceof Piping)
-                .map(piece -> sheet(piece, ((Piping) reckoned.plan().edging()).strip(reckoned.dimensions()).total()));
+                .map(piece -> sheet(
+                        piece,
+                        ((Piping) reckoned.plan().edging())
+                                .strip(reckoned.dimensions())
+                                .total()));
     }
 
-    /** Two strips laid for joining, right sides together at right angles, sewn from corner to corner; nothing without piping. */
+    /**
+     * Two strips laid for joining, right sides together at right angles, sewn from corner to corner; nothing without
+     * piping.
+     */
     public static Optional<Sheet> join(Reckoned reckoned) {
         if (!(reckoned.plan().edging() instanceof Piping piping)) {
             return Optional.empty();
@@ -39,12 +47,25 @@ public final class BiasDrawing {
         double w = strip.toMm();
         double end = reach.toMm();
         List<Element> elements = new ArrayList<>();
-        elements.add(new Stuff(new Box(Length.ZERO, Length.ZERO, reach, strip), piping.from().material(), true, false, "piping", Part.NONE));
+        elements.add(new Stuff(
+                new Box(Length.ZERO, Length.ZERO, reach, strip),
+                piping.from().material(),
+                true,
+                false,
+                "piping",
+                Part.NONE));
         elements.add(new Path(Role.CUT, rectangle(0, 0, end, w), true));
-        elements.add(new Stuff(new Box(reach.minus(strip), Length.ZERO, strip, reach), piping.from().material(), false, false, "piping", Part.NONE));
+        elements.add(new Stuff(
+                new Box(reach.minus(strip), Length.ZERO, strip, reach),
+                piping.from().material(),
+                false,
+                false,
+                "piping",
+                Part.NONE));
         elements.add(new Path(Role.CUT, rectangle(end - w, 0, end, end), true));
         elements.add(new Path(Role.SEAM, List.of(new Point(end - w, 0), new Point(end, w)), false));
-        return Optional.of(new Sheet(reach, reach, elements, Optional.empty(), Length.ZERO, false, Phrase.of("drawing.join", strip)));
+        return Optional.of(new Sheet(
+                reach, reach, elements, Optional.empty(), Length.ZERO, false, Phrase.of("drawing.join", strip)));
     }
 
     private static List<Point> rectangle(double left, double top, double right, double bottom) {
@@ -55,14 +76,17 @@ public final class BiasDrawing {
         double w = block.cutWidth().toMm();
         double h = block.cutHeight().toMm();
         List<Element> elements = new ArrayList<>();
-        elements.add(new Stuff(Box.of(block.cutWidth(), block.cutHeight()), block.material(), true, false, block.id(), Part.BODY));
-        elements.add(new Path(Role.CUT, List.of(new Point(0, 0), new Point(w, 0), new Point(w, h), new Point(0, h)), true));
+        elements.add(new Stuff(
+                Box.of(block.cutWidth(), block.cutHeight()), block.material(), true, false, block.id(), Part.BODY));
+        elements.add(
+                new Path(Role.CUT, List.of(new Point(0, 0), new Point(w, 0), new Point(w, h), new Point(0, h)), true));
         double step = strip.toMm() * Math.sqrt(2);
         // Each cut rises to the right at 45°, and is kept to the block.
         for (double foot = 0; foot <= w + 1e-6; foot += step) {
             double reach = Math.min(h, w - foot);
             if (reach > 1 && (block.id().equals("bias-square") || foot + h <= w + step)) {
-                elements.add(new Path(Role.CUT, List.of(new Point(foot, h), new Point(foot + reach, h - reach)), false));
+                elements.add(
+                        new Path(Role.CUT, List.of(new Point(foot, h), new Point(foot + reach, h - reach)), false));
             }
         }
         if (block.id().equals("bias-square")) {
@@ -71,8 +95,15 @@ public final class BiasDrawing {
             }
         }
         elements.add(new Tape(Axis.ACROSS, Length.ZERO, Length.ZERO, block.cutWidth(), true, Phrase.of("tape.width")));
-        elements.add(new Tape(Axis.UP_DOWN, Length.ZERO, Length.ZERO, block.cutHeight(), true, Phrase.of("tape.height")));
-        return new Sheet(block.cutWidth(), block.cutHeight(), elements, Optional.empty(), Length.ZERO, false,
+        elements.add(
+                new Tape(Axis.UP_DOWN, Length.ZERO, Length.ZERO, block.cutHeight(), true, Phrase.of("tape.height")));
+        return new Sheet(
+                block.cutWidth(),
+                block.cutHeight(),
+                elements,
+                Optional.empty(),
+                Length.ZERO,
+                false,
                 Phrase.of("drawing.bias", block.cutWidth(), block.cutHeight(), strip));
     }
 }

@@ -70,21 +70,41 @@ public final class CoverDrawing {
     public static Sheet overForm(Reckoned reckoned) {
         Sheet front = outline(reckoned);
         Length formWidth = reckoned.form().across().flat();
-        Length formHeight = reckoned.plan().shape().isRectangular() || !reckoned.plan().shape().isSameBothWays()
-                ? reckoned.form().upDown().flat() : formWidth;
+        Length formHeight = reckoned.plan().shape().isRectangular()
+                        || !reckoned.plan().shape().isSameBothWays()
+                ? reckoned.form().upDown().flat()
+                : formWidth;
         double left = front.width().minus(formWidth).toMm() / 2;
         double top = front.height().minus(formHeight).toMm() / 2;
         Contour form = reckoned.plan().shape().isRectangular()
                 ? Contour.rectangle(0, 0, formWidth.toMm(), formHeight.toMm())
-                : reckoned.plan().shape().outline(formWidth, formHeight, Length.ZERO, 0).orElseThrow();
+                : reckoned.plan()
+                        .shape()
+                        .outline(formWidth, formHeight, Length.ZERO, 0)
+                        .orElseThrow();
         List<Element> elements = new ArrayList<>(front.elements());
         elements.add(new Path(Role.HIDDEN_EDGE, form.moved(left, top).points(), true));
-        return new Sheet(front.width(), front.height(), elements, front.clip(), front.around(), front.centred(), front.described());
+        return new Sheet(
+                front.width(),
+                front.height(),
+                elements,
+                front.clip(),
+                front.around(),
+                front.centred(),
+                front.described());
     }
 
     private static Sheet bare(Sheet sheet) {
-        return new Sheet(sheet.width(), sheet.height(), sheet.elements().stream()
-                .filter(element -> !(element instanceof Tape || element instanceof Label)).toList(), sheet.clip(), sheet.around(), sheet.centred(), sheet.described());
+        return new Sheet(
+                sheet.width(),
+                sheet.height(),
+                sheet.elements().stream()
+                        .filter(element -> !(element instanceof Tape || element instanceof Label))
+                        .toList(),
+                sheet.clip(),
+                sheet.around(),
+                sheet.centred(),
+                sheet.described());
     }
 
     private Sheet front() {
@@ -96,7 +116,13 @@ public final class CoverDrawing {
         elements.add(seamRound());
         elements.addAll(Trimmings.over(reckoned));
         elements.addAll(sizeTapes());
-        return sheet(elements, Phrase.of("drawing.front", width, height, reckoned.plan().cloths().front().name()));
+        return sheet(
+                elements,
+                Phrase.of(
+                        "drawing.front",
+                        width,
+                        height,
+                        reckoned.plan().cloths().front().name()));
     }
 
     private Sheet back() {
@@ -114,24 +140,45 @@ public final class CoverDrawing {
         elements.addAll(Trimmings.over(reckoned));
         elements.addAll(ends());
         elements.addAll(opening());
-        back.spots().forEach(spot -> elements.add(stacked ? new Spot(spot.sort(), spot.along(), spot.at(), spot.size(), Axis.UP_DOWN)
-                : new Spot(spot.sort(), spot.at(), spot.along(), spot.size(), Axis.ACROSS)));
+        back.spots()
+                .forEach(spot -> elements.add(
+                        stacked
+                                ? new Spot(spot.sort(), spot.along(), spot.at(), spot.size(), Axis.UP_DOWN)
+                                : new Spot(spot.sort(), spot.at(), spot.along(), spot.size(), Axis.ACROSS)));
         elements.addAll(straps());
         elements.addAll(labels());
         elements.addAll(sizeTapes());
         elements.addAll(overlap());
-        Phrase described = back.overlap().map(overlap -> Phrase.of("drawing.back", width, height,
-                        back.outer().name(), back.panels().get(0).name(), overlap))
-                .orElseGet(() -> Phrase.of("drawing.back-plain", width, height, reckoned.plan().opening().brief(back)));
+        Phrase described = back.overlap()
+                .map(overlap -> Phrase.of(
+                        "drawing.back",
+                        width,
+                        height,
+                        back.outer().name(),
+                        back.panels().get(0).name(),
+                        overlap))
+                .orElseGet(() -> Phrase.of(
+                        "drawing.back-plain",
+                        width,
+                        height,
+                        reckoned.plan().opening().brief(back)));
         return sheet(elements, described);
     }
 
     private Sheet sheet(List<Element> elements, Phrase described) {
-        return new Sheet(width, height, elements, reckoned.outline(), Length.max(reckoned.plan().edging().standsOut(), FrontDrawing.rise(reckoned)), reckoned.plan().extras().motif(), described);
+        return new Sheet(
+                width,
+                height,
+                elements,
+                reckoned.outline(),
+                Length.max(reckoned.plan().edging().standsOut(), FrontDrawing.rise(reckoned)),
+                reckoned.plan().extras().motif(),
+                described);
     }
 
     private List<Element> sizeTapes() {
-        return List.of(new Tape(Axis.ACROSS, Length.ZERO, Length.ZERO, width, true, Phrase.of("tape.width")),
+        return List.of(
+                new Tape(Axis.ACROSS, Length.ZERO, Length.ZERO, width, true, Phrase.of("tape.width")),
                 new Tape(Axis.UP_DOWN, Length.ZERO, Length.ZERO, height, true, Phrase.of("tape.height")));
     }
 
@@ -142,13 +189,17 @@ public final class CoverDrawing {
     /** Joins and channels, which show once a panel is sewn. */
     private List<Element> sewnLines(Piece piece) {
         List<Element> lines = new ArrayList<>();
-        List<Marking> channels = piece.marks().stream().filter(mark -> mark.sort() == Marking.Sort.CHANNEL).toList();
+        List<Marking> channels = piece.marks().stream()
+                .filter(mark -> mark.sort() == Marking.Sort.CHANNEL)
+                .toList();
         for (int i = 0; i < channels.size(); i++) {
             // Once sewn the take-up is gone, so the lines lie evenly in the finished width.
             Length at = width.times(i + 1, channels.size() + 1);
             lines.add(new Line(Role.TOPSTITCH, at, Length.ZERO, at, height));
         }
-        piece.marks().stream().filter(mark -> mark.sort() == Marking.Sort.JOIN).flatMap(mark -> mark.fromLeft().stream())
+        piece.marks().stream()
+                .filter(mark -> mark.sort() == Marking.Sort.JOIN)
+                .flatMap(mark -> mark.fromLeft().stream())
                 .map(at -> at.minus(reckoned.allowance()))
                 // A join beyond the edge lies in what is tucked in.
                 .filter(at -> at.isPositive() && at.under(width))
@@ -161,7 +212,8 @@ public final class CoverDrawing {
         Length to = Length.min(stacked ? height : width, panel.to());
         Piece piece = panel.piece();
         List<Element> elements = new ArrayList<>();
-        elements.add(new Stuff(strip(from, to.minus(from)), piece.material(), true, panel.turned(), piece.id(), Part.BODY));
+        elements.add(
+                new Stuff(strip(from, to.minus(from)), piece.material(), true, panel.turned(), piece.id(), Part.BODY));
         elements.addAll(sewnLines(piece));
         panel.freeEdge().ifPresent(edge -> elements.addAll(freeEdge(panel, edge)));
         return elements;
@@ -192,14 +244,28 @@ public final class CoverDrawing {
         List<Element> elements = new ArrayList<>();
         for (Back.Panel panel : back.panels()) {
             Piece piece = panel.piece();
-            List<Length> channels = piece.marks().stream().filter(mark -> mark.sort() == Marking.Sort.CHANNEL).flatMap(mark -> mark.fromLeft().stream()).toList();
-            piece.marks().stream().filter(mark -> mark.sort() == Marking.Sort.STRAP).forEach(mark -> {
-                Length x = mark.fromLeft().orElseThrow();
-                int line = channels.indexOf(x);
-                Length across = line >= 0 ? width.times(line + 1, channels.size() + 1) : x.isZero() ? Length.ZERO : x.equals(piece.cutWidth()) ? width : x.minus(reckoned.allowance());
-                Length down = mark.fromTop().orElseThrow().isZero() ? Length.ZERO : panel.from().plus(mark.fromTop().orElseThrow()).minus(piece.edge(Side.TOP).allowance());
-                elements.add(new Spot(Marking.Sort.STRAP, across, down, STRAP, down.isZero() ? Axis.UP_DOWN : Axis.ACROSS));
-            });
+            List<Length> channels = piece.marks().stream()
+                    .filter(mark -> mark.sort() == Marking.Sort.CHANNEL)
+                    .flatMap(mark -> mark.fromLeft().stream())
+                    .toList();
+            piece.marks().stream()
+                    .filter(mark -> mark.sort() == Marking.Sort.STRAP)
+                    .forEach(mark -> {
+                        Length x = mark.fromLeft().orElseThrow();
+                        int line = channels.indexOf(x);
+                        Length across = line >= 0
+                                ? width.times(line + 1, channels.size() + 1)
+                                : x.isZero()
+                                        ? Length.ZERO
+                                        : x.equals(piece.cutWidth()) ? width : x.minus(reckoned.allowance());
+                        Length down = mark.fromTop().orElseThrow().isZero()
+                                ? Length.ZERO
+                                : panel.from()
+                                        .plus(mark.fromTop().orElseThrow())
+                                        .minus(piece.edge(Side.TOP).allowance());
+                        elements.add(new Spot(
+                                Marking.Sort.STRAP, across, down, STRAP, down.isZero() ? Axis.UP_DOWN : Axis.ACROSS));
+                    });
         }
         return elements;
     }
@@ -225,19 +291,33 @@ public final class CoverDrawing {
     /** The opening where it is a zip, or lies in the edge. */
     private List<Element> opening() {
         if (back.mouth().isPresent()) {
-            Role role = back.zip().isPresent() ? Role.TEETH
-                    : back.ends().tuckFront().isPositive() || back.ends().tuckBack().isPositive() ? Role.FINISHED_EDGE : Role.CLOSED_BY_HAND;
-            return List.of(new Path(role, Trimmings.contour(reckoned).stretch(back.mouth().get(), back.length().toMm()), false));
+            Role role = back.zip().isPresent()
+                    ? Role.TEETH
+                    : back.ends().tuckFront().isPositive()
+                                    || back.ends().tuckBack().isPositive()
+                            ? Role.FINISHED_EDGE
+                            : Role.CLOSED_BY_HAND;
+            return List.of(new Path(
+                    role,
+                    Trimmings.contour(reckoned)
+                            .stretch(back.mouth().get(), back.length().toMm()),
+                    false));
         }
-        return back.zip().map(zip -> {
-            double from = zip.from().toMm();
-            double to = zip.from().plus(zip.length()).toMm();
-            double at = zip.at().toMm();
-            List<Point> line = stacked ? List.of(new Point(from, at), new Point(to, at)) : List.of(new Point(at, from), new Point(at, to));
-            boolean covered = back.lap().isEmpty() && back.panels().stream().anyMatch(panel -> panel.freeEdge()
-                    .filter(edge -> edge.fate() == Edge.Fate.BAND).isPresent());
-            return List.<Element>of(new Path(covered ? Role.HIDDEN_EDGE : Role.TEETH, line, false));
-        }).orElse(List.of());
+        return back.zip()
+                .map(zip -> {
+                    double from = zip.from().toMm();
+                    double to = zip.from().plus(zip.length()).toMm();
+                    double at = zip.at().toMm();
+                    List<Point> line = stacked
+                            ? List.of(new Point(from, at), new Point(to, at))
+                            : List.of(new Point(at, from), new Point(at, to));
+                    boolean covered = back.lap().isEmpty()
+                            && back.panels().stream().anyMatch(panel -> panel.freeEdge()
+                                    .filter(edge -> edge.fate() == Edge.Fate.BAND)
+                                    .isPresent());
+                    return List.<Element>of(new Path(covered ? Role.HIDDEN_EDGE : Role.TEETH, line, false));
+                })
+                .orElse(List.of());
     }
 
     private Line across(Role role, Length at) {
@@ -256,10 +336,20 @@ public final class CoverDrawing {
             if (!atStart && !atEnd) {
                 continue;
             }
-            Phrase words = back.lap().isEmpty() ? panel.name() : Phrase.of(panel.outside() ? "label.outside" : "label.inside", panel.name());
-            labels.add(reckoned.plan().shape().isRectangular() ? cornered(words, panel, atStart)
-                    : new Label(words, stacked ? width.half() : panel.from().plus(panel.to()).half(),
-                            stacked ? panel.from().plus(panel.to()).half() : height.times(2, 3), false, true));
+            Phrase words = back.lap().isEmpty()
+                    ? panel.name()
+                    : Phrase.of(panel.outside() ? "label.outside" : "label.inside", panel.name());
+            labels.add(
+                    reckoned.plan().shape().isRectangular()
+                            ? cornered(words, panel, atStart)
+                            : new Label(
+                                    words,
+                                    stacked
+                                            ? width.half()
+                                            : panel.from().plus(panel.to()).half(),
+                                    stacked ? panel.from().plus(panel.to()).half() : height.times(2, 3),
+                                    false,
+                                    true));
         }
         return labels;
     }
@@ -272,8 +362,11 @@ public final class CoverDrawing {
 
     /** Where the panel at the start ends, so that a label beside it is not laid over it. */
     private Length firstEnd(Back.Panel panel) {
-        return back.panels().stream().filter(other -> other.from().isZero()).map(Back.Panel::to)
-                .reduce(Length::max).orElse(panel.from());
+        return back.panels().stream()
+                .filter(other -> other.from().isZero())
+                .map(Back.Panel::to)
+                .reduce(Length::max)
+                .orElse(panel.from());
     }
 
     private List<Element> overlap() {
@@ -281,11 +374,15 @@ public final class CoverDrawing {
         if (!lap.isPositive()) {
             return List.of();
         }
-        Length from = Stream.concat(Stream.of(Length.ZERO), back.panels().stream().filter(panel -> !panel.outside()).map(Back.Panel::from))
+        Length from = Stream.concat(
+                        Stream.of(Length.ZERO),
+                        back.panels().stream().filter(panel -> !panel.outside()).map(Back.Panel::from))
                 .reduce(Length.ZERO, Length::max);
-        Length start = from.isZero() ? (stacked ? height : width).minus(back.outer().depth()) : from;
+        Length start =
+                from.isZero() ? (stacked ? height : width).minus(back.outer().depth()) : from;
         Phrase label = Phrase.of("tape.overlap");
-        Tape tape = stacked ? new Tape(Axis.UP_DOWN, width, start, lap, false, label)
+        Tape tape = stacked
+                ? new Tape(Axis.UP_DOWN, width, start, lap, false, label)
                 : new Tape(Axis.ACROSS, start, height, lap, false, label);
         return List.of(new Zone(strip(start, lap), Part.OVERLAP), tape);
     }

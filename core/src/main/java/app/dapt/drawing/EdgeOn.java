@@ -25,8 +25,15 @@ import java.util.Optional;
  * @param edging what is caught in the seams
  * @param bent   whether what is drawn straight really is bent
  */
-public record EdgeOn(Length depth, List<Layer> layers, End start, End end, Optional<Length> zipAt, boolean bent,
-                     EdgingKind edging, Phrase described) {
+public record EdgeOn(
+        Length depth,
+        List<Layer> layers,
+        End start,
+        End end,
+        Optional<Length> zipAt,
+        boolean bent,
+        EdgingKind edging,
+        Phrase described) {
 
     /**
      * One layer of cloth.
@@ -36,9 +43,15 @@ public record EdgeOn(Length depth, List<Layer> layers, End start, End end, Optio
      * @param freeAtTo whether the free edge is at the far end
      * @param tuck     how much of it is folded in at the far end
      */
-    public record Layer(Phrase name, Material material, Length from, Length to, int level, Optional<Edge> free,
-                        boolean freeAtTo, Length tuck) {
-    }
+    public record Layer(
+            Phrase name,
+            Material material,
+            Length from,
+            Length to,
+            int level,
+            Optional<Edge> free,
+            boolean freeAtTo,
+            Length tuck) {}
 
     public EdgeOn {
         layers = List.copyOf(layers);
@@ -48,18 +61,43 @@ public record EdgeOn(Length depth, List<Layer> layers, End start, End end, Optio
         Length depth = reckoned.finished(reckoned.plan().opening().runs().other());
         Back back = reckoned.back();
         List<Layer> layers = new ArrayList<>();
-        layers.add(new Layer(Phrase.of("piece.front"), Material.FRONT, Length.ZERO, depth, 0, Optional.empty(), true, back.ends().tuckFront()));
+        layers.add(new Layer(
+                Phrase.of("piece.front"),
+                Material.FRONT,
+                Length.ZERO,
+                depth,
+                0,
+                Optional.empty(),
+                true,
+                back.ends().tuckFront()));
         boolean covers = back.panels().stream().anyMatch(panel -> !panel.outside());
         for (Back.Panel panel : back.panels()) {
             Optional<Edge> free = panel.freeEdge().filter(edge -> edge.fate() != Edge.Fate.ZIP);
-            boolean freeAtTo = panel.from().isZero() || free.filter(edge -> edge.fate() == Edge.Fate.BAND).isPresent();
-            layers.add(new Layer(panel.name(), panel.piece().material(), panel.from(), panel.to(), covers && panel.outside() ? 2 : 1, free,
-                    freeAtTo, back.ends().tuckBack()));
+            boolean freeAtTo = panel.from().isZero()
+                    || free.filter(edge -> edge.fate() == Edge.Fate.BAND).isPresent();
+            layers.add(new Layer(
+                    panel.name(),
+                    panel.piece().material(),
+                    panel.from(),
+                    panel.to(),
+                    covers && panel.outside() ? 2 : 1,
+                    free,
+                    freeAtTo,
+                    back.ends().tuckBack()));
         }
-        Phrase described = back.overlap().map(overlap -> Phrase.of("drawing.edge-on", back.outer().name(), overlap))
-                .orElseGet(() -> Phrase.of("drawing.edge-on-plain", reckoned.plan().opening().brief(back)));
-        return new EdgeOn(depth, layers, back.ends().start(), back.ends().end(), back.zip().map(Back.Zip::at),
-                reckoned.plan().shape() instanceof Vee, reckoned.plan().edging().kind(), described);
+        Phrase described = back.overlap()
+                .map(overlap -> Phrase.of("drawing.edge-on", back.outer().name(), overlap))
+                .orElseGet(() -> Phrase.of(
+                        "drawing.edge-on-plain", reckoned.plan().opening().brief(back)));
+        return new EdgeOn(
+                depth,
+                layers,
+                back.ends().start(),
+                back.ends().end(),
+                back.zip().map(Back.Zip::at),
+                reckoned.plan().shape() instanceof Vee,
+                reckoned.plan().edging().kind(),
+                described);
     }
 
     /** How many layers lie on the front, at most. */

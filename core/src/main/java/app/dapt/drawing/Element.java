@@ -3,8 +3,8 @@ package app.dapt.drawing;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
-import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Contour;
+import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Piece.Material;
 import java.util.List;
@@ -13,26 +13,39 @@ import java.util.List;
 public sealed interface Element {
 
     /** The part a term of a sum can point at. */
-    enum Part { BODY, OVERLAP, HEM, ALLOWANCE, NONE }
+    enum Part {
+        BODY,
+        OVERLAP,
+        HEM,
+        ALLOWANCE,
+        NONE
+    }
 
     /** What a line stands for. */
-    enum Role { CUT, SEAM, TOPSTITCH, FOLD, FINISHED_EDGE, HIDDEN_EDGE, SELVAGE, CLOSED_BY_HAND, TEETH }
+    enum Role {
+        CUT,
+        SEAM,
+        TOPSTITCH,
+        FOLD,
+        FINISHED_EDGE,
+        HIDDEN_EDGE,
+        SELVAGE,
+        CLOSED_BY_HAND,
+        TEETH
+    }
 
     /** A stretch of cloth. */
-    record Stuff(Box box, Material material, boolean rightSide, boolean turned, String piece, Part part) implements Element {
-    }
+    record Stuff(Box box, Material material, boolean rightSide, boolean turned, String piece, Part part)
+            implements Element {}
 
     /** Cloth that will be turned under or lie inside a seam. */
-    record Turning(Box box, String piece, Part part) implements Element {
-    }
+    record Turning(Box box, String piece, Part part) implements Element {}
 
     /** The same along an outline: what lies between where it is cut and where it is sewn. */
-    record Ring(Contour cut, Contour seam, String piece, Part part) implements Element {
-    }
+    record Ring(Contour cut, Contour seam, String piece, Part part) implements Element {}
 
     /** The shadow that a layer casts on the one below it. */
-    record Shade(Box box) implements Element {
-    }
+    record Shade(Box box) implements Element {}
 
     /** A straight line. */
     record Line(Role role, Length x1, Length y1, Length x2, Length y2) implements Element {
@@ -43,11 +56,19 @@ public sealed interface Element {
     }
 
     /** A line through many points, in millimetres; never clipped. */
-    record Path(Role role, List<Point> points, boolean closed) implements Element {
-    }
+    record Path(Role role, List<Point> points, boolean closed) implements Element {}
 
     /** What goes round an edge, as one would know it without words. */
-    enum Look { PIPING, FRINGE, POM_POMS, LACE, RICKRACK, BEADS, RUFFLE, TASSEL }
+    enum Look {
+        PIPING,
+        FRINGE,
+        POM_POMS,
+        LACE,
+        RICKRACK,
+        BEADS,
+        RUFFLE,
+        TASSEL
+    }
 
     /**
      * Something round the edge.
@@ -55,12 +76,10 @@ public sealed interface Element {
      * @param path in millimetres, clockwise or not; of a tassel, the way it points
      * @param deep how far it stands out; for piping how thick it is
      */
-    record Trim(Look look, List<Point> path, Length deep, Material material) implements Element {
-    }
+    record Trim(Look look, List<Point> path, Length deep, Material material) implements Element {}
 
     /** A stretch to point at that is not cloth of its own. */
-    record Zone(Box box, Part part) implements Element {
-    }
+    record Zone(Box box, Part part) implements Element {}
 
     /**
      * A measuring tape laid along a stretch, outside the cloth.
@@ -68,8 +87,7 @@ public sealed interface Element {
      * @param before laid above or to the left of it rather than below or to the right
      * @param label  what it measures, where that is not plain
      */
-    record Tape(Axis axis, Length x, Length y, Length length, boolean before, Phrase label) implements Element {
-    }
+    record Tape(Axis axis, Length x, Length y, Length length, boolean before, Phrase label) implements Element {}
 
     /**
      * A button, a tie, or a spot to mark.
@@ -77,14 +95,12 @@ public sealed interface Element {
      * @param size  across a button, or along a buttonhole
      * @param along the direction a buttonhole or a tie runs in
      */
-    record Spot(Marking.Sort sort, Length x, Length y, Length size, Axis along) implements Element {
-    }
+    record Spot(Marking.Sort sort, Length x, Length y, Length size, Axis along) implements Element {}
 
     /**
      * Words on the cloth, beginning at a place or in the middle of it.
      *
      * @param above standing on the place rather than hanging from it
      */
-    record Label(Phrase words, Length x, Length y, boolean above, boolean centred) implements Element {
-    }
+    record Label(Phrase words, Length x, Length y, boolean above, boolean centred) implements Element {}
 }

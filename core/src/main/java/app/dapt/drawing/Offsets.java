@@ -11,8 +11,8 @@ import java.util.List;
 import java.util.stream.DoubleStream;
 
 /**
- * A cutting line for those without a printer: straight reference lines to draw on the cloth, and how far the line to cut
- * is from them, step by step. Good to half a millimetre, like the template it is read from.
+ * A cutting line for those without a printer: straight reference lines to draw on the cloth, and how far the line to
+ * cut is from them, step by step. Good to half a millimetre, like the template it is read from.
  *
  * @param name what it is the line of
  * @param how  the reference lines, and where the distances are taken
@@ -25,8 +25,7 @@ public record Offsets(Phrase name, Phrase how, List<Row> rows) {
      * @param at   how far along the first reference line
      * @param from how far the line to cut is from there, nearest first; more than one where it is met again
      */
-    public record Row(Length at, List<Length> from) {
-    }
+    public record Row(Length at, List<Length> from) {}
 
     private static final double HAIR = 0.01;
 
@@ -46,14 +45,18 @@ public record Offsets(Phrase name, Phrase how, List<Row> rows) {
             rows.add(row(cut, at, end, corner, folded ? template.width() : 0));
         }
         rows.add(row(cut, end, end, corner, folded ? template.width() : 0));
-        return new Offsets(template.name(), Phrase.of(corner ? "offsets.corner" : folded ? "offsets.fold" : "offsets.edge"), rows);
+        return new Offsets(
+                template.name(), Phrase.of(corner ? "offsets.corner" : folded ? "offsets.fold" : "offsets.edge"), rows);
     }
 
     private static Row row(Path cut, double at, double end, boolean corner, double fold) {
         double inside = Math.max(HAIR, Math.min(end - HAIR, at));
-        DoubleStream met = crossings(cut, inside, corner).map(place -> Math.abs(place - fold)).sorted();
+        DoubleStream met = crossings(cut, inside, corner)
+                .map(place -> Math.abs(place - fold))
+                .sorted();
         // Of a corner only the edge that runs along the reference line.
-        return new Row(near(at), (corner ? met.limit(1) : met).mapToObj(Offsets::near).toList());
+        return new Row(
+                near(at), (corner ? met.limit(1) : met).mapToObj(Offsets::near).toList());
     }
 
     private static Length near(double millimetres) {
@@ -63,10 +66,16 @@ public record Offsets(Phrase name, Phrase how, List<Row> rows) {
     /** Where a corner's edge has come back to its straight line: the farthest corner along the top that lies on it. */
     private static double straightFrom(Path cut) {
         double top = cut.points().stream().mapToDouble(Point::y).min().orElse(0);
-        return cut.points().stream().filter(point -> point.y() - top < HAIR).mapToDouble(Point::x).min().orElse(0);
+        return cut.points().stream()
+                .filter(point -> point.y() - top < HAIR)
+                .mapToDouble(Point::x)
+                .min()
+                .orElse(0);
     }
 
-    /** Where a path is met by a level line at a height, from the left; or by an upright one so far along, from the top. */
+    /**
+     * Where a path is met by a level line at a height, from the left; or by an upright one so far along, from the top.
+     */
     private static DoubleStream crossings(Path path, double at, boolean upright) {
         DoubleStream.Builder met = DoubleStream.builder();
         int count = path.points().size();

@@ -51,7 +51,14 @@ public final class PieceDrawing {
         }
         piece.marks().forEach(this::mark);
         boolean centred = piece.marks().stream().anyMatch(mark -> mark.sort() == Marking.Sort.MOTIF);
-        return new Sheet(width, height, elements, clip, Length.ZERO, centred, Phrase.of("drawing.piece", piece.name(), width, height));
+        return new Sheet(
+                width,
+                height,
+                elements,
+                clip,
+                Length.ZERO,
+                centred,
+                Phrase.of("drawing.piece", piece.name(), width, height));
     }
 
     /** A curved piece: what lies outside its seam line, and the turns of its straight free edges. */
@@ -88,12 +95,13 @@ public final class PieceDrawing {
 
     private void mark(Marking mark) {
         if (mark.isLine()) {
-            Role role = switch (mark.sort()) {
-                case FOLD, PLEAT -> Role.FOLD;
-                case CHANNEL, ROW -> Role.TOPSTITCH;
-                case POCKET -> Role.HIDDEN_EDGE;
-                default -> Role.SEAM;
-            };
+            Role role =
+                    switch (mark.sort()) {
+                        case FOLD, PLEAT -> Role.FOLD;
+                        case CHANNEL, ROW -> Role.TOPSTITCH;
+                        case POCKET -> Role.HIDDEN_EDGE;
+                        default -> Role.SEAM;
+                    };
             mark.fromTop().ifPresent(y -> elements.add(new Line(role, Length.ZERO, y, width, y)));
             mark.fromLeft().ifPresent(x -> elements.add(new Line(role, x, Length.ZERO, x, height)));
             return;

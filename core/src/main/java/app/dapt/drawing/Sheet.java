@@ -15,8 +15,14 @@ import java.util.Optional;
  * @param centred   whether a motif of the front's print lies in the middle
  * @param described what it shows, for somebody who does not see it
  */
-public record Sheet(Length width, Length height, List<Element> elements, Optional<Contour> clip, Length around,
-                    boolean centred, Phrase described) {
+public record Sheet(
+        Length width,
+        Length height,
+        List<Element> elements,
+        Optional<Contour> clip,
+        Length around,
+        boolean centred,
+        Phrase described) {
 
     public Sheet {
         elements = List.copyOf(elements);

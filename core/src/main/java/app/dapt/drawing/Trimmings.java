@@ -47,7 +47,12 @@ final class Trimmings {
 
     /** The finished outline of a cover, whether it is a plain rectangle or not. */
     static Contour contour(Reckoned reckoned) {
-        return reckoned.outline().orElseGet(() -> Contour.rectangle(0, 0, reckoned.finished(Axis.ACROSS).toMm(), reckoned.finished(Axis.UP_DOWN).toMm()));
+        return reckoned.outline()
+                .orElseGet(() -> Contour.rectangle(
+                        0,
+                        0,
+                        reckoned.finished(Axis.ACROSS).toMm(),
+                        reckoned.finished(Axis.UP_DOWN).toMm()));
     }
 
     private List<Element> elements(boolean over) {
@@ -57,11 +62,16 @@ final class Trimmings {
             corners().forEach(path -> elements.add(new Trim(Look.TASSEL, path, corner.hangs(), Material.TRIM)));
         }
         if (over && edging instanceof Flange flange) {
-            elements.add(new Path(Role.TOPSTITCH, contour(reckoned).grown(flange.width().negated()).points(), true));
+            elements.add(new Path(
+                    Role.TOPSTITCH,
+                    contour(reckoned).grown(flange.width().negated()).points(),
+                    true));
         }
         looks(edging).forEach((look, deep) -> {
             if (over == (look == Look.PIPING || look == Look.RICKRACK)) {
-                reckoned.edge().paths().forEach(path -> elements.add(new Trim(look, path, deep, material(edging, look))));
+                reckoned.edge()
+                        .paths()
+                        .forEach(path -> elements.add(new Trim(look, path, deep, material(edging, look))));
             }
         });
         return elements;
@@ -73,7 +83,8 @@ final class Trimmings {
         double h = height.toMm();
         Point middle = new Point(w / 2, h / 2);
         List<Point> at = reckoned.plan().shape().isRectangular()
-                ? List.of(new Point(0, 0), new Point(w, 0), new Point(w, h), new Point(0, h)) : sharp(contour(reckoned).points());
+                ? List.of(new Point(0, 0), new Point(w, 0), new Point(w, h), new Point(0, h))
+                : sharp(contour(reckoned).points());
         return at.stream().map(corner -> List.of(middle, corner)).toList();
     }
 
@@ -84,7 +95,8 @@ final class Trimmings {
             Point before = points.get((i + points.size() - 1) % points.size());
             Point at = points.get(i);
             Point after = points.get((i + 1) % points.size());
-            double turn = Math.atan2(after.y() - at.y(), after.x() - at.x()) - Math.atan2(at.y() - before.y(), at.x() - before.x());
+            double turn = Math.atan2(after.y() - at.y(), after.x() - at.x())
+                    - Math.atan2(at.y() - before.y(), at.x() - before.x());
             if (Math.abs(Math.IEEEremainder(turn, 2 * Math.PI)) > 1) {
                 found.add(at);
             }

@@ -5,8 +5,7 @@ import java.util.function.DoubleUnaryOperator;
 /** Finds where a rising function crosses nought, by halving. */
 public final class Bisection {
 
-    private Bisection() {
-    }
+    private Bisection() {}
 
     /** Between 0 and 1; an end of that where it does not cross. */
     static double rootOf(DoubleUnaryOperator rising) {

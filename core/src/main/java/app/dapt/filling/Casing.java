@@ -3,8 +3,8 @@ package app.dapt.filling;
 import app.dapt.measure.Length;
 
 /**
- * A flat casing and what filling does to it. Fills are shares of the greatest volume that it could ever hold. Everything
- * here is an estimate, not yet checked against real cushions.
+ * A flat casing and what filling does to it. Fills are shares of the greatest volume that it could ever hold.
+ * Everything here is an estimate, not yet checked against real cushions.
  */
 public interface Casing {
 

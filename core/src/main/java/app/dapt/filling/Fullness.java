@@ -10,13 +10,25 @@ import app.dapt.measure.Length;
  */
 public record Fullness(double ratio) {
 
-    /** Fills, and overlaps as shares of the depth, at which the slip was solved; by fill, then by overlap, the slip as a share of the depth. */
+    /**
+     * Fills, and overlaps as shares of the depth, at which the slip was solved; by fill, then by overlap, the slip as a
+     * share of the depth.
+     */
     private static final double[] FILLS = {.5, .6, .75, .9};
+
     private static final double[] OVERLAPS = {.125, .2, .3};
-    private static final double[][] SLIPS = {{.072, .040, .024}, {.113, .060, .032}, {.148, .118, .076}, {.178, .146, .110}};
+    private static final double[][] SLIPS = {
+        {.072, .040, .024}, {.113, .060, .032}, {.148, .118, .076}, {.178, .146, .110}
+    };
 
     /** What one would say of it. */
-    public enum Band { SAGGY, SOFT, PLUMP, DRUM_TIGHT, SEAMS_AT_RISK }
+    public enum Band {
+        SAGGY,
+        SOFT,
+        PLUMP,
+        DRUM_TIGHT,
+        SEAMS_AT_RISK
+    }
 
     /** The fullness of a cover holding a form that is filled to this share of its own greatest volume. */
     public static Fullness of(Casing form, double fill, Casing cover) {
@@ -54,7 +66,8 @@ public record Fullness(double ratio) {
      */
     public Length overlapWanted(Length depth, Length length) {
         double w = depth.toInches();
-        return Length.nearInches(w * (0.02 + 0.18 * Math.min(ratio, 1)) + 0.02 * length.toInches() + 0.8 * w * Math.max(0, ratio - 1));
+        return Length.nearInches(
+                w * (0.02 + 0.18 * Math.min(ratio, 1)) + 0.02 * length.toInches() + 0.8 * w * Math.max(0, ratio - 1));
     }
 
     /**

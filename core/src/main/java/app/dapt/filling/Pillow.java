@@ -2,7 +2,6 @@ package app.dapt.filling;
 
 import app.dapt.measure.Length;
 
-
 /**
  * A rectangular casing and what filling does to it. Fills are fractions of the greatest volume the flat casing
  * could ever hold. Everything here is an estimate: closed forms fitted to a calculation of the inextensible
@@ -89,9 +88,7 @@ public record Pillow(Length width, Length height) implements Casing {
     }
 
     private double straightShare(double fill, boolean alongLongSide) {
-        double oblong = alongLongSide
-                ? interpolate(LONG_WIDTH, fill) / LONG_WIDTH[0]
-                : interpolate(SHORT_WIDTH, fill);
+        double oblong = alongLongSide ? interpolate(LONG_WIDTH, fill) / LONG_WIDTH[0] : interpolate(SHORT_WIDTH, fill);
         return lean(interpolate(SQUARE_WIDTH, fill), oblong);
     }
 

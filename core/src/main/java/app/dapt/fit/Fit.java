@@ -42,7 +42,9 @@ public record Fit(FitSchool school, Optional<FitSchool> upDown, Length down, Len
 
     /** Whether the readings these rules need were taken, in the direction each is for. */
     public boolean measuredFor(Form form) {
-        return Stream.of(Axis.values()).allMatch(axis -> reading(school(axis)).isEmpty() || read(form, axis, school(axis)).isPresent());
+        return Stream.of(Axis.values())
+                .allMatch(axis -> reading(school(axis)).isEmpty()
+                        || read(form, axis, school(axis)).isPresent());
     }
 
     /** The reading that a rule goes by, where it goes by one. */
@@ -57,23 +59,31 @@ public record Fit(FitSchool school, Optional<FitSchool> upDown, Length down, Len
     /** What was read that way; a label that names the form says nothing of the cover. */
     private static Optional<Length> read(Form form, Axis axis, FitSchool school) {
         Readings own = axis == Axis.ACROSS || form.upDown().isEmpty() ? form.across() : form.upDown();
-        return reading(school).filter(by -> by != Reading.LABEL || form.labelMeans() == LabelMeans.COVER).flatMap(own::get);
+        return reading(school)
+                .filter(by -> by != Reading.LABEL || form.labelMeans() == LabelMeans.COVER)
+                .flatMap(own::get);
     }
 
     /** The finished size in one direction, for a seam allowance, as a sum over the form's flat size. */
     public Sum finished(Axis axis, Form form, FormSize size, Length allowance) {
         Length flat = axis == Axis.ACROSS ? size.across().flat() : size.upDown().flat();
         FitSchool by = school(axis);
-        Sum sum = switch (by) {
-            case CUT_TO_FORM -> Sum.of(formTerm(flat), Sum.term("term.less-both-allowances", allowance.times(-2)));
-            case FINISH_TO_FORM -> Sum.of(formTerm(flat));
-            case SIZE_DOWN -> Sum.of(formTerm(flat), Sum.term("term.size-down", down.negated()));
-            case MY_OWN -> Sum.of(formTerm(flat), Sum.term("term.own-ease", ownEase));
-            case LABEL -> Sum.of(read(form, axis, by).map(label -> Sum.term("term.label-cover", label)).orElseGet(() -> formTerm(flat)));
-            case STRAIGHT_ACROSS -> Sum.of(read(form, axis, by)
-                    .map(reading -> Sum.term("term.straight-read", reading))
-                    .orElseGet(() -> Sum.term("term.straight-expected", straightExpected(axis, size))));
-        };
+        Sum sum =
+                switch (by) {
+                    case CUT_TO_FORM ->
+                        Sum.of(formTerm(flat), Sum.term("term.less-both-allowances", allowance.times(-2)));
+                    case FINISH_TO_FORM -> Sum.of(formTerm(flat));
+                    case SIZE_DOWN -> Sum.of(formTerm(flat), Sum.term("term.size-down", down.negated()));
+                    case MY_OWN -> Sum.of(formTerm(flat), Sum.term("term.own-ease", ownEase));
+                    case LABEL ->
+                        Sum.of(read(form, axis, by)
+                                .map(label -> Sum.term("term.label-cover", label))
+                                .orElseGet(() -> formTerm(flat)));
+                    case STRAIGHT_ACROSS ->
+                        Sum.of(read(form, axis, by)
+                                .map(reading -> Sum.term("term.straight-read", reading))
+                                .orElseGet(() -> Sum.term("term.straight-expected", straightExpected(axis, size))));
+                };
         Length missing = SMALLEST.minus(sum.total());
         return missing.isPositive() ? sum.plus(Sum.term("term.at-least", missing, SMALLEST)) : sum;
     }

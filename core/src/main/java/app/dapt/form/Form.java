@@ -22,8 +22,12 @@ public record Form(Readings across, Readings upDown, Optional<Length> loft, Labe
 
     /** A form measured over the crown and nothing else. */
     public static Form overCrown(Length across, Length upDown) {
-        return new Form(Readings.overCrown(across), Readings.overCrown(upDown), Optional.empty(),
-                LabelMeans.FORM, Filling.UNKNOWN);
+        return new Form(
+                Readings.overCrown(across),
+                Readings.overCrown(upDown),
+                Optional.empty(),
+                LabelMeans.FORM,
+                Filling.UNKNOWN);
     }
 
     public Form withAcross(Readings changed) {

@@ -17,19 +17,22 @@ import java.util.Optional;
  * @param fillFrom     what told the fill
  * @param disagreeing  readings that cannot all be right
  */
-public record FormSize(Settled across, Settled upDown, Casing casing, double fill, FillFrom fillFrom,
-                       List<Disagreement> disagreeing) {
+public record FormSize(
+        Settled across, Settled upDown, Casing casing, double fill, FillFrom fillFrom, List<Disagreement> disagreeing) {
 
     /** What told how full a form is, the surest first. */
-    public enum FillFrom { TWO_TAPES, LOFT, FILLING }
+    public enum FillFrom {
+        TWO_TAPES,
+        LOFT,
+        FILLING
+    }
 
     /**
      * A flat size and the reading it came from.
      *
      * @param borrowed whether it is the other direction's, this one not having been measured
      */
-    public record Settled(Length flat, Reading taken, boolean borrowed) {
-    }
+    public record Settled(Length flat, Reading taken, boolean borrowed) {}
 
     /**
      * Two readings of one direction that cannot both be right.
@@ -38,9 +41,8 @@ public record FormSize(Settled across, Settled upDown, Casing casing, double fil
      * @param doubted the one to measure again or leave out
      * @param by      how far they are apart, beyond what filling explains
      */
-    public record Disagreement(Axis axis, Reading trusted, Length trustedLength, Reading doubted, Length doubtedLength,
-                               Length by) {
-    }
+    public record Disagreement(
+            Axis axis, Reading trusted, Length trustedLength, Reading doubted, Length doubtedLength, Length by) {}
 
     /** How a flat width and height make a casing. */
     public interface Shaping {
@@ -81,7 +83,8 @@ public record FormSize(Settled across, Settled upDown, Casing casing, double fil
             return new FormSize(across, upDown, casing, told.get(), FillFrom.TWO_TAPES, quarrels);
         }
         return form.loft()
-                .map(loft -> new FormSize(across, upDown, casing, sensible(casing.fillFromLoft(loft)), FillFrom.LOFT, quarrels))
+                .map(loft -> new FormSize(
+                        across, upDown, casing, sensible(casing.fillFromLoft(loft)), FillFrom.LOFT, quarrels))
                 .orElseGet(() -> new FormSize(across, upDown, casing, usual, FillFrom.FILLING, quarrels));
     }
 
@@ -97,19 +100,25 @@ public record FormSize(Settled across, Settled upDown, Casing casing, double fil
     private static Settled settle(Readings readings, double straightShare, boolean borrowed) {
         return readings.get(Reading.OVER_CROWN)
                 .map(crown -> new Settled(crown, Reading.OVER_CROWN, borrowed))
-                .or(() -> readings.get(Reading.STRAIGHT_ACROSS).map(straight -> new Settled(
-                        Length.nearInches(straight.toInches() / straightShare), Reading.STRAIGHT_ACROSS, borrowed)))
+                .or(() -> readings.get(Reading.STRAIGHT_ACROSS)
+                        .map(straight -> new Settled(
+                                Length.nearInches(straight.toInches() / straightShare),
+                                Reading.STRAIGHT_ACROSS,
+                                borrowed)))
                 .or(() -> readings.get(Reading.LABEL).map(label -> new Settled(label, Reading.LABEL, borrowed)))
                 .orElseThrow();
     }
 
     private static List<Disagreement> quarrels(Axis axis, Readings readings, Settled settled, LabelMeans labelMeans) {
         List<Disagreement> found = new ArrayList<>();
-        readings.get(Reading.STRAIGHT_ACROSS).filter(straight -> settled.taken() == Reading.OVER_CROWN)
-                .ifPresent(straight -> straightAgainstCrown(axis, straight, settled.flat()).ifPresent(found::add));
+        readings.get(Reading.STRAIGHT_ACROSS)
+                .filter(straight -> settled.taken() == Reading.OVER_CROWN)
+                .ifPresent(straight ->
+                        straightAgainstCrown(axis, straight, settled.flat()).ifPresent(found::add));
         boolean printed = settled.taken() != Reading.LABEL && labelMeans == LabelMeans.FORM;
-        readings.get(Reading.LABEL).filter(label -> printed)
-                .ifPresent(label -> labelAgainstTape(axis, label, readings, settled).ifPresent(found::add));
+        readings.get(Reading.LABEL).filter(label -> printed).ifPresent(label -> labelAgainstTape(
+                        axis, label, readings, settled)
+                .ifPresent(found::add));
         return found;
     }
 
@@ -123,12 +132,13 @@ public record FormSize(Settled across, Settled upDown, Casing casing, double fil
                 : Optional.empty();
     }
 
-    private static Optional<Disagreement> labelAgainstTape(Axis axis, Length label, Readings readings, Settled settled) {
+    private static Optional<Disagreement> labelAgainstTape(
+            Axis axis, Length label, Readings readings, Settled settled) {
         Length tolerance = settled.taken() == Reading.OVER_CROWN ? LABEL_TOLERANCE : ESTIMATE_TOLERANCE;
         Length by = label.minus(settled.flat()).abs();
         return by.atLeast(tolerance)
-                ? Optional.of(new Disagreement(axis, settled.taken(), readings.get(settled.taken()).orElseThrow(),
-                        Reading.LABEL, label, by))
+                ? Optional.of(new Disagreement(
+                        axis, settled.taken(), readings.get(settled.taken()).orElseThrow(), Reading.LABEL, label, by))
                 : Optional.empty();
     }
 
@@ -136,18 +146,23 @@ public record FormSize(Settled across, Settled upDown, Casing casing, double fil
     private static Optional<Double> fromTwoTapes(Readings across, Readings upDown, Casing casing) {
         List<Double> told = new ArrayList<>();
         // A casing that never draws in tells nothing by its width.
-        plausibleShare(across).filter(share -> casing.straightShareAcross(1) < 1)
+        plausibleShare(across)
+                .filter(share -> casing.straightShareAcross(1) < 1)
                 .ifPresent(share -> told.add(casing.fillFromShareAcross(share)));
-        plausibleShare(upDown).filter(share -> casing.straightShareUpDown(1) < 1)
+        plausibleShare(upDown)
+                .filter(share -> casing.straightShareUpDown(1) < 1)
                 .ifPresent(share -> told.add(casing.fillFromShareUpDown(share)));
-        return told.isEmpty() ? Optional.empty()
-                : Optional.of(sensible(told.stream().mapToDouble(Double::doubleValue).average().orElseThrow()));
+        return told.isEmpty()
+                ? Optional.empty()
+                : Optional.of(sensible(
+                        told.stream().mapToDouble(Double::doubleValue).average().orElseThrow()));
     }
 
     /** What is straight across of what the crown has, where both can be right. */
     private static Optional<Double> plausibleShare(Readings readings) {
         return readings.get(Reading.OVER_CROWN).flatMap(crown -> readings.get(Reading.STRAIGHT_ACROSS)
-                .filter(straight -> straightAgainstCrown(Axis.ACROSS, straight, crown).isEmpty())
+                .filter(straight ->
+                        straightAgainstCrown(Axis.ACROSS, straight, crown).isEmpty())
                 .map(straight -> straight.over(crown)));
     }
 

@@ -20,11 +20,14 @@ public record ClothNeed(Cloth cloth, double area, Optional<Sum> toBuy) {
 
     public static ClothNeed of(Cloth cloth, List<Piece> pieces, Unit unit) {
         double area = pieces.stream().mapToDouble(Piece::area).sum();
-        List<Wanted> wanted = pieces.stream().map(piece -> new Wanted(piece.id(), "", piece, piece.quantity())).toList();
+        List<Wanted> wanted = pieces.stream()
+                .map(piece -> new Wanted(piece.id(), "", piece, piece.quantity()))
+                .toList();
         if (wanted.stream().mapToInt(Wanted::copies).sum() > Task.MOST_PIECES) {
             return new ClothNeed(cloth, area, Optional.empty());
         }
-        Layout laid = LayoutProblem.of(cloth, wanted, LayoutChoices.usual(cloth, unit), unit).atOnce();
+        Layout laid = LayoutProblem.of(cloth, wanted, LayoutChoices.usual(cloth, unit), unit)
+                .atOnce();
         return new ClothNeed(cloth, area, Optional.of(laid.toBuy()).filter(sum -> laid.isComplete()));
     }
 

@@ -26,12 +26,10 @@ final class CuttingOrder {
      * @param to    where it ends
      * @param round which piece is cut round instead; below nought for a straight cut
      */
-    record Cut(int remnant, Axis runs, int at, int from, int to, int round) {
-    }
+    record Cut(int remnant, Axis runs, int at, int from, int to, int round) {}
 
     /** Two equal pieces side by side that can be cut as one on the fold between them. */
-    record OnFold(int one, int other, Axis runs, int at) {
-    }
+    record OnFold(int one, int other, Axis runs, int at) {}
 
     private final List<Patch> pieces;
     private final List<Cut> cuts = new ArrayList<>();
@@ -51,11 +49,17 @@ final class CuttingOrder {
         return order.cuts;
     }
 
-    /** How to cut out what lies on a remnant, in as few cuts as may be: where its own edges are not straight each piece is cut round. */
+    /**
+     * How to cut out what lies on a remnant, in as few cuts as may be: where its own edges are not straight each piece
+     * is cut round.
+     */
     static List<Cut> on(Task.Remnant remnant, int index, List<Patch> pieces) {
         Optional<Patch> rectangle = remnant.asRectangle(index);
         if (rectangle.isPresent()) {
-            return Stream.of(Axis.ACROSS, Axis.UP_DOWN).map(first -> of(pieces, rectangle.get(), first)).min(Comparator.comparingInt(List::size)).orElseThrow();
+            return Stream.of(Axis.ACROSS, Axis.UP_DOWN)
+                    .map(first -> of(pieces, rectangle.get(), first))
+                    .min(Comparator.comparingInt(List::size))
+                    .orElseThrow();
         }
         CuttingOrder order = new CuttingOrder(pieces);
         order.round(on(pieces, index));
@@ -63,7 +67,10 @@ final class CuttingOrder {
     }
 
     private static List<Integer> on(List<Patch> pieces, int remnant) {
-        return IntStream.range(0, pieces.size()).filter(i -> pieces.get(i).remnant() == remnant).boxed().toList();
+        return IntStream.range(0, pieces.size())
+                .filter(i -> pieces.get(i).remnant() == remnant)
+                .boxed()
+                .toList();
     }
 
     private void part(Patch cloth, List<Integer> within, Axis first) {
@@ -83,14 +90,22 @@ final class CuttingOrder {
     private void cut(Patch cloth, List<Integer> within, Axis runs, List<Integer> lines) {
         boolean across = runs == Axis.ACROSS;
         for (int line : lines) {
-            cuts.add(new Cut(cloth.remnant(), runs, line, across ? cloth.left() : cloth.top(), across ? cloth.right() : cloth.bottom(), -1));
+            cuts.add(new Cut(
+                    cloth.remnant(),
+                    runs,
+                    line,
+                    across ? cloth.left() : cloth.top(),
+                    across ? cloth.right() : cloth.bottom(),
+                    -1));
         }
         int from = across ? cloth.top() : cloth.left();
         int end = across ? cloth.bottom() : cloth.right();
         List<Integer> ends = new ArrayList<>(lines);
         ends.add(end);
         for (int to : ends) {
-            Patch part = across ? new Patch(cloth.remnant(), cloth.left(), from, cloth.right(), to) : new Patch(cloth.remnant(), from, cloth.top(), to, cloth.bottom());
+            Patch part = across
+                    ? new Patch(cloth.remnant(), cloth.left(), from, cloth.right(), to)
+                    : new Patch(cloth.remnant(), from, cloth.top(), to, cloth.bottom());
             part(part, within.stream().filter(i -> part.holds(pieces.get(i))).toList(), runs.other());
             from = to;
         }
@@ -103,8 +118,10 @@ final class CuttingOrder {
             lines.add(least(pieces.get(i), runs));
             lines.add(most(pieces.get(i), runs));
         }
-        lines.removeIf(line -> line <= least(cloth, runs) || line >= most(cloth, runs)
-                || within.stream().anyMatch(i -> least(pieces.get(i), runs) < line && line < most(pieces.get(i), runs)));
+        lines.removeIf(line -> line <= least(cloth, runs)
+                || line >= most(cloth, runs)
+                || within.stream()
+                        .anyMatch(i -> least(pieces.get(i), runs) < line && line < most(pieces.get(i), runs)));
         return List.copyOf(lines);
     }
 
@@ -117,7 +134,9 @@ final class CuttingOrder {
     }
 
     private void round(List<Integer> within) {
-        within.stream().sorted(Comparator.comparingLong(i -> -(long) pieces.get(i).across() * pieces.get(i).along()))
+        within.stream()
+                .sorted(Comparator.comparingLong(
+                        i -> -(long) pieces.get(i).across() * pieces.get(i).along()))
                 .forEach(i -> cuts.add(new Cut(pieces.get(i).remnant(), Axis.ACROSS, 0, 0, 0, i)));
     }
 
@@ -134,15 +153,27 @@ final class CuttingOrder {
             for (int j = 0; j < pieces.size() && !paired[i]; j++) {
                 Patch one = pieces.get(i);
                 Patch other = pieces.get(j);
-                if (i == j || paired[j] || like.get(i) < 0 || !like.get(i).equals(like.get(j)) || one.remnant() != other.remnant()) {
+                if (i == j
+                        || paired[j]
+                        || like.get(i) < 0
+                        || !like.get(i).equals(like.get(j))
+                        || one.remnant() != other.remnant()) {
                     continue;
                 }
-                boolean beside = one.right() == other.left() && one.top() == other.top() && one.bottom() == other.bottom() && one.across() == other.across();
-                boolean beyond = anyWay && one.bottom() == other.top() && one.left() == other.left() && one.right() == other.right() && one.along() == other.along();
+                boolean beside = one.right() == other.left()
+                        && one.top() == other.top()
+                        && one.bottom() == other.bottom()
+                        && one.across() == other.across();
+                boolean beyond = anyWay
+                        && one.bottom() == other.top()
+                        && one.left() == other.left()
+                        && one.right() == other.right()
+                        && one.along() == other.along();
                 if (beside || beyond) {
                     paired[i] = true;
                     paired[j] = true;
-                    pairs.add(new OnFold(i, j, beside ? Axis.UP_DOWN : Axis.ACROSS, beside ? one.right() : one.bottom()));
+                    pairs.add(
+                            new OnFold(i, j, beside ? Axis.UP_DOWN : Axis.ACROSS, beside ? one.right() : one.bottom()));
                 }
             }
         }

@@ -30,13 +30,41 @@ import java.util.stream.Stream;
  * @param cuts     in the order they are made
  * @param onFold   pairs that can be cut as one
  */
-public record Layout(Cloth cloth, LayoutChoices plan, List<Spot> spots, List<Wanted> leftOut, List<Wanted> tooWide, List<String> loose, List<Wanted> offPrint, Length length,
-                   Sum toBuy, Verdict verdict, List<Offcut> offcuts, List<Cut> cuts, List<OnFold> onFold) {
+public record Layout(
+        Cloth cloth,
+        LayoutChoices plan,
+        List<Spot> spots,
+        List<Wanted> leftOut,
+        List<Wanted> tooWide,
+        List<String> loose,
+        List<Wanted> offPrint,
+        Length length,
+        Sum toBuy,
+        Verdict verdict,
+        List<Offcut> offcuts,
+        List<Cut> cuts,
+        List<OnFold> onFold) {
 
-    /** A copy where it lies. {@code turned} is a quarter turn against the cloth's own way, to the left; {@code about} is upside down before that. */
-    public record Spot(Wanted wanted, String copy, int remnant, Length across, Length along, Length wide, Length deep, boolean turned, boolean about, boolean pinned) {
+    /**
+     * A copy where it lies. {@code turned} is a quarter turn against the cloth's own way, to the left; {@code about} is
+     * upside down before that.
+     */
+    public record Spot(
+            Wanted wanted,
+            String copy,
+            int remnant,
+            Length across,
+            Length along,
+            Length wide,
+            Length deep,
+            boolean turned,
+            boolean about,
+            boolean pinned) {
 
-        /** Whether the piece's own up runs across the cloth: a quarter turn is to the left, so that it points at the left selvage. */
+        /**
+         * Whether the piece's own up runs across the cloth: a quarter turn is to the left, so that it points at the
+         * left selvage.
+         */
         public boolean isQuarter(Cloth on) {
             return on.sideways() != turned;
         }
@@ -50,20 +78,30 @@ public record Layout(Cloth cloth, LayoutChoices plan, List<Spot> spots, List<Wan
         public Contour lying(Contour own, Cloth on) {
             double width = wanted.piece().cutWidth().toMm();
             double height = wanted.piece().cutHeight().toMm();
-            return new Contour(own.points().stream().map(p -> isAbout(on) ? new Point(width - p.x(), height - p.y()) : p)
-                    .map(p -> isQuarter(on) ? new Point(p.y(), width - p.x()) : p).toList()).moved(across.toMm(), along.toMm());
+            return new Contour(own.points().stream()
+                            .map(p -> isAbout(on) ? new Point(width - p.x(), height - p.y()) : p)
+                            .map(p -> isQuarter(on) ? new Point(p.y(), width - p.x()) : p)
+                            .toList())
+                    .moved(across.toMm(), along.toMm());
         }
 
         /** What is cut, as it lies on the cloth, in millimetres. */
         public Contour cut(Cloth on) {
             Piece piece = wanted.piece();
-            return lying(piece.outline().map(Outline::cut).orElse(Contour.rectangle(0, 0, piece.cutWidth().toMm(), piece.cutHeight().toMm())), on);
+            return lying(
+                    piece.outline()
+                            .map(Outline::cut)
+                            .orElse(Contour.rectangle(
+                                    0,
+                                    0,
+                                    piece.cutWidth().toMm(),
+                                    piece.cutHeight().toMm())),
+                    on);
         }
     }
 
     /** A rectangle that is left. */
-    public record Offcut(int remnant, Length across, Length along, Length wide, Length deep) {
-    }
+    public record Offcut(int remnant, Length across, Length along, Length wide, Length deep) {}
 
     /**
      * A cut: straight from edge to edge, or round a piece.
@@ -71,21 +109,24 @@ public record Layout(Cloth cloth, LayoutChoices plan, List<Spot> spots, List<Wan
      * @param runs  across the cloth or along it
      * @param round the piece that is cut round, where it is no straight cut
      */
-    public record Cut(int remnant, Axis runs, Length at, Length from, Length to, Optional<Spot> round) {
-    }
+    public record Cut(int remnant, Axis runs, Length at, Length from, Length to, Optional<Spot> round) {}
 
     /** Two pieces cut as one, and where the cloth is folded for it. */
-    public record OnFold(Spot one, Spot other, Axis runs, Length at) {
-    }
+    public record OnFold(Spot one, Spot other, Axis runs, Length at) {}
 
     /** What is known of a layout. */
-    public enum Known { LEAST, NO_LESS_TO_BUY, WITHIN, ALL_PLACED, LEFT_OUT }
+    public enum Known {
+        LEAST,
+        NO_LESS_TO_BUY,
+        WITHIN,
+        ALL_PLACED,
+        LEFT_OUT
+    }
 
     /**
      * @param tenths for {@code WITHIN}, how many tenths of a percent more than the least thinkable it may be
      */
-    public record Verdict(Known known, int tenths) {
-    }
+    public record Verdict(Known known, int tenths) {}
 
     public Layout {
         spots = List.copyOf(spots);
@@ -112,21 +153,29 @@ public record Layout(Cloth cloth, LayoutChoices plan, List<Spot> spots, List<Wan
         return cuts.stream().allMatch(cut -> cut.round().isEmpty());
     }
 
-    /** How much too narrow and too short the place that comes nearest is for a piece that was left out; nothing where no place is worth naming. */
+    /**
+     * How much too narrow and too short the place that comes nearest is for a piece that was left out; nothing where no
+     * place is worth naming.
+     */
     public Optional<Shortfall> shortfall(Wanted wanted) {
         Length wide = cloth.across(wanted.piece());
         Length deep = cloth.along(wanted.piece());
-        return offcuts.stream().flatMap(offcut -> cloth.turns() ? Stream.of(shortfall(offcut, wide, deep), shortfall(offcut, deep, wide)) : Stream.of(shortfall(offcut, wide, deep)))
+        return offcuts.stream()
+                .flatMap(offcut -> cloth.turns()
+                        ? Stream.of(shortfall(offcut, wide, deep), shortfall(offcut, deep, wide))
+                        : Stream.of(shortfall(offcut, wide, deep)))
                 .min(Comparator.comparing(shortfall -> shortfall.across().plus(shortfall.along())));
     }
 
     private static Shortfall shortfall(Offcut offcut, Length wide, Length deep) {
-        return new Shortfall(offcut, Length.max(Length.ZERO, wide.minus(offcut.wide())), Length.max(Length.ZERO, deep.minus(offcut.deep())));
+        return new Shortfall(
+                offcut,
+                Length.max(Length.ZERO, wide.minus(offcut.wide())),
+                Length.max(Length.ZERO, deep.minus(offcut.deep())));
     }
 
     /** A place that is left, and how much of a piece finds no room in it. */
-    public record Shortfall(Offcut place, Length across, Length along) {
-    }
+    public record Shortfall(Offcut place, Length across, Length along) {}
 
     /** On how many remnants something lies. */
     public int remnantsUsed() {
@@ -136,21 +185,33 @@ public record Layout(Cloth cloth, LayoutChoices plan, List<Spot> spots, List<Wan
     /** The part of the cloth bought that becomes pieces, in percent. */
     public int usedPercent() {
         double pieces = spots.stream().mapToDouble(spot -> spot.wanted().area()).sum();
-        double whole = cloth.usableWidth().toInches() * cloth.shrinkage().washedLength(toBuy.total()).toInches();
+        double whole = cloth.usableWidth().toInches()
+                * cloth.shrinkage().washedLength(toBuy.total()).toInches();
         return whole == 0 ? 0 : (int) Math.round(100 * pieces / whole);
     }
 
     /**
-     * How to fold what is bought, along and across its length, so that it lies on the table in as few layers as can be; a
-     * cloth with an up is not folded across its length, which would turn the up of every other layer about.
+     * How to fold what is bought, along and across its length, so that it lies on the table in as few layers as can be;
+     * a cloth with an up is not folded across its length, which would turn the up of every other layer about.
      *
      * @return nothing where even eight layers are too large
      */
     public Optional<Folding> folding() {
-        return Stream.of(new int[] {1, 1}, new int[] {1, 2}, new int[] {2, 1}, new int[] {2, 2}, new int[] {4, 1}, new int[] {4, 2})
+        return Stream.of(
+                        new int[] {1, 1},
+                        new int[] {1, 2},
+                        new int[] {2, 1},
+                        new int[] {2, 2},
+                        new int[] {4, 1},
+                        new int[] {4, 2})
                 .filter(folds -> folds[0] == 1 || !cloth.hasUp())
-                .map(folds -> new Folding(folds[0], folds[1], toBuy.total().times(1, folds[0]), cloth.width().times(1, folds[1])))
-                .filter(folding -> fits(folding.wide(), folding.deep()) || fits(folding.deep(), folding.wide())).findFirst();
+                .map(folds -> new Folding(
+                        folds[0],
+                        folds[1],
+                        toBuy.total().times(1, folds[0]),
+                        cloth.width().times(1, folds[1])))
+                .filter(folding -> fits(folding.wide(), folding.deep()) || fits(folding.deep(), folding.wide()))
+                .findFirst();
     }
 
     private boolean fits(Length wide, Length deep) {
@@ -158,6 +219,5 @@ public record Layout(Cloth cloth, LayoutChoices plan, List<Spot> spots, List<Wan
     }
 
     /** How the cloth lies on the table, and the size it has then. */
-    public record Folding(int overLength, int overWidth, Length wide, Length deep) {
-    }
+    public record Folding(int overLength, int overWidth, Length wide, Length deep) {}
 }

@@ -42,8 +42,14 @@ public final class LayoutProblem {
     private static final double HAIR = 1;
 
     /** Copies of one piece that lie under the same conditions. */
-    private record Group(Wanted wanted, List<String> copies, boolean turned, Length across, Length along, boolean turns, Optional<Window> window) {
-    }
+    private record Group(
+            Wanted wanted,
+            List<String> copies,
+            boolean turned,
+            Length across,
+            Length along,
+            boolean turns,
+            Optional<Window> window) {}
 
     private final Cloth cloth;
     private final LayoutChoices plan;
@@ -56,13 +62,16 @@ public final class LayoutProblem {
     private final Task task;
 
     private LayoutProblem(Cloth cloth, List<Wanted> whole, LayoutChoices plan, Unit unit) {
-        List<Wanted> wanted = whole.stream().flatMap(each -> plan.joined().contains(each.key()) ? each.joinedUnderFlap().stream() : Stream.of(each)).toList();
+        List<Wanted> wanted = whole.stream()
+                .flatMap(each -> plan.joined().contains(each.key()) ? each.joinedUnderFlap().stream() : Stream.of(each))
+                .toList();
         this.cloth = cloth;
         this.plan = plan;
         this.unit = unit;
         PrintWindows windows = new PrintWindows(cloth, plan, wanted);
         for (Wanted each : wanted) {
-            if (!each.piece().cutWidth().isPositive() || !each.piece().cutHeight().isPositive()) {
+            if (!each.piece().cutWidth().isPositive()
+                    || !each.piece().cutHeight().isPositive()) {
                 // The plan says what is wrong with it; there is nothing to lay.
                 continue;
             }
@@ -99,7 +108,9 @@ public final class LayoutProblem {
         boolean mayTurn = cloth.turns() && window.isEmpty();
         for (int number = 1; number <= wanted.copies(); number++) {
             String copy = wanted.copy(number);
-            if (plan.out().contains(copy) || plan.pins().containsKey(copy) && pin(wanted, copy, plan.pins().get(copy))) {
+            if (plan.out().contains(copy)
+                    || plan.pins().containsKey(copy)
+                            && pin(wanted, copy, plan.pins().get(copy))) {
                 continue;
             }
             (mayTurn && plan.turned().contains(copy) ? turned : free).add(copy);
@@ -121,7 +132,17 @@ public final class LayoutProblem {
         boolean turned = pin.turned() && cloth.turns();
         Length wide = turned ? cloth.along(wanted.piece()) : cloth.across(wanted.piece());
         Length deep = turned ? cloth.across(wanted.piece()) : cloth.along(wanted.piece());
-        Spot spot = new Spot(wanted, copy, pin.remnant(), pin.across(), pin.along(), wide, deep, turned, pin.about() && !cloth.hasUp(), true);
+        Spot spot = new Spot(
+                wanted,
+                copy,
+                pin.remnant(),
+                pin.across(),
+                pin.along(),
+                wide,
+                deep,
+                turned,
+                pin.about() && !cloth.hasUp(),
+                true);
         boolean holds = isOnCloth(spot) && pinned.stream().noneMatch(other -> overlap(other, spot));
         if (holds) {
             pinned.add(spot);
@@ -133,9 +154,12 @@ public final class LayoutProblem {
 
     private boolean isOnCloth(Spot spot) {
         if (plan.onRemnants()) {
-            return spot.remnant() < plan.remnants().size() && plan.remnants().get(spot.remnant()).holds(spot.across(), spot.along(), spot.wide(), spot.deep());
+            return spot.remnant() < plan.remnants().size()
+                    && plan.remnants().get(spot.remnant()).holds(spot.across(), spot.along(), spot.wide(), spot.deep());
         }
-        return !spot.across().isNegative() && !spot.along().isNegative() && cloth.usableWidth().atLeast(spot.across().plus(spot.wide()));
+        return !spot.across().isNegative()
+                && !spot.along().isNegative()
+                && cloth.usableWidth().atLeast(spot.across().plus(spot.wide()));
     }
 
     /** Whether two pieces would share cloth, in the rectangles about them and in their outlines too. */
@@ -155,7 +179,9 @@ public final class LayoutProblem {
         if (plan.onRemnants()) {
             plan.remnants().forEach(scrap -> {
                 scrap.corners().forEach(corner -> lengths.addAll(List.of(corner.across(), corner.along())));
-                scrap.spots().forEach(spot -> lengths.addAll(List.of(spot.across(), spot.along(), spot.wide(), spot.deep())));
+                scrap.spots()
+                        .forEach(
+                                spot -> lengths.addAll(List.of(spot.across(), spot.along(), spot.wide(), spot.deep())));
             });
         }
         return Math.max(1, lengths.stream().mapToLong(Length::grains).reduce(0, LayoutProblem::commonMeasure));
@@ -167,13 +193,22 @@ public final class LayoutProblem {
 
     /** Where in the print, from where a repeat begins, a piece's corner has to lie. */
     private Optional<Window> offsets(Group group) {
-        return group.window().flatMap(window -> cloth.repeat().map(repeat ->
-                new Window(window.across().minus(group.across().half()), window.along().minus(group.along().half())).within(repeat)));
+        return group.window().flatMap(window -> cloth.repeat().map(repeat -> new Window(
+                        window.across().minus(group.across().half()),
+                        window.along().minus(group.along().half()))
+                .within(repeat)));
     }
 
-    /** Whether a piece would run off the cloth if the print were to lie across it as asked: it meets the print along the cloth only. */
+    /**
+     * Whether a piece would run off the cloth if the print were to lie across it as asked: it meets the print along the
+     * cloth only.
+     */
     private boolean isOffPrint(Group group) {
-        return !plan.onRemnants() && offsets(group).filter(offset -> cloth.usableWidth().under(offset.across().plus(group.across()))).isPresent();
+        return !plan.onRemnants()
+                && offsets(group)
+                        .filter(offset ->
+                                cloth.usableWidth().under(offset.across().plus(group.across())))
+                        .isPresent();
     }
 
     private static long commonMeasure(long a, long b) {
@@ -192,20 +227,44 @@ public final class LayoutProblem {
         if (plan.onRemnants() && plan.remnants().isEmpty()) {
             return new Task(1, List.of(), List.of());
         }
-        List<Task.Item> items = groups.stream().map(group -> {
-            Optional<Window> offset = offsets(group);
-            return new Task.Item(group.wanted().key(), count(group.across()), count(group.along()), group.copies().size(), group.turns(),
-                    offset.map(o -> new Task.Repeat(count(cloth.repeat().orElseThrow().along()), count(o.along()))),
-                    offset.filter(o -> !isOffPrint(group)).map(o -> new Task.Repeat(count(cloth.repeat().orElseThrow().across()), count(o.across()))),
-                    outline(group), !cloth.hasUp());
-        }).toList();
+        List<Task.Item> items = groups.stream()
+                .map(group -> {
+                    Optional<Window> offset = offsets(group);
+                    return new Task.Item(
+                            group.wanted().key(),
+                            count(group.across()),
+                            count(group.along()),
+                            group.copies().size(),
+                            group.turns(),
+                            offset.map(o -> new Task.Repeat(
+                                    count(cloth.repeat().orElseThrow().along()), count(o.along()))),
+                            offset.filter(o -> !isOffPrint(group))
+                                    .map(o -> new Task.Repeat(
+                                            count(cloth.repeat().orElseThrow().across()), count(o.across()))),
+                            outline(group),
+                            !cloth.hasUp());
+                })
+                .toList();
         if (!plan.onRemnants()) {
-            int used = pinned.stream().mapToInt(spot -> patch(spot).bottom()).max().orElse(0);
-            return new Task(count(cloth.usableWidth()), items, List.of(), pinned.stream().map(this::taken).toList(), used, plan.edgeToEdge());
+            int used =
+                    pinned.stream().mapToInt(spot -> patch(spot).bottom()).max().orElse(0);
+            return new Task(
+                    count(cloth.usableWidth()),
+                    items,
+                    List.of(),
+                    pinned.stream().map(this::taken).toList(),
+                    used,
+                    plan.edgeToEdge());
         }
-        List<Task.Remnant> remnants = plan.remnants().stream().map(scrap -> new Task.Remnant(scrap.name(),
-                scrap.corners().stream().map(c -> new GridPolygon.Corner(count(c.across()), count(c.along()))).toList())).toList();
-        List<Task.Taken> taken = new ArrayList<>(pinned.stream().map(this::taken).toList());
+        List<Task.Remnant> remnants = plan.remnants().stream()
+                .map(scrap -> new Task.Remnant(
+                        scrap.name(),
+                        scrap.corners().stream()
+                                .map(c -> new GridPolygon.Corner(count(c.across()), count(c.along())))
+                                .toList()))
+                .toList();
+        List<Task.Taken> taken =
+                new ArrayList<>(pinned.stream().map(this::taken).toList());
         for (int i = 0; i < plan.remnants().size(); i++) {
             for (Scrap.Spoilt spot : plan.remnants().get(i).spots()) {
                 taken.add(Task.Taken.box(patch(i, spot.across(), spot.along(), spot.wide(), spot.deep())));
@@ -216,8 +275,19 @@ public final class LayoutProblem {
 
     /** A piece's own outline as it lies upright on the cloth, in the task's units. */
     private Optional<Contour> outline(Group group) {
-        Spot spot = new Spot(group.wanted(), "", 0, Length.ZERO, Length.ZERO, group.across(), group.along(), group.turned(), false, false);
-        return group.wanted().piece().outline().map(outline -> spot.cut(cloth).scaled(1 / length(1).toMm()));
+        Spot spot = new Spot(
+                group.wanted(),
+                "",
+                0,
+                Length.ZERO,
+                Length.ZERO,
+                group.across(),
+                group.along(),
+                group.turned(),
+                false,
+                false);
+        return group.wanted().piece().outline().map(outline -> spot.cut(cloth)
+                .scaled(1 / length(1).toMm()));
     }
 
     private Task.Taken taken(Spot spot) {
@@ -250,19 +320,46 @@ public final class LayoutProblem {
             Group group = groups.get(placed.item());
             Length wide = placed.turned() ? group.along() : group.across();
             Length deep = placed.turned() ? group.across() : group.along();
-            spots.add(new Spot(group.wanted(), group.copies().get(laid[placed.item()]++), placed.remnant(), length(placed.x()), length(placed.y()), wide, deep,
-                    placed.turned() != group.turned(), placed.about(), false));
+            spots.add(new Spot(
+                    group.wanted(),
+                    group.copies().get(laid[placed.item()]++),
+                    placed.remnant(),
+                    length(placed.x()),
+                    length(placed.y()),
+                    wide,
+                    deep,
+                    placed.turned() != group.turned(),
+                    placed.about(),
+                    false));
         }
-        List<Wanted> leftOut = IntStream.range(0, groups.size()).filter(i -> laid[i] < groups.get(i).copies().size())
-                .mapToObj(i -> groups.get(i).wanted().times(groups.get(i).copies().size() - laid[i])).toList();
+        List<Wanted> leftOut = IntStream.range(0, groups.size())
+                .filter(i -> laid[i] < groups.get(i).copies().size())
+                .mapToObj(
+                        i -> groups.get(i).wanted().times(groups.get(i).copies().size() - laid[i]))
+                .toList();
         Length length = length(laying.length());
         Sum toBuy = toBuy(length);
         List<Patch> patches = spots.stream().map(this::patch).toList();
-        return new Layout(cloth, plan, spots, leftOut, tooWide, loose, groups.stream().filter(this::isOffPrint).map(Group::wanted).toList(), length, toBuy, verdict(laying, least, leftOut), offcuts(spots, toBuy.total()),
-                cuts(spots, patches), onFold(spots, patches));
+        return new Layout(
+                cloth,
+                plan,
+                spots,
+                leftOut,
+                tooWide,
+                loose,
+                groups.stream().filter(this::isOffPrint).map(Group::wanted).toList(),
+                length,
+                toBuy,
+                verdict(laying, least, leftOut),
+                offcuts(spots, toBuy.total()),
+                cuts(spots, patches),
+                onFold(spots, patches));
     }
 
-    /** From the length the pieces take to what the shop cuts: a repeat more where it may cut anywhere in the print, what the wash takes, the shop's step. */
+    /**
+     * From the length the pieces take to what the shop cuts: a repeat more where it may cut anywhere in the print, what
+     * the wash takes, the shop's step.
+     */
     private Sum toBuy(Length length) {
         if (plan.onRemnants() || length.isZero()) {
             return Sum.of();
@@ -288,8 +385,11 @@ public final class LayoutProblem {
         if (laying.length() <= least) {
             return new Verdict(Known.LEAST, 0);
         }
-        boolean sameToBuy = toBuy(length(laying.length())).total().equals(toBuy(length(least)).total());
-        return new Verdict(sameToBuy ? Known.NO_LESS_TO_BUY : Known.WITHIN, (int) Math.ceil(1000.0 * (laying.length() - least) / least));
+        boolean sameToBuy = toBuy(length(laying.length()))
+                .total()
+                .equals(toBuy(length(least)).total());
+        return new Verdict(sameToBuy ? Known.NO_LESS_TO_BUY : Known.WITHIN, (int)
+                Math.ceil(1000.0 * (laying.length() - least) / least));
     }
 
     /** Rectangles that are left on what is bought, the largest first, none of them too narrow to be worth keeping. */
@@ -297,21 +397,30 @@ public final class LayoutProblem {
         FreeRectangles free = new FreeRectangles(whole(bought));
         for (int i = 0; i < plan.remnants().size() && plan.onRemnants(); i++) {
             int remnant = i;
-            plan.remnants().get(i).spots().forEach(spot -> free.take(
-                    Patch.inGrains(remnant, spot.across(), spot.along(), spot.wide(), spot.deep())));
+            plan.remnants()
+                    .get(i)
+                    .spots()
+                    .forEach(spot ->
+                            free.take(Patch.inGrains(remnant, spot.across(), spot.along(), spot.wide(), spot.deep())));
         }
         spots.forEach(spot -> free.take(inGrains(spot)));
         long kept = unit.pick(KEPT_METRIC, KEPT_IMPERIAL).grains();
         List<Offcut> offcuts = new ArrayList<>();
         while (offcuts.size() < MOST_OFFCUTS) {
-            Optional<Patch> largest = free.free().stream().filter(patch -> patch.across() >= kept && patch.along() >= kept)
+            Optional<Patch> largest = free.free().stream()
+                    .filter(patch -> patch.across() >= kept && patch.along() >= kept)
                     .max(Comparator.comparingLong(patch -> (long) patch.across() * patch.along()));
             if (largest.isEmpty()) {
                 break;
             }
             Patch patch = largest.get();
             free.take(patch);
-            offcuts.add(new Offcut(patch.remnant(), new Length(patch.left()), new Length(patch.top()), new Length(patch.across()), new Length(patch.along())));
+            offcuts.add(new Offcut(
+                    patch.remnant(),
+                    new Length(patch.left()),
+                    new Length(patch.top()),
+                    new Length(patch.across()),
+                    new Length(patch.along())));
         }
         return offcuts;
     }
@@ -319,9 +428,19 @@ public final class LayoutProblem {
     /** All of the cloth, in grains: what is bought or left is no whole number of the task's units. */
     private List<Patch> whole(Length bought) {
         if (!plan.onRemnants()) {
-            return FreeRectangles.strip(Math.toIntExact(cloth.usableWidth().grains()), Math.toIntExact(cloth.shrinkage().washedLength(bought).grains()));
+            return FreeRectangles.strip(
+                    Math.toIntExact(cloth.usableWidth().grains()),
+                    Math.toIntExact(cloth.shrinkage().washedLength(bought).grains()));
         }
-        return IntStream.range(0, plan.remnants().size()).boxed().flatMap(i -> FreeRectangles.of(new Task.Remnant("", plan.remnants().get(i).outline().corners()), i).stream()).toList();
+        return IntStream.range(0, plan.remnants().size())
+                .boxed()
+                .flatMap(i ->
+                        FreeRectangles.of(
+                                new Task.Remnant(
+                                        "", plan.remnants().get(i).outline().corners()),
+                                i)
+                                .stream())
+                .toList();
     }
 
     private static Patch inGrains(Spot spot) {
@@ -332,22 +451,35 @@ public final class LayoutProblem {
         List<CuttingOrder.Cut> cuts = new ArrayList<>();
         int end = patches.stream().mapToInt(Patch::bottom).max().orElse(0);
         if (!plan.onRemnants()) {
-            // A little cloth beyond the last piece stands for the rest of the bolt, which is cut off like anything else.
+            // A little cloth beyond the last piece stands for the rest of the bolt, which is cut off like anything
+            // else.
             cuts.addAll(CuttingOrder.of(patches, new Patch(0, 0, 0, count(cloth.usableWidth()), end + 1)));
         }
         for (int i = 0; i < task.remnants().size(); i++) {
             cuts.addAll(CuttingOrder.on(task.remnants().get(i), i, patches));
         }
-        return cuts.stream().map(cut -> new Layout.Cut(cut.remnant(), cut.runs(), length(cut.at()), length(cut.from()),
-                length(!plan.onRemnants() && cut.runs() == Axis.UP_DOWN ? Math.min(cut.to(), end) : cut.to()),
-                cut.round() < 0 ? Optional.empty() : Optional.of(spots.get(cut.round())))).toList();
+        return cuts.stream()
+                .map(cut -> new Layout.Cut(
+                        cut.remnant(),
+                        cut.runs(),
+                        length(cut.at()),
+                        length(cut.from()),
+                        length(!plan.onRemnants() && cut.runs() == Axis.UP_DOWN ? Math.min(cut.to(), end) : cut.to()),
+                        cut.round() < 0 ? Optional.empty() : Optional.of(spots.get(cut.round()))))
+                .toList();
     }
 
     private List<Layout.OnFold> onFold(List<Spot> spots, List<Patch> patches) {
         Map<String, Integer> numbers = new HashMap<>();
-        List<Integer> like = spots.stream().map(spot -> spot.wanted().piece().outline().isPresent() ? -1
-                : numbers.computeIfAbsent(spot.wide() + " " + spot.deep() + spot.turned() + spot.about(), key -> numbers.size())).toList();
+        List<Integer> like = spots.stream()
+                .map(spot -> spot.wanted().piece().outline().isPresent()
+                        ? -1
+                        : numbers.computeIfAbsent(
+                                spot.wide() + " " + spot.deep() + spot.turned() + spot.about(), key -> numbers.size()))
+                .toList();
         return CuttingOrder.onTheFold(patches, like, !cloth.hasUp()).stream()
-                .map(pair -> new Layout.OnFold(spots.get(pair.one()), spots.get(pair.other()), pair.runs(), length(pair.at()))).toList();
+                .map(pair -> new Layout.OnFold(
+                        spots.get(pair.one()), spots.get(pair.other()), pair.runs(), length(pair.at())))
+                .toList();
     }
 }

@@ -20,7 +20,8 @@ final class PrintWindows {
     PrintWindows(Cloth cloth, LayoutChoices plan, List<Wanted> wanted) {
         this.cloth = cloth;
         this.plan = plan;
-        wanted.forEach(each -> panels.computeIfAbsent(panel(each), key -> new ArrayList<>()).add(each));
+        wanted.forEach(each ->
+                panels.computeIfAbsent(panel(each), key -> new ArrayList<>()).add(each));
     }
 
     /** The panel that a drop is a part of; a piece that is no drop is its own. */
@@ -32,21 +33,28 @@ final class PrintWindows {
         return wanted.piece().name().code().equals("piece.drop");
     }
 
-    /** The point of the print that a piece has to show in its middle: its own, or the one that all fronts and all drops share. */
+    /**
+     * The point of the print that a piece has to show in its middle: its own, or the one that all fronts and all drops
+     * share.
+     */
     Optional<Window> of(Wanted wanted) {
         if (!plan.onRemnants() && cloth.usableWidth().under(cloth.across(wanted.piece()))) {
             // It goes on the cloth a quarter turn round only, where it cannot meet the print.
             return Optional.empty();
         }
         Optional<Window> own = Optional.ofNullable(plan.windows().get(wanted.key()));
-        Optional<Window> shared = cloth.repeat().filter(repeat -> plan.matched()).map(repeat -> plan.window().orElse(Window.middleOf(repeat)));
+        Optional<Window> shared = cloth.repeat()
+                .filter(repeat -> plan.matched())
+                .map(repeat -> plan.window().orElse(Window.middleOf(repeat)));
         if (own.isPresent() && cloth.repeat().isPresent()) {
             return own;
         }
         if (wanted.piece().id().equals("front")) {
             return shared;
         }
-        return isDrop(wanted) ? shared.map(middle -> ofDrop(wanted, panels.get(panel(wanted)), middle)) : Optional.empty();
+        return isDrop(wanted)
+                ? shared.map(middle -> ofDrop(wanted, panels.get(panel(wanted)), middle))
+                : Optional.empty();
     }
 
     /** Where the print lies on a drop, if it is to run on over the joins of its panel. */
@@ -61,9 +69,15 @@ final class PrintWindows {
             if (drop == wanted) {
                 at = left.plus(width.half());
             }
-            left = left.plus(width).minus(drop == drops.get(drops.size() - 1) ? Length.ZERO : drop.piece().edge(Side.RIGHT).allowance());
+            left = left.plus(width)
+                    .minus(
+                            drop == drops.get(drops.size() - 1)
+                                    ? Length.ZERO
+                                    : drop.piece().edge(Side.RIGHT).allowance());
         }
         Length off = at.minus(left.half());
-        return cloth.sideways() ? new Window(middle.across(), middle.along().minus(off)) : new Window(middle.across().plus(off), middle.along());
+        return cloth.sideways()
+                ? new Window(middle.across(), middle.along().minus(off))
+                : new Window(middle.across().plus(off), middle.along());
     }
 }

@@ -27,8 +27,7 @@ public record Wanted(String key, String cover, Piece piece, int copies, Optional
      * @param deep      how far the flap reaches over it, from where that edge is cut
      * @param allowance of a seam that would join it
      */
-    public record Hidden(Side side, Length deep, Length allowance) {
-    }
+    public record Hidden(Side side, Length deep, Length allowance) {}
 
     /** A piece no part of which is hidden. */
     public Wanted(String key, String cover, Piece piece, int copies) {
@@ -43,16 +42,23 @@ public record Wanted(String key, String cover, Piece piece, int copies, Optional
     /** Square inches of one of them, within its own outline where it has one. */
     double area() {
         double squareMm = Math.pow(Length.inches(1).toMm(), 2);
-        return piece.outline().map(outline -> outline.cut().area() / squareMm).orElse(piece.cutWidth().toInches() * piece.cutHeight().toInches());
+        return piece.outline()
+                .map(outline -> outline.cut().area() / squareMm)
+                .orElse(piece.cutWidth().toInches() * piece.cutHeight().toInches());
     }
 
     Wanted times(int count) {
         return new Wanted(key, cover, piece, count, hidden);
     }
 
-    /** Where the join would lie, from the free edge as cut: in the middle of what is hidden; nothing where both seam allowances would not be. */
+    /**
+     * Where the join would lie, from the free edge as cut: in the middle of what is hidden; nothing where both seam
+     * allowances would not be.
+     */
     public Optional<Length> joinAt() {
-        return hidden.filter(part -> piece.outline().isEmpty() && part.allowance().times(2).under(part.deep())).map(part -> part.deep().half());
+        return hidden.filter(part ->
+                        piece.outline().isEmpty() && part.allowance().times(2).under(part.deep()))
+                .map(part -> part.deep().half());
     }
 
     /** This panel joined from two, the join under the flap; itself where that cannot be. */
@@ -61,7 +67,9 @@ public record Wanted(String key, String cover, Piece piece, int copies, Optional
             return List.of(this);
         }
         Side free = hidden.orElseThrow().side();
-        return List.of(part(1, free, joinAt().get()), part(2, free.opposite(), (upDown(free) ? piece.cutHeight() : piece.cutWidth()).minus(joinAt().get())));
+        return List.of(
+                part(1, free, joinAt().get()),
+                part(2, free.opposite(), (upDown(free) ? piece.cutHeight() : piece.cutWidth()).minus(joinAt().get())));
     }
 
     private static boolean upDown(Side free) {
@@ -72,8 +80,17 @@ public record Wanted(String key, String cover, Piece piece, int copies, Optional
     private Wanted part(int number, Side along, Length deep) {
         Length allowance = hidden.orElseThrow().allowance();
         Sum cut = Sum.of(Sum.term("term.of-panel", deep), Sum.term("term.join", allowance));
-        Piece part = new Piece(piece.id() + "~" + number, Phrase.of("piece.part", piece.name(), number), piece.material(), piece.quantity(),
-                upDown(along) ? piece.width() : cut, upDown(along) ? cut : piece.height(), piece.edges(), piece.turned(), List.of(), Optional.empty())
+        Piece part = new Piece(
+                        piece.id() + "~" + number,
+                        Phrase.of("piece.part", piece.name(), number),
+                        piece.material(),
+                        piece.quantity(),
+                        upDown(along) ? piece.width() : cut,
+                        upDown(along) ? cut : piece.height(),
+                        piece.edges(),
+                        piece.turned(),
+                        List.of(),
+                        Optional.empty())
                 .with(along.opposite(), Edge.join(allowance));
         return new Wanted(key + "~" + number, cover, part, copies);
     }

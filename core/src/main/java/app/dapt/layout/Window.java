@@ -18,7 +18,8 @@ public record Window(Length across, Length along) {
 
     /** The same point, counted within one repeat. */
     public Window within(Repeat repeat) {
-        return new Window(new Length(Math.floorMod(across.grains(), repeat.across().grains())),
+        return new Window(
+                new Length(Math.floorMod(across.grains(), repeat.across().grains())),
                 new Length(Math.floorMod(along.grains(), repeat.along().grains())));
     }
 }

@@ -6,8 +6,7 @@ import java.util.function.Function;
 public sealed interface Entry {
 
     /** It was a length. */
-    record Value(Length length) implements Entry {
-    }
+    record Value(Length length) implements Entry {}
 
     /**
      * It was not, and here is why.
@@ -15,8 +14,7 @@ public sealed interface Entry {
      * @param reason  what is wrong, in words
      * @param example what would have been understood
      */
-    record Refused(Phrase reason, String example) implements Entry {
-    }
+    record Refused(Phrase reason, String example) implements Entry {}
 
     /** The one or the other, made into one kind of thing. */
     default <T> T fold(Function<Length, T> value, Function<Refused, T> refused) {

@@ -66,7 +66,8 @@ public record Length(long grains) implements Comparable<Length> {
     /** The nearest length to a decimal count of a unit, as a person types it. */
     public static Length of(BigDecimal count, Unit unit) {
         return new Length(count.multiply(BigDecimal.valueOf(unit.grains()))
-                .setScale(0, RoundingMode.HALF_UP).longValueExact());
+                .setScale(0, RoundingMode.HALF_UP)
+                .longValueExact());
     }
 
     /** How many inches, as a floating number: for estimates, search and drawing only. */

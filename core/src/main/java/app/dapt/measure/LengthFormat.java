@@ -13,6 +13,7 @@ public record LengthFormat(Mark mark) {
 
     /** The fractions that every font has; the others are written with a fraction slash, which fonts draw as one. */
     private static final Map<String, String> COMMON = Map.of("1/4", "¼", "1/2", "½", "3/4", "¾");
+
     private static final String HAIR_SPACE = "\u200a";
 
     public static LengthFormat in(Mark mark) {
@@ -38,8 +39,10 @@ public record LengthFormat(Mark mark) {
     public String toBuy(Length length) {
         return mark.unit().metric()
                 ? BigDecimal.valueOf(length.grains())
-                        .divide(BigDecimal.valueOf(Unit.METRE.grains()), 2, RoundingMode.HALF_UP)
-                        .stripTrailingZeros().toPlainString() + " m"
+                                .divide(BigDecimal.valueOf(Unit.METRE.grains()), 2, RoundingMode.HALF_UP)
+                                .stripTrailingZeros()
+                                .toPlainString()
+                        + " m"
                 : fraction(length, Unit.YARD, 8) + " yd";
     }
 
@@ -49,7 +52,8 @@ public record LengthFormat(Mark mark) {
     }
 
     private String write(Length length, int perUnit) {
-        String size = mark.unit().metric() ? decimals(length.abs(), perUnit) : fraction(length.abs(), Unit.INCH, perUnit);
+        String size =
+                mark.unit().metric() ? decimals(length.abs(), perUnit) : fraction(length.abs(), Unit.INCH, perUnit);
         return length.isNegative() && !size.equals("0") ? "−" + size : size;
     }
 
@@ -57,7 +61,8 @@ public record LengthFormat(Mark mark) {
         int places = perCentimetre == 10 ? 1 : 3;
         return BigDecimal.valueOf(length.grains())
                 .divide(BigDecimal.valueOf(Unit.CENTIMETRE.grains()), places, RoundingMode.HALF_UP)
-                .stripTrailingZeros().toPlainString();
+                .stripTrailingZeros()
+                .toPlainString();
     }
 
     private static String fraction(Length length, Unit unit, int perUnit) {

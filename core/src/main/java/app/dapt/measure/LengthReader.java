@@ -52,7 +52,8 @@ public record LengthReader(Unit unit, Length smallest, Length largest) {
             return refuse("entry.negative");
         }
         String size = minus || plain.startsWith("+") ? plain.substring(1) : plain;
-        return parse(size).map(length -> withinBounds(minus ? length.negated() : length))
+        return parse(size)
+                .map(length -> withinBounds(minus ? length.negated() : length))
                 .orElseGet(() -> refuse("entry.unreadable", text.strip()));
     }
 
@@ -85,11 +86,16 @@ public record LengthReader(Unit unit, Length smallest, Length largest) {
     /** Vulgar fractions as {@code n/d}, every kind of dash, prime and blank as the plain one, in lower case. */
     private static String plain(String text) {
         String spaced = text.replaceAll("([\\d])?([¼½¾⅐-⅞])", "$1 $2");
-        return Normalizer.normalize(spaced, Normalizer.Form.NFKC).toLowerCase(Locale.ROOT)
-                .replace('\u2044', '/').replace('\u2215', '/')
+        return Normalizer.normalize(spaced, Normalizer.Form.NFKC)
+                .toLowerCase(Locale.ROOT)
+                .replace('\u2044', '/')
+                .replace('\u2215', '/')
                 .replaceAll("[\u2010-\u2015\u2212]", "-")
-                .replace("\u2032\u2032", "\"").replaceAll("[\u201c\u201d\u2033]", "\"").replace("''", "\"")
-                .replaceAll("[\\s\\p{Z}]+", " ").strip();
+                .replace("\u2032\u2032", "\"")
+                .replaceAll("[\u201c\u201d\u2033]", "\"")
+                .replace("''", "\"")
+                .replaceAll("[\\s\\p{Z}]+", " ")
+                .strip();
     }
 
     private Optional<Length> parse(String plain) {
@@ -146,7 +152,7 @@ public record LengthReader(Unit unit, Length smallest, Length largest) {
         if (denominator == 0 || glued || whole.stripTrailingZeros().scale() > 0) {
             return Optional.empty();
         }
-        return Optional.of(whole.add(new BigDecimal(numerator)
-                .divide(BigDecimal.valueOf(denominator), MathContext.DECIMAL64)));
+        return Optional.of(
+                whole.add(new BigDecimal(numerator).divide(BigDecimal.valueOf(denominator), MathContext.DECIMAL64)));
     }
 }

@@ -20,7 +20,9 @@ public record Phrase(String code, List<Object> args) {
         return new Phrase(code, List.of(args));
     }
 
-    /** The words for one of a fixed set of choices, {@code choice("finish", SeamFinish.LEFT)} for {@code finish.left}. */
+    /**
+     * The words for one of a fixed set of choices, {@code choice("finish", SeamFinish.LEFT)} for {@code finish.left}.
+     */
     public static Phrase choice(String family, Enum<?> value) {
         return of(family + "." + code(value));
     }

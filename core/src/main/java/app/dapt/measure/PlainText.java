@@ -8,8 +8,7 @@ import java.text.Normalizer;
  */
 public final class PlainText {
 
-    private PlainText() {
-    }
+    private PlainText() {}
 
     /** One line of it: breaks become blanks, and nothing but blanks or what cannot be seen is nothing. */
     public static String line(String raw) {
@@ -52,7 +51,11 @@ public final class PlainText {
 
     private static boolean isBlank(int c) {
         int type = Character.getType(c);
-        return c == '\t' || c == '\n' || c == '\r' || type == Character.LINE_SEPARATOR || type == Character.PARAGRAPH_SEPARATOR;
+        return c == '\t'
+                || c == '\n'
+                || c == '\r'
+                || type == Character.LINE_SEPARATOR
+                || type == Character.PARAGRAPH_SEPARATOR;
     }
 
     private static boolean isRefused(int c) {

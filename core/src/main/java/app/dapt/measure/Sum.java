@@ -13,8 +13,7 @@ import java.util.List;
 public record Sum(List<Term> terms) {
 
     /** One line of a sum; an amount that is taken away is negative. */
-    public record Term(Phrase label, Length amount) {
-    }
+    public record Term(Phrase label, Length amount) {}
 
     public Sum {
         terms = List.copyOf(terms);

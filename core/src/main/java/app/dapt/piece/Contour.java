@@ -24,11 +24,11 @@ import org.locationtech.jts.operation.buffer.BufferParameters;
 public record Contour(List<Point> points) {
 
     /** A corner, millimetres from the top left. */
-    public record Point(double x, double y) {
-    }
+    public record Point(double x, double y) {}
 
     /** A full circle's straight lines: they leave a pillow's curve by a tenth of a millimetre at most. */
     private static final int ROUND = 144;
+
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     public Contour {
@@ -36,7 +36,8 @@ public record Contour(List<Point> points) {
     }
 
     public static Contour rectangle(double left, double top, double right, double bottom) {
-        return new Contour(List.of(new Point(left, top), new Point(right, top), new Point(right, bottom), new Point(left, bottom)));
+        return new Contour(List.of(
+                new Point(left, top), new Point(right, top), new Point(right, bottom), new Point(left, bottom)));
     }
 
     /** A circle that touches both axes. */
@@ -59,7 +60,8 @@ public record Contour(List<Point> points) {
 
     /** The outline so far outside this one, corners kept sharp: a cut line from a seam line. */
     public Contour grown(Length by) {
-        BufferParameters sharp = new BufferParameters(ROUND / 4, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 6);
+        BufferParameters sharp =
+                new BufferParameters(ROUND / 4, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 6);
         return of(BufferOp.bufferOp(polygon(), by.toMm(), sharp));
     }
 
@@ -74,11 +76,14 @@ public record Contour(List<Point> points) {
     }
 
     public Contour scaled(double factor) {
-        return new Contour(points.stream().map(p -> new Point(p.x() * factor, p.y() * factor)).toList());
+        return new Contour(points.stream()
+                .map(p -> new Point(p.x() * factor, p.y() * factor))
+                .toList());
     }
 
     public Contour moved(double right, double down) {
-        return new Contour(points.stream().map(p -> new Point(p.x() + right, p.y() + down)).toList());
+        return new Contour(
+                points.stream().map(p -> new Point(p.x() + right, p.y() + down)).toList());
     }
 
     /** The same outline without the corners that lie no further than this off the line past them. */
@@ -104,7 +109,8 @@ public record Contour(List<Point> points) {
 
     private static double distance(Point p, Point a, Point b) {
         double length = Math.hypot(b.x() - a.x(), b.y() - a.y());
-        return length == 0 ? Math.hypot(p.x() - a.x(), p.y() - a.y())
+        return length == 0
+                ? Math.hypot(p.x() - a.x(), p.y() - a.y())
                 : Math.abs((b.x() - a.x()) * (a.y() - p.y()) - (a.x() - p.x()) * (b.y() - a.y())) / length;
     }
 
@@ -126,8 +132,10 @@ public record Contour(List<Point> points) {
         LengthIndexedLine line = new LengthIndexedLine(GEOMETRY.createLineString(twice));
         double middle = (line.project(new Coordinate(near.x(), near.y())) + further) % perimeter();
         double start = middle < length / 2 ? middle + perimeter() : middle;
-        return Stream.of(line.extractLine(start - length / 2, start + length / 2).getCoordinates())
-                .map(c -> new Point(c.x, c.y)).toList();
+        return Stream.of(
+                        line.extractLine(start - length / 2, start + length / 2).getCoordinates())
+                .map(c -> new Point(c.x, c.y))
+                .toList();
     }
 
     public double left() {

@@ -10,8 +10,7 @@ import java.util.List;
 public record GridPolygon(List<Corner> corners) {
 
     /** A corner, x to the right and y down. */
-    public record Corner(int x, int y) {
-    }
+    public record Corner(int x, int y) {}
 
     public GridPolygon {
         corners = List.copyOf(corners);
@@ -23,7 +22,8 @@ public record GridPolygon(List<Corner> corners) {
         for (int i = 0; i < size; i++) {
             for (int j = i + 2; j < size; j++) {
                 boolean neighbours = i == 0 && j == size - 1;
-                if (!neighbours && cross(corners.get(i), corners.get(i + 1), corners.get(j), corners.get((j + 1) % size))) {
+                if (!neighbours
+                        && cross(corners.get(i), corners.get(i + 1), corners.get(j), corners.get((j + 1) % size))) {
                     return true;
                 }
             }

@@ -14,11 +14,28 @@ import java.util.Optional;
 public record Marking(Sort sort, Optional<Length> fromLeft, Optional<Length> fromTop) {
 
     /** What a marking is for. */
-    public enum Sort { FOLD, PLEAT, CHANNEL, JOIN, ZIP_END, BUTTON, BUTTONHOLE, TIE, STRAP, LABEL, POCKET, ROW, MOTIF, CENTRE, NOTCH }
+    public enum Sort {
+        FOLD,
+        PLEAT,
+        CHANNEL,
+        JOIN,
+        ZIP_END,
+        BUTTON,
+        BUTTONHOLE,
+        TIE,
+        STRAP,
+        LABEL,
+        POCKET,
+        ROW,
+        MOTIF,
+        CENTRE,
+        NOTCH
+    }
 
     /** A line that runs across, or up and down, so far from the top or the left edge. */
     public static Marking line(Sort sort, Axis runs, Length at) {
-        return runs == Axis.ACROSS ? new Marking(sort, Optional.empty(), Optional.of(at))
+        return runs == Axis.ACROSS
+                ? new Marking(sort, Optional.empty(), Optional.of(at))
                 : new Marking(sort, Optional.of(at), Optional.empty());
     }
 
@@ -40,8 +57,7 @@ public record Marking(Sort sort, Optional<Length> fromLeft, Optional<Length> fro
     }
 
     /** One measure as it is taken at the table: from the nearer of two edges. */
-    public record Measure(Length distance, Side from) {
-    }
+    public record Measure(Length distance, Side from) {}
 
     /** How far it lies from the nearer of the two edges at its left and right. */
     public Optional<Measure> across(Piece piece) {

@@ -104,11 +104,15 @@ public sealed interface Outline {
 
         @Override
         public Contour cutInPlace() {
-            return panel.cut().within(from.minus(allowance).toMm(), -FAR, to.plus(allowance).toMm(), FAR);
+            return panel.cut()
+                    .within(
+                            from.minus(allowance).toMm(),
+                            -FAR,
+                            to.plus(allowance).toMm(),
+                            FAR);
         }
     }
 
     /** Lines already drawn, the seam in the place it has within the cut. */
-    record Traced(Contour cutInPlace, Contour seamInPlace) implements Outline {
-    }
+    record Traced(Contour cutInPlace, Contour seamInPlace) implements Outline {}
 }

@@ -26,11 +26,25 @@ import java.util.stream.Stream;
  * @param marks    what to mark before sewing
  * @param outline  its own lines, where it is no rectangle
  */
-public record Piece(String id, Phrase name, Material material, int quantity, Sum width, Sum height,
-                    Map<Side, Edge> edges, boolean turned, List<Marking> marks, Optional<Outline> outline) {
+public record Piece(
+        String id,
+        Phrase name,
+        Material material,
+        int quantity,
+        Sum width,
+        Sum height,
+        Map<Side, Edge> edges,
+        boolean turned,
+        List<Marking> marks,
+        Optional<Outline> outline) {
 
     /** The cloths that a plan names. */
-    public enum Material { FRONT, BACK, LINING, TRIM }
+    public enum Material {
+        FRONT,
+        BACK,
+        LINING,
+        TRIM
+    }
 
     public Piece {
         edges = Map.copyOf(edges);
@@ -42,7 +56,8 @@ public record Piece(String id, Phrase name, Material material, int quantity, Sum
 
     /** A rectangle with nothing to mark on it. */
     public static Piece rectangle(String id, Material material, Sum width, Sum height, Map<Side, Edge> edges) {
-        return new Piece(id, Phrase.of("piece." + id), material, 1, width, height, edges, false, List.of(), Optional.empty());
+        return new Piece(
+                id, Phrase.of("piece." + id), material, 1, width, height, edges, false, List.of(), Optional.empty());
     }
 
     /** This piece with more to mark. */
@@ -104,8 +119,12 @@ public record Piece(String id, Phrase name, Material material, int quantity, Sum
     /** What is left of the cut size in one direction once both edges have eaten theirs: the size sewn. */
     public Length finished(Axis axis) {
         return axis == Axis.ACROSS
-                ? cutWidth().minus(edge(Side.LEFT).allowance()).minus(edge(Side.RIGHT).allowance())
-                : cutHeight().minus(edge(Side.TOP).allowance()).minus(edge(Side.BOTTOM).allowance());
+                ? cutWidth()
+                        .minus(edge(Side.LEFT).allowance())
+                        .minus(edge(Side.RIGHT).allowance())
+                : cutHeight()
+                        .minus(edge(Side.TOP).allowance())
+                        .minus(edge(Side.BOTTOM).allowance());
     }
 
     /** Four edges that are all seams. */

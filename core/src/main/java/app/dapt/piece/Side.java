@@ -4,7 +4,10 @@ import app.dapt.measure.Axis;
 
 /** An edge of a piece that lies upright before you, right side up. */
 public enum Side {
-    TOP(Axis.ACROSS), RIGHT(Axis.UP_DOWN), BOTTOM(Axis.ACROSS), LEFT(Axis.UP_DOWN);
+    TOP(Axis.ACROSS),
+    RIGHT(Axis.UP_DOWN),
+    BOTTOM(Axis.ACROSS),
+    LEFT(Axis.UP_DOWN);
 
     private final Axis runs;
 

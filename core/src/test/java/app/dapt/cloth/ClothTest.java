@@ -27,7 +27,11 @@ class ClothTest {
     }
 
     private static Piece piece(int wide, int high) {
-        return Piece.rectangle("back-lower", Material.BACK, Sum.of(Sum.term("term.front", Length.inches(wide))), Sum.of(Sum.term("term.front", Length.inches(high))),
+        return Piece.rectangle(
+                "back-lower",
+                Material.BACK,
+                Sum.of(Sum.term("term.front", Length.inches(wide))),
+                Sum.of(Sum.term("term.front", Length.inches(high))),
                 Piece.sewnAllRound(Length.inches(0, 1, 2)));
     }
 
@@ -57,7 +61,9 @@ class ClothTest {
         assertThat(cloth(print, true).hasUp()).isTrue();
         Cloth pictured = plain.withPhoto(Optional.of(new Photo(3, Length.inches(9), Length.inches(6))));
         assertThat(pictured.turns()).as("nobody knows what is on a picture").isFalse();
-        assertThat(pictured.repeat()).as("a picture is a repeat").contains(new Repeat(Length.inches(9), Length.inches(6)));
+        assertThat(pictured.repeat())
+                .as("a picture is a repeat")
+                .contains(new Repeat(Length.inches(9), Length.inches(6)));
         assertThat(plain.repeat().isPresent()).isEqualTo(print != Print.PLAIN);
     }
 
@@ -94,11 +100,15 @@ class ClothTest {
     void aPanelJoinedUnderItsFlapComesToThePanel(Side free) {
         Length allowance = Length.inches(0, 1, 2);
         Piece panel = piece(22, 14).with(free, new Edge(Edge.Fate.HEM, List.of(allowance, allowance)));
-        Wanted wanted = new Wanted("1/back-lower", "Bench", panel, 2, Optional.of(new Wanted.Hidden(free, Length.inches(5), allowance)));
+        Wanted wanted = new Wanted(
+                "1/back-lower", "Bench", panel, 2, Optional.of(new Wanted.Hidden(free, Length.inches(5), allowance)));
         List<Wanted> parts = wanted.joinedUnderFlap();
-        assertThat(parts).hasSize(2).allSatisfy(part -> assertThat(part.copies()).isEqualTo(2));
+        assertThat(parts).hasSize(2).allSatisfy(part -> assertThat(part.copies())
+                .isEqualTo(2));
         boolean upDown = free == Side.TOP || free == Side.BOTTOM;
-        Length together = parts.stream().map(part -> upDown ? part.piece().cutHeight() : part.piece().cutWidth()).reduce(Length.ZERO, Length::plus);
+        Length together = parts.stream()
+                .map(part -> upDown ? part.piece().cutHeight() : part.piece().cutWidth())
+                .reduce(Length.ZERO, Length::plus);
         assertThat(together.minus(allowance.times(2))).isEqualTo(upDown ? panel.cutHeight() : panel.cutWidth());
         assertThat(parts.get(0).piece().edge(free).fate()).isEqualTo(Edge.Fate.HEM);
         assertThat(parts.get(0).piece().edge(free.opposite()).fate()).isEqualTo(Edge.Fate.JOIN);
@@ -108,7 +118,12 @@ class ClothTest {
 
     @Test
     void aFlapTooShallowHidesNoJoin() {
-        Wanted shallow = new Wanted("1/back-lower", "Bench", piece(22, 14), 1, Optional.of(new Wanted.Hidden(Side.TOP, Length.inches(1), Length.inches(0, 1, 2))));
+        Wanted shallow = new Wanted(
+                "1/back-lower",
+                "Bench",
+                piece(22, 14),
+                1,
+                Optional.of(new Wanted.Hidden(Side.TOP, Length.inches(1), Length.inches(0, 1, 2))));
         assertThat(shallow.joinAt()).isEmpty();
         assertThat(shallow.joinedUnderFlap()).containsExactly(shallow);
     }

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.dapt.Cases;
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
-import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.SeamFinish;
 import app.dapt.cover.decision.Spacing;
@@ -48,7 +47,8 @@ class FindingsTest {
     private static final Length HALF = Length.inches(0, 1, 2);
 
     private static CoverPlan sound(int across, int upDown, ShapeKind shape) {
-        return DefaultPlan.plan("Sound", Mark.EIGHTH, shape, Form.overCrown(Length.inches(across), Length.inches(upDown)));
+        return DefaultPlan.plan(
+                "Sound", Mark.EIGHTH, shape, Form.overCrown(Length.inches(across), Length.inches(upDown)));
     }
 
     private static EnvelopeOpening envelope(CoverPlan plan) {
@@ -68,7 +68,8 @@ class FindingsTest {
     }
 
     private static CoverPlan hems(CoverPlan plan, Hem first, boolean turned) {
-        return plan.withOpening(envelope(plan).withPanels(new PanelChoice(first, turned), envelope(plan).second()));
+        return plan.withOpening(envelope(plan)
+                .withPanels(new PanelChoice(first, turned), envelope(plan).second()));
     }
 
     private static CoverPlan down(int inches) {
@@ -86,41 +87,94 @@ class FindingsTest {
         CoverPlan soft = SOUND.withFit(SOUND.fit().withSchool(FitSchool.FINISH_TO_FORM));
         return Stream.of(
                 Arguments.of("overlap", Weight.BETTER_NOT, overlap(SOUND, Length.inches(3, 3, 8)), "remedy.overlap"),
-                Arguments.of("overlap", Weight.WORTH_KNOWING, overlap(SOUND, Length.inches(3, 11, 16)), "remedy.overlap"),
+                Arguments.of(
+                        "overlap", Weight.WORTH_KNOWING, overlap(SOUND, Length.inches(3, 11, 16)), "remedy.overlap"),
                 Arguments.of("overlap", Weight.WILL_NOT_WORK, overlap(down(2), Length.inches(1)), "remedy.overlap"),
-                Arguments.of("hems-eat-overlap", Weight.WILL_NOT_WORK, rule(RuleOfThumb.HALF_PLUS_TWO), "remedy.overlap"),
+                Arguments.of(
+                        "hems-eat-overlap", Weight.WILL_NOT_WORK, rule(RuleOfThumb.HALF_PLUS_TWO), "remedy.overlap"),
                 Arguments.of("blank-narrow", Weight.WILL_NOT_WORK, rule(RuleOfThumb.BLANK_HALVED), "remedy.overlap"),
                 Arguments.of("overlap-long", Weight.BETTER_NOT, overlap(SOUND, Length.inches(14)), "remedy.overlap"),
-                Arguments.of("envelope-strained", Weight.WORTH_KNOWING, sound(14, 14, ShapeKind.SQUARE).withFit(down(2).fit()), "remedy.finish-to-form"),
-                Arguments.of("opening-placed", Weight.WILL_NOT_WORK,
-                        SOUND.withOpening(envelope(SOUND).withCentre(Optional.of(Length.inches(30)))), "remedy.centre-opening"),
-                Arguments.of("opening-placed", Weight.WILL_NOT_WORK,
-                        SOUND.withOpening(envelope(SOUND).withCentre(Optional.of(HALF))), "remedy.centre-opening"),
-                Arguments.of("hem-wide", Weight.BETTER_NOT,
-                        hems(soft, new Hem(Hem.Kind.OWN, HALF, Length.inches(4)), false), "remedy.narrow-hems"),
-                Arguments.of("opening-short", Weight.BETTER_NOT,
-                        sound(60, 20, ShapeKind.OBLONG).withOpening(SOUND.opening().turned())
-                                .withFit(new Fit(FitSchool.SIZE_DOWN, Length.inches(6), Length.ZERO)), "remedy.run-across"),
-                Arguments.of("readings-across-label", Weight.WORTH_KNOWING, across(Reading.LABEL, Length.inches(21)), "remedy.leave-out-label"),
-                Arguments.of("readings-across-straight-across", Weight.BETTER_NOT,
-                        across(Reading.STRAIGHT_ACROSS, Length.inches(22)), "remedy.leave-out-straight-across"),
-                Arguments.of("one-way", Weight.BETTER_NOT,
-                        SOUND.withShape(ShapeKind.OBLONG.usual(Unit.INCH)).withForm(SOUND.form().withUpDown(Readings.NONE)), "remedy.call-square"),
-                Arguments.of("not-square", Weight.WORTH_KNOWING,
-                        sound(20, 16, ShapeKind.SQUARE), "remedy.call-oblong"),
-                Arguments.of("straight-missing", Weight.BETTER_NOT,
-                        SOUND.withFit(SOUND.fit().withSchool(FitSchool.STRAIGHT_ACROSS)), "remedy.finish-to-form"),
-                Arguments.of("fit-vanishes", Weight.WILL_NOT_WORK, sound(6, 6, ShapeKind.SQUARE).withFit(down(6).fit()), "remedy.finish-to-form"),
+                Arguments.of(
+                        "envelope-strained",
+                        Weight.WORTH_KNOWING,
+                        sound(14, 14, ShapeKind.SQUARE).withFit(down(2).fit()),
+                        "remedy.finish-to-form"),
+                Arguments.of(
+                        "opening-placed",
+                        Weight.WILL_NOT_WORK,
+                        SOUND.withOpening(envelope(SOUND).withCentre(Optional.of(Length.inches(30)))),
+                        "remedy.centre-opening"),
+                Arguments.of(
+                        "opening-placed",
+                        Weight.WILL_NOT_WORK,
+                        SOUND.withOpening(envelope(SOUND).withCentre(Optional.of(HALF))),
+                        "remedy.centre-opening"),
+                Arguments.of(
+                        "hem-wide",
+                        Weight.BETTER_NOT,
+                        hems(soft, new Hem(Hem.Kind.OWN, HALF, Length.inches(4)), false),
+                        "remedy.narrow-hems"),
+                Arguments.of(
+                        "opening-short",
+                        Weight.BETTER_NOT,
+                        sound(60, 20, ShapeKind.OBLONG)
+                                .withOpening(SOUND.opening().turned())
+                                .withFit(new Fit(FitSchool.SIZE_DOWN, Length.inches(6), Length.ZERO)),
+                        "remedy.run-across"),
+                Arguments.of(
+                        "readings-across-label",
+                        Weight.WORTH_KNOWING,
+                        across(Reading.LABEL, Length.inches(21)),
+                        "remedy.leave-out-label"),
+                Arguments.of(
+                        "readings-across-straight-across",
+                        Weight.BETTER_NOT,
+                        across(Reading.STRAIGHT_ACROSS, Length.inches(22)),
+                        "remedy.leave-out-straight-across"),
+                Arguments.of(
+                        "one-way",
+                        Weight.BETTER_NOT,
+                        SOUND.withShape(ShapeKind.OBLONG.usual(Unit.INCH))
+                                .withForm(SOUND.form().withUpDown(Readings.NONE)),
+                        "remedy.call-square"),
+                Arguments.of("not-square", Weight.WORTH_KNOWING, sound(20, 16, ShapeKind.SQUARE), "remedy.call-oblong"),
+                Arguments.of(
+                        "straight-missing",
+                        Weight.BETTER_NOT,
+                        SOUND.withFit(SOUND.fit().withSchool(FitSchool.STRAIGHT_ACROSS)),
+                        "remedy.finish-to-form"),
+                Arguments.of(
+                        "fit-vanishes",
+                        Weight.WILL_NOT_WORK,
+                        sound(6, 6, ShapeKind.SQUARE).withFit(down(6).fit()),
+                        "remedy.finish-to-form"),
                 Arguments.of("size", Weight.WILL_NOT_WORK, down(5), "remedy.cut-to-form"),
-                Arguments.of("size", Weight.BETTER_NOT, SOUND.withFit(
-                        new Fit(FitSchool.MY_OWN, Length.inches(2), Length.inches(5))), "remedy.cut-to-form"),
-                Arguments.of("seam-narrow", Weight.BETTER_NOT, SOUND.withSeam(
-                        new Seam(Length.inches(0, 1, 8), SeamFinish.ZIGZAG)), "remedy.seam"),
-                Arguments.of("cloth-narrow-back", Weight.WILL_NOT_WORK, backCloth(SOUND, Print.STRIPE, 20), "remedy.cloth-width"),
-                Arguments.of("cloth-narrow-front", Weight.WILL_NOT_WORK, sound(90, 90, ShapeKind.SQUARE), "remedy.join-sides"),
+                Arguments.of(
+                        "size",
+                        Weight.BETTER_NOT,
+                        SOUND.withFit(new Fit(FitSchool.MY_OWN, Length.inches(2), Length.inches(5))),
+                        "remedy.cut-to-form"),
+                Arguments.of(
+                        "seam-narrow",
+                        Weight.BETTER_NOT,
+                        SOUND.withSeam(new Seam(Length.inches(0, 1, 8), SeamFinish.ZIGZAG)),
+                        "remedy.seam"),
+                Arguments.of(
+                        "cloth-narrow-back",
+                        Weight.WILL_NOT_WORK,
+                        backCloth(SOUND, Print.STRIPE, 20),
+                        "remedy.cloth-width"),
+                Arguments.of(
+                        "cloth-narrow-front",
+                        Weight.WILL_NOT_WORK,
+                        sound(90, 90, ShapeKind.SQUARE),
+                        "remedy.join-sides"),
                 Arguments.of("upside-down-first", Weight.BETTER_NOT, hems(sprigs, ordinary, true), "remedy.upright"),
-                Arguments.of("sideways", Weight.BETTER_NOT,
-                        hems(sprigs, ordinary.withKind(Hem.Kind.SELVAGE), false), "remedy.hem-instead"),
+                Arguments.of(
+                        "sideways",
+                        Weight.BETTER_NOT,
+                        hems(sprigs, ordinary.withKind(Hem.Kind.SELVAGE), false),
+                        "remedy.hem-instead"),
                 Arguments.of("hem-edges", Weight.WORTH_KNOWING, backCloth(SOUND, Print.SPRIG, 54), "remedy.noted"));
     }
 
@@ -129,7 +183,8 @@ class FindingsTest {
     }
 
     private static CoverPlan frontPrint(CoverPlan plan) {
-        return plan.withCloths(plan.cloths().with(Material.FRONT, new Cloth("Front", "#2f7f74", Print.SPRIG, Length.inches(54), false)));
+        return plan.withCloths(plan.cloths()
+                .with(Material.FRONT, new Cloth("Front", "#2f7f74", Print.SPRIG, Length.inches(54), false)));
     }
 
     private static CoverPlan shaped(ShapeKind shape, CoverPlan plan) {
@@ -141,41 +196,149 @@ class FindingsTest {
         CoverPlan vee = sound(34, 24, ShapeKind.VEE).noting("bias-edges");
         CoverPlan oblong = sound(26, 14, ShapeKind.OBLONG);
         return Stream.of(
-                Arguments.of("zip-long", Weight.WILL_NOT_WORK, opening(OpeningKind.EDGE_ZIP, "zipStock", ZipLength.Stock.OWN,
-                        "zipLength", Length.inches(24)), "remedy.zip-standard"),
-                Arguments.of("zip-teeth", Weight.BETTER_NOT, opening(OpeningKind.BACK_ZIP, "zipStock", ZipLength.Stock.OWN,
-                        "zipLength", Length.inches(19)), "remedy.zip-standard"),
-                Arguments.of("opening-short", Weight.BETTER_NOT, opening(OpeningKind.EDGE_ZIP, "zipStock", ZipLength.Stock.OWN,
-                        "zipLength", Length.inches(9)), "remedy.zip-chain"),
-                Arguments.of("zip-placed", Weight.WILL_NOT_WORK, opening(OpeningKind.BACK_ZIP, "zipAt", Length.inches(30)), "remedy.zip-middle"),
-                Arguments.of("band-narrow", Weight.BETTER_NOT, opening(OpeningKind.HIDDEN_ZIP, "bandShows", HALF), "remedy.band-shows"),
-                Arguments.of("button-overlap", Weight.BETTER_NOT, overlap(SOUND.withOpening(opening(OpeningKind.ENVELOPE,
-                        "fastening", Fastening.By.BUTTONS, "button", Length.inches(3, 1, 2)).opening()), Length.inches(4)), "remedy.button-overlap"),
-                Arguments.of("button-band", Weight.BETTER_NOT, opening(OpeningKind.BANDED, "fastening", Fastening.By.BUTTONS,
-                        "button", Length.inches(2)), "remedy.button-band"),
-                Arguments.of("small-parts", Weight.WORTH_KNOWING, opening(OpeningKind.ENVELOPE, "fastening", Fastening.By.TIES), "remedy.noted"),
-                Arguments.of("band-depth", Weight.BETTER_NOT, opening(OpeningKind.BANDED, "band", Length.inches(14)), "remedy.band"),
-                Arguments.of("fold-turns", Weight.BETTER_NOT, frontPrint(opening(OpeningKind.WRAP)), "remedy.run-up-down"),
-                Arguments.of("fold-turns", Weight.BETTER_NOT, frontPrint(opening(OpeningKind.SEWN_SHUT, "cutIn", SewnShutOpening.Cut.ONE)), "remedy.cut-two"),
+                Arguments.of(
+                        "zip-long",
+                        Weight.WILL_NOT_WORK,
+                        opening(OpeningKind.EDGE_ZIP, "zipStock", ZipLength.Stock.OWN, "zipLength", Length.inches(24)),
+                        "remedy.zip-standard"),
+                Arguments.of(
+                        "zip-teeth",
+                        Weight.BETTER_NOT,
+                        opening(OpeningKind.BACK_ZIP, "zipStock", ZipLength.Stock.OWN, "zipLength", Length.inches(19)),
+                        "remedy.zip-standard"),
+                Arguments.of(
+                        "opening-short",
+                        Weight.BETTER_NOT,
+                        opening(OpeningKind.EDGE_ZIP, "zipStock", ZipLength.Stock.OWN, "zipLength", Length.inches(9)),
+                        "remedy.zip-chain"),
+                Arguments.of(
+                        "zip-placed",
+                        Weight.WILL_NOT_WORK,
+                        opening(OpeningKind.BACK_ZIP, "zipAt", Length.inches(30)),
+                        "remedy.zip-middle"),
+                Arguments.of(
+                        "band-narrow",
+                        Weight.BETTER_NOT,
+                        opening(OpeningKind.HIDDEN_ZIP, "bandShows", HALF),
+                        "remedy.band-shows"),
+                Arguments.of(
+                        "button-overlap",
+                        Weight.BETTER_NOT,
+                        overlap(
+                                SOUND.withOpening(opening(
+                                                OpeningKind.ENVELOPE,
+                                                "fastening",
+                                                Fastening.By.BUTTONS,
+                                                "button",
+                                                Length.inches(3, 1, 2))
+                                        .opening()),
+                                Length.inches(4)),
+                        "remedy.button-overlap"),
+                Arguments.of(
+                        "button-band",
+                        Weight.BETTER_NOT,
+                        opening(OpeningKind.BANDED, "fastening", Fastening.By.BUTTONS, "button", Length.inches(2)),
+                        "remedy.button-band"),
+                Arguments.of(
+                        "small-parts",
+                        Weight.WORTH_KNOWING,
+                        opening(OpeningKind.ENVELOPE, "fastening", Fastening.By.TIES),
+                        "remedy.noted"),
+                Arguments.of(
+                        "band-depth",
+                        Weight.BETTER_NOT,
+                        opening(OpeningKind.BANDED, "band", Length.inches(14)),
+                        "remedy.band"),
+                Arguments.of(
+                        "fold-turns", Weight.BETTER_NOT, frontPrint(opening(OpeningKind.WRAP)), "remedy.run-up-down"),
+                Arguments.of(
+                        "fold-turns",
+                        Weight.BETTER_NOT,
+                        frontPrint(opening(OpeningKind.SEWN_SHUT, "cutIn", SewnShutOpening.Cut.ONE)),
+                        "remedy.cut-two"),
                 Arguments.of("sewn-shut", Weight.WORTH_KNOWING, opening(OpeningKind.SEWN_SHUT), "remedy.noted"),
-                Arguments.of("long-end", Weight.BETTER_NOT, oblong.withOpening(OpeningKind.PILLOWCASE.usual(Unit.INCH).turned()), "remedy.short-end"),
-                Arguments.of("flap-deep", Weight.BETTER_NOT, opening(OpeningKind.PILLOWCASE, "flap", Length.inches(14)), "remedy.flap"),
-                Arguments.of("flap-short", Weight.BETTER_NOT, vee.withOpening(OpeningKind.ARM_FLAP.with(OpeningKind.ARM_FLAP.usual(Unit.INCH).decided().with("flap", Length.inches(2)))), "remedy.flap"),
-                Arguments.of("opening-unfit", Weight.WILL_NOT_WORK, shaped(ShapeKind.ROUND, opening(OpeningKind.WRAP)), "remedy.envelope"),
+                Arguments.of(
+                        "long-end",
+                        Weight.BETTER_NOT,
+                        oblong.withOpening(
+                                OpeningKind.PILLOWCASE.usual(Unit.INCH).turned()),
+                        "remedy.short-end"),
+                Arguments.of(
+                        "flap-deep",
+                        Weight.BETTER_NOT,
+                        opening(OpeningKind.PILLOWCASE, "flap", Length.inches(14)),
+                        "remedy.flap"),
+                Arguments.of(
+                        "flap-short",
+                        Weight.BETTER_NOT,
+                        vee.withOpening(OpeningKind.ARM_FLAP.with(
+                                OpeningKind.ARM_FLAP.usual(Unit.INCH).decided().with("flap", Length.inches(2)))),
+                        "remedy.flap"),
+                Arguments.of(
+                        "opening-unfit",
+                        Weight.WILL_NOT_WORK,
+                        shaped(ShapeKind.ROUND, opening(OpeningKind.WRAP)),
+                        "remedy.envelope"),
                 Arguments.of("opening-unfit", Weight.WILL_NOT_WORK, opening(OpeningKind.ARM_FLAP), "remedy.envelope"),
-                Arguments.of("opening-unfit", Weight.WILL_NOT_WORK, vee.withOpening(OpeningKind.ENVELOPE.usual(Unit.INCH)), "remedy.turn-opening"),
-                Arguments.of("front-unfit", Weight.WILL_NOT_WORK, opening(OpeningKind.WRAP).withFace(FaceKind.BUTTON_BAND.usual(Unit.INCH)),
+                Arguments.of(
+                        "opening-unfit",
+                        Weight.WILL_NOT_WORK,
+                        vee.withOpening(OpeningKind.ENVELOPE.usual(Unit.INCH)),
+                        "remedy.turn-opening"),
+                Arguments.of(
+                        "front-unfit",
+                        Weight.WILL_NOT_WORK,
+                        opening(OpeningKind.WRAP).withFace(FaceKind.BUTTON_BAND.usual(Unit.INCH)),
                         "remedy.plain-front"),
-                Arguments.of("front-unfit", Weight.WILL_NOT_WORK, shaped(ShapeKind.ROUND, SOUND).withFace(FaceKind.BUTTON_BAND.usual(Unit.INCH)),
+                Arguments.of(
+                        "front-unfit",
+                        Weight.WILL_NOT_WORK,
+                        shaped(ShapeKind.ROUND, SOUND).withFace(FaceKind.BUTTON_BAND.usual(Unit.INCH)),
                         "remedy.plain-front"),
-                Arguments.of("button-size", Weight.BETTER_NOT, SOUND.withFace(new Face.ButtonBand(Length.inches(1), 3, Spacing.HALF_AT_ENDS, Length.inches(2))),
+                Arguments.of(
+                        "button-size",
+                        Weight.BETTER_NOT,
+                        SOUND.withFace(
+                                new Face.ButtonBand(Length.inches(1), 3, Spacing.HALF_AT_ENDS, Length.inches(2))),
                         "remedy.button-size"),
-                Arguments.of("stay-stitch", Weight.WORTH_KNOWING, SOUND.withFace(FaceKind.PIECED.usual(Unit.INCH)), "remedy.noted"),
-                Arguments.of("vee-arms", Weight.WILL_NOT_WORK, shaped(ShapeKind.VEE, sound(34, 24, ShapeKind.VEE)).withShape(
-                        new Vee(Length.inches(23), Vee.End.SQUARE, Length.inches(2), Length.inches(4), Vee.By.WIDTH, 45)), "remedy.arm"),
-                Arguments.of("bias-edges", Weight.WORTH_KNOWING, sound(34, 24, ShapeKind.VEE), "remedy.will-stay-stitch"),
-                Arguments.of("straps", Weight.BETTER_NOT, sound(64, 25, ShapeKind.RUN).withShape(new Run(4, new Run.Straps(Run.Use.CARRY, 2, Length.inches(40), Run.CarriedBy.TOP, Run.Propped.LEFT, 2))), "remedy.straps-in"),
-                Arguments.of("taper", Weight.WORTH_KNOWING, down(2).withShape(new Rectangular(false, Corners.TAPERED)), "remedy.plain-corners"));
+                Arguments.of(
+                        "stay-stitch",
+                        Weight.WORTH_KNOWING,
+                        SOUND.withFace(FaceKind.PIECED.usual(Unit.INCH)),
+                        "remedy.noted"),
+                Arguments.of(
+                        "vee-arms",
+                        Weight.WILL_NOT_WORK,
+                        shaped(ShapeKind.VEE, sound(34, 24, ShapeKind.VEE))
+                                .withShape(new Vee(
+                                        Length.inches(23),
+                                        Vee.End.SQUARE,
+                                        Length.inches(2),
+                                        Length.inches(4),
+                                        Vee.By.WIDTH,
+                                        45)),
+                        "remedy.arm"),
+                Arguments.of(
+                        "bias-edges", Weight.WORTH_KNOWING, sound(34, 24, ShapeKind.VEE), "remedy.will-stay-stitch"),
+                Arguments.of(
+                        "straps",
+                        Weight.BETTER_NOT,
+                        sound(64, 25, ShapeKind.RUN)
+                                .withShape(new Run(
+                                        4,
+                                        new Run.Straps(
+                                                Run.Use.CARRY,
+                                                2,
+                                                Length.inches(40),
+                                                Run.CarriedBy.TOP,
+                                                Run.Propped.LEFT,
+                                                2))),
+                        "remedy.straps-in"),
+                Arguments.of(
+                        "taper",
+                        Weight.WORTH_KNOWING,
+                        down(2).withShape(new Rectangular(false, Corners.TAPERED)),
+                        "remedy.plain-corners"));
     }
 
     @Test
@@ -186,8 +349,12 @@ class FindingsTest {
     @ParameterizedTest(name = "{0} {1}")
     @MethodSource({"covers", "otherCovers"})
     void isFoundWithItsWeightAndRemovedByItsButton(String code, Weight weight, CoverPlan plan, String label) {
-        Finding finding = Reckoner.reckon(plan).finding(code).orElseThrow(() ->
-                new AssertionError("only " + Reckoner.reckon(plan).findings().stream().map(Finding::code).toList()));
+        Finding finding = Reckoner.reckon(plan)
+                .finding(code)
+                .orElseThrow(() -> new AssertionError("only "
+                        + Reckoner.reckon(plan).findings().stream()
+                                .map(Finding::code)
+                                .toList()));
         assertThat(finding.weight()).isEqualTo(weight);
         Finding.Remedy remedy = finding.remedy().orElseThrow();
         assertThat(remedy.label().code()).isEqualTo(label);
@@ -196,8 +363,10 @@ class FindingsTest {
 
     @Test
     void whatWasNotedIsSaidAgainWhenItGrowsWorse() {
-        CoverPlan saggy = SOUND.withFit(new Fit(FitSchool.MY_OWN, Length.inches(2), Length.inches(5))).noting("size");
+        CoverPlan saggy = SOUND.withFit(new Fit(FitSchool.MY_OWN, Length.inches(2), Length.inches(5)))
+                .noting("size");
         assertThat(Reckoner.reckon(saggy).finding("size")).isEmpty();
-        assertThat(Reckoner.reckon(saggy.withFit(down(5).fit())).finding("size")).isPresent();
+        assertThat(Reckoner.reckon(saggy.withFit(down(5).fit())).finding("size"))
+                .isPresent();
     }
 }

@@ -28,7 +28,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 class FitSuggestionsTest {
 
     private static final Cloth BACK = new Cloth("Awning", "#e2b93b", Print.SPRIG, Length.inches(54), false).withId(2);
-    private static final CoverPlan PLAN = withBack(DefaultPlan.plan("Stool", Mark.EIGHTH, ShapeKind.SQUARE, Form.overCrown(Length.inches(20), Length.inches(20))));
+    private static final CoverPlan PLAN = withBack(DefaultPlan.plan(
+            "Stool", Mark.EIGHTH, ShapeKind.SQUARE, Form.overCrown(Length.inches(20), Length.inches(20))));
 
     private static CoverPlan withBack(CoverPlan plan) {
         return plan.withCloths(plan.cloths().with(Material.BACK, BACK));
@@ -43,12 +44,24 @@ class FitSuggestionsTest {
     }
 
     private static boolean fits(CoverPlan plan, LayoutChoices lay) {
-        ClothUse use = ClothUse.of(List.of(new ClothUse.Of("1", Reckoner.reckonWithoutRemedies(plan, Mark.EIGHTH), 1))).stream().filter(each -> each.cloth().equals(BACK)).findFirst().orElseThrow();
+        ClothUse use =
+                ClothUse.of(List.of(new ClothUse.Of("1", Reckoner.reckonWithoutRemedies(plan, Mark.EIGHTH), 1)))
+                        .stream()
+                        .filter(each -> each.cloth().equals(BACK))
+                        .findFirst()
+                        .orElseThrow();
         LayoutProblem tried = LayoutProblem.of(BACK, use.wanted(), lay, Unit.INCH);
-        return new LayoutSearch(tried.asTask(), 11).improve(Budget.steps(4000)).placed().size() == tried.asTask().count();
+        return new LayoutSearch(tried.asTask(), 11)
+                        .improve(Budget.steps(4000))
+                        .placed()
+                        .size()
+                == tried.asTask().count();
     }
 
-    /** The backs are each as wide as the front and well over half as deep; every offer is laid out once more before it is believed. */
+    /**
+     * The backs are each as wide as the front and well over half as deep; every offer is laid out once more before it
+     * is believed.
+     */
     @ParameterizedTest
     @CsvSource({"22, 25", "22, 24", "22, 22", "14, 16"})
     void whatIsOfferedFits(int wide, int deep) {
@@ -56,30 +69,50 @@ class FitSuggestionsTest {
         assertThat(fits(PLAN, lay)).isFalse();
         List<Offer> offers = offers(lay);
         assertThat(offers).isNotEmpty();
-        offers.forEach(offer -> assertThat(fits(offer.plan().orElse(PLAN), offer.lay().orElse(lay))).as(offer.code()).isTrue());
+        offers.forEach(
+                offer -> assertThat(fits(offer.plan().orElse(PLAN), offer.lay().orElse(lay)))
+                        .as(offer.code())
+                        .isTrue());
     }
 
     @Test
     void theLargestOverlapThatFitsIsOfferedAndALargerOneDoesNotFit() {
         LayoutChoices lay = on(Scrap.rectangle("one", Length.inches(22), Length.inches(25)));
-        Offer smaller = offers(lay).stream().filter(offer -> offer.code().equals("overlap")).findFirst().orElseThrow();
+        Offer smaller = offers(lay).stream()
+                .filter(offer -> offer.code().equals("overlap"))
+                .findFirst()
+                .orElseThrow();
         Reckoned then = Reckoner.reckonWithoutRemedies(smaller.plan().orElseThrow(), Mark.EIGHTH);
         Length left = then.back().overlap().orElseThrow();
-        assertThat(left).isLessThan(Reckoner.reckonWithoutRemedies(PLAN, Mark.EIGHTH).back().overlap().orElseThrow());
+        assertThat(left)
+                .isLessThan(Reckoner.reckonWithoutRemedies(PLAN, Mark.EIGHTH)
+                        .back()
+                        .overlap()
+                        .orElseThrow());
         Lapped opening = (Lapped) smaller.plan().orElseThrow().opening();
-        assertThat(fits(smaller.plan().orElseThrow().withOpening((Opening) opening.withOverlap(left.plus(Length.inches(0, 1, 2)))), lay)).isFalse();
+        assertThat(fits(
+                        smaller.plan().orElseThrow().withOpening((Opening)
+                                opening.withOverlap(left.plus(Length.inches(0, 1, 2)))),
+                        lay))
+                .isFalse();
     }
 
     @Test
     void aJoinIsOfferedWhereTheFlapHidesIt() {
-        LayoutChoices lay = on(Scrap.rectangle("long", Length.inches(22), Length.inches(24)), Scrap.rectangle("short", Length.inches(22), Length.inches(9)));
-        Offer joined = offers(lay).stream().filter(offer -> offer.code().equals("joined")).findFirst().orElseThrow();
+        LayoutChoices lay = on(
+                Scrap.rectangle("long", Length.inches(22), Length.inches(24)),
+                Scrap.rectangle("short", Length.inches(22), Length.inches(9)));
+        Offer joined = offers(lay).stream()
+                .filter(offer -> offer.code().equals("joined"))
+                .findFirst()
+                .orElseThrow();
         assertThat(joined.plan()).isEqualTo(Optional.empty());
         assertThat(joined.lay().orElseThrow().joined()).hasSize(1);
     }
 
     @Test
     void nothingIsOfferedOnAScrapTooSmallForAnything() {
-        assertThat(offers(on(Scrap.rectangle("rag", Length.inches(2), Length.inches(2))))).isEmpty();
+        assertThat(offers(on(Scrap.rectangle("rag", Length.inches(2), Length.inches(2)))))
+                .isEmpty();
     }
 }

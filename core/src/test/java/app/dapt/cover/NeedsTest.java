@@ -26,18 +26,27 @@ import org.junit.jupiter.params.provider.MethodSource;
 class NeedsTest {
 
     private static CoverPlan square(int inches) {
-        return DefaultPlan.plan("Bench", Mark.EIGHTH, ShapeKind.SQUARE, Form.overCrown(Length.inches(inches), Length.inches(inches)));
+        return DefaultPlan.plan(
+                "Bench", Mark.EIGHTH, ShapeKind.SQUARE, Form.overCrown(Length.inches(inches), Length.inches(inches)));
     }
 
     private static Sum thread(CoverPlan plan) {
-        return Reckoner.reckon(plan).needs().stream().filter(need -> need.what().code().equals("need.thread")).findFirst().orElseThrow().sum().orElseThrow();
+        return Reckoner.reckon(plan).needs().stream()
+                .filter(need -> need.what().code().equals("need.thread"))
+                .findFirst()
+                .orElseThrow()
+                .sum()
+                .orElseThrow();
     }
 
     @Test
     void threadIsThreeTimesTheSeamsAndHemsAndAsMuchAgainForAZigzag() {
         CoverPlan plan = square(20);
-        // Cut to the form it is sewn to nineteen: four seams and two hems of that; the raw edge of the four seams zigzagged.
-        assertThat(thread(plan).terms()).extracting(term -> term.amount().toInches()).containsExactly(3.0 * 6 * 19, 3.0 * 4 * 19);
+        // Cut to the form it is sewn to nineteen: four seams and two hems of that; the raw edge of the four seams
+        // zigzagged.
+        assertThat(thread(plan).terms())
+                .extracting(term -> term.amount().toInches())
+                .containsExactly(3.0 * 6 * 19, 3.0 * 4 * 19);
         CoverPlan overlocked = plan.withSeam(new Seam(plan.seam().chosen(), SeamFinish.OVERLOCKED));
         assertThat(thread(overlocked).terms().get(1).amount()).isEqualTo(Length.inches(12 * 4 * 19));
         CoverPlan pinked = plan.withSeam(new Seam(plan.seam().chosen(), SeamFinish.PINKED));
@@ -68,9 +77,15 @@ class NeedsTest {
     void dropsSewnTogetherAreThePanel(int inches, JoiningKind kind, int drops) {
         CoverPlan plan = square(inches).withJoining(kind.usual(Unit.INCH));
         Reckoned reckoned = Reckoner.reckonWithoutRemedies(plan, Mark.EIGHTH);
-        List<Length> widths = reckoned.pieces().stream().filter(piece -> piece.id().startsWith("front-")).map(piece -> piece.cutWidth()).toList();
-        assertThat(widths).hasSize(drops).allSatisfy(width -> assertThat(width).isLessThanOrEqualTo(plan.cloths().front().usableWidth()));
-        Length together = widths.stream().reduce(Length.ZERO, Length::plus).minus(reckoned.allowance().times(2L * (drops - 1)));
+        List<Length> widths = reckoned.pieces().stream()
+                .filter(piece -> piece.id().startsWith("front-"))
+                .map(piece -> piece.cutWidth())
+                .toList();
+        assertThat(widths).hasSize(drops).allSatisfy(width -> assertThat(width)
+                .isLessThanOrEqualTo(plan.cloths().front().usableWidth()));
+        Length together = widths.stream()
+                .reduce(Length.ZERO, Length::plus)
+                .minus(reckoned.allowance().times(2L * (drops - 1)));
         Length panel = reckoned.front().cutWidth();
         assertThat(together).isBetween(panel, panel.plus(Length.inches(0, drops, 8)));
         assertThat(reckoned.isJoined()).isTrue();
@@ -87,9 +102,12 @@ class NeedsTest {
     void whatIsRecommendedIsTheNearestToPlump(CoverPlan plan) {
         Recommendation recommended = Recommendation.of(plan, plan.mark());
         assertThat(recommended.bySchool()).hasSize(FitSchool.values().length);
-        double off = Math.abs(recommended.bySchool().get(recommended.school()).fullness().ratio() - .9);
+        double off = Math.abs(
+                recommended.bySchool().get(recommended.school()).fullness().ratio() - .9);
         for (FitSchool school : List.of(FitSchool.CUT_TO_FORM, FitSchool.FINISH_TO_FORM, FitSchool.SIZE_DOWN)) {
-            assertThat(off).isLessThanOrEqualTo(Math.abs(recommended.bySchool().get(school).fullness().ratio() - .9));
+            assertThat(off)
+                    .isLessThanOrEqualTo(Math.abs(
+                            recommended.bySchool().get(school).fullness().ratio() - .9));
         }
     }
 }

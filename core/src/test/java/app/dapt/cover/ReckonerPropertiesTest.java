@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.dapt.Cases;
 import app.dapt.RandomPlans;
 import app.dapt.cover.decision.Back;
-import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Weight;
 import app.dapt.cover.front.Face;
 import app.dapt.cover.opening.Lapped;
@@ -41,8 +40,10 @@ class ReckonerPropertiesTest {
 
     /** Plans that make sense, for every opening on every shape that it goes with, some of each. */
     static Stream<Arguments> sensible() {
-        return Stream.of(ShapeKind.values()).flatMap(shape -> Stream.of(OpeningKind.values()).flatMap(opening ->
-                Cases.of(6, random -> RandomPlans.fitting(random, shape, opening)))).filter(ReckonerPropertiesTest::goTogether);
+        return Stream.of(ShapeKind.values())
+                .flatMap(shape -> Stream.of(OpeningKind.values())
+                        .flatMap(opening -> Cases.of(6, random -> RandomPlans.fitting(random, shape, opening))))
+                .filter(ReckonerPropertiesTest::goTogether);
     }
 
     private static boolean goTogether(Arguments arguments) {
@@ -69,10 +70,14 @@ class ReckonerPropertiesTest {
         Axis along = plan.opening().runs();
         Axis deep = along.other();
         Back back = reckoned.back();
-        Length takeUp = plan.shape() instanceof Run run ? Length.inches(0, 1, 8).times(run.pockets() - 1L) : Length.ZERO;
+        Length takeUp =
+                plan.shape() instanceof Run run ? Length.inches(0, 1, 8).times(run.pockets() - 1L) : Length.ZERO;
         if (plan.opening().takesInFront()) {
-            Length round = back.panels().stream().map(Back.Panel::depth).reduce(reckoned.finished(deep), Length::plus)
-                    .plus(back.ends().tuckFront()).plus(back.ends().tuckBack());
+            Length round = back.panels().stream()
+                    .map(Back.Panel::depth)
+                    .reduce(reckoned.finished(deep), Length::plus)
+                    .plus(back.ends().tuckFront())
+                    .plus(back.ends().tuckBack());
             assertRoundedUp(reckoned.front().finished(deep), round, mark);
             assertRoundedUp(reckoned.front().finished(along), reckoned.finished(along), mark);
             return;
@@ -98,18 +103,33 @@ class ReckonerPropertiesTest {
             return;
         }
         Contour cover = reckoned.outline().orElseThrow();
-        double laid = reckoned.back().panels().stream().mapToDouble(panel -> panel.piece().outline().orElseThrow().seam().area()).sum();
-        double twice = reckoned.back().overlap().map(overlap -> {
-            Back.Panel second = reckoned.back().panels().stream().filter(panel -> !panel.from().isZero()).findFirst().orElseThrow();
-            double from = second.from().toMm();
-            double to = from + overlap.toMm();
-            return plan.opening().runs() == Axis.ACROSS ? cover.within(-1e4, from, 1e4, to).area() : cover.within(from, -1e4, to, 1e4).area();
-        }).orElse(0.0);
+        double laid = reckoned.back().panels().stream()
+                .mapToDouble(
+                        panel -> panel.piece().outline().orElseThrow().seam().area())
+                .sum();
+        double twice = reckoned.back()
+                .overlap()
+                .map(overlap -> {
+                    Back.Panel second = reckoned.back().panels().stream()
+                            .filter(panel -> !panel.from().isZero())
+                            .findFirst()
+                            .orElseThrow();
+                    double from = second.from().toMm();
+                    double to = from + overlap.toMm();
+                    return plan.opening().runs() == Axis.ACROSS
+                            ? cover.within(-1e4, from, 1e4, to).area()
+                            : cover.within(from, -1e4, to, 1e4).area();
+                })
+                .orElse(0.0);
         assertThat(laid).isCloseTo(cover.area() + twice, Percentage.withPercentage(0.1));
         reckoned.pieces().stream().filter(piece -> piece.outline().isPresent()).forEach(piece -> {
             Contour cut = piece.outline().orElseThrow().cut();
-            assertThat(cut.right()).as(piece.id()).isLessThanOrEqualTo(piece.cutWidth().toMm() + 0.2);
-            assertThat(cut.bottom()).as(piece.id()).isLessThanOrEqualTo(piece.cutHeight().toMm() + 0.2);
+            assertThat(cut.right())
+                    .as(piece.id())
+                    .isLessThanOrEqualTo(piece.cutWidth().toMm() + 0.2);
+            assertThat(cut.bottom())
+                    .as(piece.id())
+                    .isLessThanOrEqualTo(piece.cutHeight().toMm() + 0.2);
         });
     }
 
@@ -128,10 +148,13 @@ class ReckonerPropertiesTest {
     void aLiningIsCutLikeTheBackItLines(CoverPlan plan) {
         Reckoned reckoned = Reckoner.reckon(plan.withJoining(JoiningKind.NONE.usual(plan.unit())));
         for (Piece back : reckoned.pieces()) {
-            boolean lined = Stream.of(Side.values()).anyMatch(side -> back.edge(side).fate() == Fate.LINED);
+            boolean lined =
+                    Stream.of(Side.values()).anyMatch(side -> back.edge(side).fate() == Fate.LINED);
             if (lined && back.id().startsWith("back")) {
-                assertThat(reckoned.pieces()).filteredOn(piece -> piece.id().equals(back.id().replace("back", "lining")))
-                        .singleElement().satisfies(lining -> {
+                assertThat(reckoned.pieces())
+                        .filteredOn(piece -> piece.id().equals(back.id().replace("back", "lining")))
+                        .singleElement()
+                        .satisfies(lining -> {
                             assertThat(lining.cutWidth()).isEqualTo(back.cutWidth());
                             assertThat(lining.cutHeight()).isEqualTo(back.cutHeight());
                         });
@@ -144,11 +167,19 @@ class ReckonerPropertiesTest {
     void dropsJoinedGiveThePanelBackAndFitTheCloth(CoverPlan plan) {
         Reckoned reckoned = Reckoner.reckon(plan);
         for (Piece panel : reckoned.back().pieces()) {
-            List<Piece> drops = reckoned.pieces().stream().filter(piece -> piece.id().matches(panel.id() + "-\\d")).toList();
+            List<Piece> drops = reckoned.pieces().stream()
+                    .filter(piece -> piece.id().matches(panel.id() + "-\\d"))
+                    .toList();
             if (!drops.isEmpty()) {
                 Length seams = plan.seam().allowance(plan.unit()).times(2L * (drops.size() - 1));
-                Length joined = drops.stream().map(Piece::cutWidth).reduce(Length.ZERO, Length::plus).minus(seams);
-                assertThat(joined).isBetween(panel.cutWidth(), panel.cutWidth().plus(reckoned.mark().step().times(drops.size())));
+                Length joined = drops.stream()
+                        .map(Piece::cutWidth)
+                        .reduce(Length.ZERO, Length::plus)
+                        .minus(seams);
+                assertThat(joined)
+                        .isBetween(
+                                panel.cutWidth(),
+                                panel.cutWidth().plus(reckoned.mark().step().times(drops.size())));
                 Length usable = plan.cloths().of(panel.material()).usableWidth();
                 assertThat(drops).allSatisfy(drop -> assertThat(drop.cutWidth()).isLessThanOrEqualTo(usable));
             }
@@ -180,8 +211,10 @@ class ReckonerPropertiesTest {
     }
 
     private static Set<String> blocking(Reckoned reckoned) {
-        return reckoned.findings().stream().filter(finding -> finding.weight() == Weight.WILL_NOT_WORK)
-                .map(Finding::code).collect(Collectors.toSet());
+        return reckoned.findings().stream()
+                .filter(finding -> finding.weight() == Weight.WILL_NOT_WORK)
+                .map(Finding::code)
+                .collect(Collectors.toSet());
     }
 
     @ParameterizedTest
@@ -199,7 +232,8 @@ class ReckonerPropertiesTest {
         Length side = Length.inches(24);
         double before = 0;
         for (int i = 0; i < 6; i++) {
-            CoverPlan larger = fitted.withForm(Form.overCrown(side.plus(Length.inches(i)), side.plus(Length.inches(2 * i))));
+            CoverPlan larger =
+                    fitted.withForm(Form.overCrown(side.plus(Length.inches(i)), side.plus(Length.inches(2 * i))));
             double area = Reckoner.reckon(larger).clothArea();
             assertThat(area).isGreaterThanOrEqualTo(before);
             before = area;

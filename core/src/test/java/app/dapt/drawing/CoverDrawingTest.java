@@ -35,8 +35,10 @@ import org.junit.jupiter.params.provider.MethodSource;
 class CoverDrawingTest {
 
     static Stream<Arguments> covers() {
-        return Stream.of(ShapeKind.values()).flatMap(shape -> Stream.of(OpeningKind.values()).flatMap(opening ->
-                Cases.of(2, random -> RandomPlans.fitting(random, shape, opening)))).filter(CoverDrawingTest::goTogether);
+        return Stream.of(ShapeKind.values())
+                .flatMap(shape -> Stream.of(OpeningKind.values())
+                        .flatMap(opening -> Cases.of(2, random -> RandomPlans.fitting(random, shape, opening))))
+                .filter(CoverDrawingTest::goTogether);
     }
 
     private static boolean goTogether(Arguments arguments) {
@@ -47,7 +49,9 @@ class CoverDrawingTest {
     private static double length(List<Point> points) {
         double length = 0;
         for (int i = 1; i < points.size(); i++) {
-            length += Math.hypot(points.get(i).x() - points.get(i - 1).x(), points.get(i).y() - points.get(i - 1).y());
+            length += Math.hypot(
+                    points.get(i).x() - points.get(i - 1).x(),
+                    points.get(i).y() - points.get(i - 1).y());
         }
         return length;
     }
@@ -61,11 +65,17 @@ class CoverDrawingTest {
     void tapesMeasureWhatWasReckoned(CoverPlan plan) {
         Reckoned reckoned = Reckoner.reckon(plan);
         for (Sheet sheet : List.of(CoverDrawing.front(reckoned), CoverDrawing.back(reckoned))) {
-            assertThat(all(sheet, Tape.class).filter(tape -> tape.before() && tape.axis() == Axis.ACROSS)).singleElement()
+            assertThat(all(sheet, Tape.class).filter(tape -> tape.before() && tape.axis() == Axis.ACROSS))
+                    .singleElement()
                     .satisfies(tape -> assertThat(tape.length()).isEqualTo(reckoned.finished(Axis.ACROSS)));
         }
-        List<Tape> overlaps = all(CoverDrawing.back(reckoned), Tape.class).filter(tape -> !tape.before()).toList();
-        assertThat(overlaps).extracting(Tape::length).isEqualTo(reckoned.back().overlap().filter(Length::isPositive).stream().toList());
+        List<Tape> overlaps = all(CoverDrawing.back(reckoned), Tape.class)
+                .filter(tape -> !tape.before())
+                .toList();
+        assertThat(overlaps)
+                .extracting(Tape::length)
+                .isEqualTo(reckoned.back().overlap().filter(Length::isPositive).stream()
+                        .toList());
     }
 
     @ParameterizedTest
@@ -91,21 +101,30 @@ class CoverDrawingTest {
     void aZipOrAnOpeningInTheEdgeIsDrawnAsLongAsItIs(CoverPlan plan) {
         Reckoned reckoned = Reckoner.reckon(plan);
         List<Path> openings = all(CoverDrawing.back(reckoned), Path.class)
-                .filter(path -> !path.closed() && (path.role() == Role.TEETH || path.role() == Role.CLOSED_BY_HAND)).toList();
+                .filter(path -> !path.closed() && (path.role() == Role.TEETH || path.role() == Role.CLOSED_BY_HAND))
+                .toList();
         if (!openings.isEmpty()) {
-            assertThat(length(openings.get(0).points())).isCloseTo(reckoned.back().length().toMm(), within(0.5));
+            assertThat(length(openings.get(0).points()))
+                    .isCloseTo(reckoned.back().length().toMm(), within(0.5));
         }
-        assertThat(openings.isEmpty()).isEqualTo(reckoned.back().lap().isPresent() || plan.opening().kind() == OpeningKind.PILLOWCASE
-                || plan.opening().kind() == OpeningKind.ARM_FLAP || plan.opening().kind() == OpeningKind.HIDDEN_ZIP);
+        assertThat(openings.isEmpty())
+                .isEqualTo(reckoned.back().lap().isPresent()
+                        || plan.opening().kind() == OpeningKind.PILLOWCASE
+                        || plan.opening().kind() == OpeningKind.ARM_FLAP
+                        || plan.opening().kind() == OpeningKind.HIDDEN_ZIP);
     }
 
     @ParameterizedTest
-    @EnumSource(value = EdgingKind.class, names = {"PIPING", "BY_LENGTH", "RUFFLE"})
+    @EnumSource(
+            value = EdgingKind.class,
+            names = {"PIPING", "BY_LENGTH", "RUFFLE"})
     void whatGoesRoundTheEdgeGoesAllTheWayItIsSeamed(EdgingKind kind) {
         for (Arguments arguments : (Iterable<Arguments>) covers()::iterator) {
             CoverPlan plan = ((CoverPlan) ((Named<?>) arguments.get()[0]).getPayload());
             Reckoned reckoned = Reckoner.reckon(plan.withEdging(kind.usual(plan.unit())));
-            double drawn = all(CoverDrawing.front(reckoned), Trim.class).mapToDouble(trim -> length(trim.path())).sum();
+            double drawn = all(CoverDrawing.front(reckoned), Trim.class)
+                    .mapToDouble(trim -> length(trim.path()))
+                    .sum();
             double sewn = reckoned.edge().length().total().toMm();
             assertThat(drawn).as("%s with %s", plan.shape(), plan.opening()).isCloseTo(sewn, within(sewn * 0.001));
         }
@@ -118,7 +137,10 @@ class CoverDrawingTest {
             Sheet sheet = PieceDrawing.of(piece);
             long spots = piece.marks().stream().filter(mark -> !mark.isLine()).count();
             assertThat(all(sheet, Spot.class).count()).isEqualTo(spots);
-            List<Marking.Sort> sorts = piece.marks().stream().filter(mark -> !mark.isLine()).map(Marking::sort).toList();
+            List<Marking.Sort> sorts = piece.marks().stream()
+                    .filter(mark -> !mark.isLine())
+                    .map(Marking::sort)
+                    .toList();
             assertThat(all(sheet, Spot.class).map(Spot::sort)).isEqualTo(sorts);
         }
     }

@@ -22,8 +22,10 @@ class PillowTest {
     @Test
     void holdsTheGreatestVolumeTheSheetWasCalculatedToHold() {
         assertThat(square(1).greatestVolume()).isCloseTo(0.2026, within(0.0005));
-        assertThat(new Pillow(Length.inches(10), Length.inches(20)).greatestVolume() / 1000).isCloseTo(0.5176, within(0.001));
-        assertThat(new Pillow(Length.inches(5), Length.inches(3)).greatestVolume() / 27).isCloseTo(0.4116, within(0.001));
+        assertThat(new Pillow(Length.inches(10), Length.inches(20)).greatestVolume() / 1000)
+                .isCloseTo(0.5176, within(0.001));
+        assertThat(new Pillow(Length.inches(5), Length.inches(3)).greatestVolume() / 27)
+                .isCloseTo(0.4116, within(0.001));
     }
 
     @ParameterizedTest
@@ -32,19 +34,36 @@ class PillowTest {
         assertThat(fullness(form, cover).ratio()).isCloseTo(ratio, within(0.01));
     }
 
-    /** 20 × (0.02 + 0.18 × 0.78) + 0.02 × 20 = 3.61; over 1, 0.8 × 20 × 0.04 more; a small one wants less, a deep one more, by its size alone. */
+    /**
+     * 20 × (0.02 + 0.18 × 0.78) + 0.02 × 20 = 3.61; over 1, 0.8 × 20 × 0.04 more; a small one wants less, a deep one
+     * more, by its size alone.
+     */
     @ParameterizedTest
-    @CsvSource({"0.78, 20, 20, 3.61", "1.04, 20, 20, 5.04", "1.1, 20, 20, 6.0", "0.78, 27, 82, 5.97", "0.78, 6, 6, 1.08"})
+    @CsvSource({"0.78, 20, 20, 3.61", "1.04, 20, 20, 5.04", "1.1, 20, 20, 6.0", "0.78, 27, 82, 5.97", "0.78, 6, 6, 1.08"
+    })
     void asksForTheOverlapThatHoldsAnOpeningShut(double ratio, int depth, int length, double wanted) {
-        assertThat(new Fullness(ratio).overlapWanted(Length.inches(depth), Length.inches(length)).toInches())
+        assertThat(new Fullness(ratio)
+                        .overlapWanted(Length.inches(depth), Length.inches(length))
+                        .toInches())
                 .isCloseTo(wanted, within(0.01));
     }
 
     /** The solved slips, and halfway between two of them; beyond them straight on, and never less than nothing. */
     @ParameterizedTest
-    @CsvSource({"0.75, 4, 2.36", "0.9, 2.5, 3.56", "0.675, 4, 1.78", "0.75, 3.25, 2.66", "0.75, 8, 0.68", "0.3, 8, 0.16", "1.3, 4, 3.22"})
+    @CsvSource({
+        "0.75, 4, 2.36",
+        "0.9, 2.5, 3.56",
+        "0.675, 4, 1.78",
+        "0.75, 3.25, 2.66",
+        "0.75, 8, 0.68",
+        "0.3, 8, 0.16",
+        "1.3, 4, 3.22"
+    })
     void flapsSlideApartTheLessTheMoreTheyOverlap(double ratio, double overlap, double slip) {
-        assertThat(new Fullness(ratio).slip(Length.nearInches(overlap), Length.inches(20)).toInches()).isCloseTo(slip, within(0.01));
+        assertThat(new Fullness(ratio)
+                        .slip(Length.nearInches(overlap), Length.inches(20))
+                        .toInches())
+                .isCloseTo(slip, within(0.01));
     }
 
     @ParameterizedTest
@@ -52,8 +71,12 @@ class PillowTest {
     void readsTheFillBackFromWhatItMeasuresStraightAcross(double fill) {
         for (int height : new int[] {20, 24, 30, 40}) {
             Pillow pillow = new Pillow(Length.inches(20), Length.inches(height));
-            assertThat(pillow.fillFromShareAcross(pillow.straightShareAcross(fill))).as("across 20 × %s", height).isCloseTo(fill, within(0.04));
-            assertThat(pillow.fillFromShareUpDown(pillow.straightShareUpDown(fill))).as("up and down 20 × %s", height).isCloseTo(fill, within(0.04));
+            assertThat(pillow.fillFromShareAcross(pillow.straightShareAcross(fill)))
+                    .as("across 20 × %s", height)
+                    .isCloseTo(fill, within(0.04));
+            assertThat(pillow.fillFromShareUpDown(pillow.straightShareUpDown(fill)))
+                    .as("up and down 20 × %s", height)
+                    .isCloseTo(fill, within(0.04));
             assertThat(pillow.fillFromLoft(pillow.loft(fill))).isCloseTo(fill, within(0.01));
         }
     }
@@ -62,7 +85,8 @@ class PillowTest {
     void isFullerTheLargerTheFormAndSlipsFurtherTheFullerItIs() {
         assertThat(fullness(21, 20).ratio()).isGreaterThan(fullness(20, 20).ratio());
         Length overlap = Length.inches(4);
-        assertThat(new Fullness(1.2).slip(overlap, Length.inches(20))).isGreaterThan(new Fullness(0.8).slip(overlap, Length.inches(20)));
+        assertThat(new Fullness(1.2).slip(overlap, Length.inches(20)))
+                .isGreaterThan(new Fullness(0.8).slip(overlap, Length.inches(20)));
         assertThat(new Fullness(0.5).band()).isEqualTo(Fullness.Band.SAGGY);
         assertThat(new Fullness(1.3).band()).isEqualTo(Fullness.Band.SEAMS_AT_RISK);
     }

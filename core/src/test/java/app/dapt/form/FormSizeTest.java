@@ -23,7 +23,8 @@ class FormSizeTest {
 
     @Test
     void trustsTheTapeOverTheLabelAndSaysByHowMuchTheyDiffer() {
-        FormSize size = sized(form(Map.of(Reading.OVER_CROWN, Length.inches(18, 3, 4), Reading.LABEL, Length.inches(20)), Map.of()));
+        FormSize size = sized(
+                form(Map.of(Reading.OVER_CROWN, Length.inches(18, 3, 4), Reading.LABEL, Length.inches(20)), Map.of()));
         assertThat(size.across().flat()).isEqualTo(Length.inches(18, 3, 4));
         assertThat(size.disagreeing()).singleElement().satisfies(quarrel -> {
             assertThat(quarrel.axis()).isEqualTo(Axis.ACROSS);
@@ -35,24 +36,32 @@ class FormSizeTest {
 
     @Test
     void aLabelForTheCoverIsNoQuarrel() {
-        Form form = new Form(new Readings(Map.of(Reading.OVER_CROWN, Length.inches(20), Reading.LABEL, Length.inches(18))),
-                Readings.NONE, Optional.empty(), LabelMeans.COVER, Filling.UNKNOWN);
+        Form form = new Form(
+                new Readings(Map.of(Reading.OVER_CROWN, Length.inches(20), Reading.LABEL, Length.inches(18))),
+                Readings.NONE,
+                Optional.empty(),
+                LabelMeans.COVER,
+                Filling.UNKNOWN);
         assertThat(sized(form).disagreeing()).isEmpty();
     }
 
     @Test
     void noFormIsWiderStraightAcrossThanOverItsCrown() {
-        FormSize size = sized(form(Map.of(Reading.OVER_CROWN, Length.inches(20), Reading.STRAIGHT_ACROSS, Length.inches(21)), Map.of()));
-        assertThat(size.disagreeing()).singleElement()
-                .satisfies(quarrel -> assertThat(quarrel.doubted()).isEqualTo(Reading.STRAIGHT_ACROSS));
-        assertThat(size.fillFrom()).as("a reading that cannot be right tells no fill").isEqualTo(FillFrom.FILLING);
+        FormSize size = sized(form(
+                Map.of(Reading.OVER_CROWN, Length.inches(20), Reading.STRAIGHT_ACROSS, Length.inches(21)), Map.of()));
+        assertThat(size.disagreeing()).singleElement().satisfies(quarrel -> assertThat(quarrel.doubted())
+                .isEqualTo(Reading.STRAIGHT_ACROSS));
+        assertThat(size.fillFrom())
+                .as("a reading that cannot be right tells no fill")
+                .isEqualTo(FillFrom.FILLING);
     }
 
     @Test
     void twoTapesTellTheFill() {
         // A square at nine tenths full measures 0.841 of its flat width straight across.
-        FormSize size = sized(form(Map.of(Reading.OVER_CROWN, Length.inches(20),
-                Reading.STRAIGHT_ACROSS, Length.nearInches(20 * 0.841)), Map.of()));
+        FormSize size = sized(form(
+                Map.of(Reading.OVER_CROWN, Length.inches(20), Reading.STRAIGHT_ACROSS, Length.nearInches(20 * 0.841)),
+                Map.of()));
         assertThat(size.fillFrom()).isEqualTo(FillFrom.TWO_TAPES);
         assertThat(size.fill()).isCloseTo(0.9, within(0.01));
     }
@@ -67,7 +76,8 @@ class FormSizeTest {
 
     @Test
     void eachDirectionStandsOnItsOwn() {
-        FormSize size = sized(form(Map.of(Reading.OVER_CROWN, Length.inches(23)), Map.of(Reading.LABEL, Length.inches(14))));
+        FormSize size =
+                sized(form(Map.of(Reading.OVER_CROWN, Length.inches(23)), Map.of(Reading.LABEL, Length.inches(14))));
         assertThat(size.across().flat()).isEqualTo(Length.inches(23));
         assertThat(size.upDown().flat()).isEqualTo(Length.inches(14));
         assertThat(size.upDown().taken()).isEqualTo(Reading.LABEL);

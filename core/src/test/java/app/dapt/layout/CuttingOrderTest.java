@@ -30,8 +30,10 @@ class CuttingOrderTest {
 
     @Test
     void acrossFirstThenAlongEveryPart() {
-        List<Patch> pieces = List.of(patch(0, 0, 60, 40), patch(60, 0, 100, 40), patch(0, 40, 50, 100), patch(50, 40, 100, 100));
-        assertThat(CuttingOrder.of(pieces, CLOTH)).containsExactly(across(40, 0, 100), along(60, 0, 40), along(50, 40, 100));
+        List<Patch> pieces =
+                List.of(patch(0, 0, 60, 40), patch(60, 0, 100, 40), patch(0, 40, 50, 100), patch(50, 40, 100, 100));
+        assertThat(CuttingOrder.of(pieces, CLOTH))
+                .containsExactly(across(40, 0, 100), along(60, 0, 40), along(50, 40, 100));
     }
 
     @Test
@@ -42,8 +44,10 @@ class CuttingOrderTest {
 
     @Test
     void whatIsLeftIsTrimmedOff() {
-        assertThat(CuttingOrder.of(List.of(patch(0, 0, 60, 40)), CLOTH)).containsExactly(across(40, 0, 100), along(60, 0, 40));
-        assertThat(CuttingOrder.of(List.of(patch(10, 20, 60, 40)), CLOTH)).containsExactly(across(20, 0, 100), across(40, 0, 100), along(10, 20, 40), along(60, 20, 40));
+        assertThat(CuttingOrder.of(List.of(patch(0, 0, 60, 40)), CLOTH))
+                .containsExactly(across(40, 0, 100), along(60, 0, 40));
+        assertThat(CuttingOrder.of(List.of(patch(10, 20, 60, 40)), CLOTH))
+                .containsExactly(across(20, 0, 100), across(40, 0, 100), along(10, 20, 40), along(60, 20, 40));
     }
 
     @Test
@@ -54,30 +58,57 @@ class CuttingOrderTest {
 
     @Test
     void whatNoStraightCutPartsIsCutRoundTheLargestFirst() {
-        List<Patch> wheel = List.of(patch(0, 0, 70, 30), patch(70, 0, 100, 70), patch(30, 70, 100, 100), patch(0, 30, 30, 100), patch(30, 30, 70, 70));
-        assertThat(CuttingOrder.of(wheel, CLOTH)).hasSize(5).extracting(Cut::round).containsExactly(0, 1, 2, 3, 4);
-        List<Patch> belowAStrip = wheel.stream().map(p -> patch(p.left(), p.top() + 20, p.right(), p.bottom() + 20)).toList();
+        List<Patch> wheel = List.of(
+                patch(0, 0, 70, 30),
+                patch(70, 0, 100, 70),
+                patch(30, 70, 100, 100),
+                patch(0, 30, 30, 100),
+                patch(30, 30, 70, 70));
+        assertThat(CuttingOrder.of(wheel, CLOTH))
+                .hasSize(5)
+                .extracting(Cut::round)
+                .containsExactly(0, 1, 2, 3, 4);
+        List<Patch> belowAStrip = wheel.stream()
+                .map(p -> patch(p.left(), p.top() + 20, p.right(), p.bottom() + 20))
+                .toList();
         assertThat(CuttingOrder.of(belowAStrip, patch(0, 0, 100, 120)).get(0)).isEqualTo(across(20, 0, 100));
     }
 
     @Test
     void aRemnantWithStraightEdgesIsCutStraightAndAnotherRound() {
-        Task.Remnant straight = new Task.Remnant("A", List.of(new Corner(5, 5), new Corner(105, 5), new Corner(105, 65), new Corner(5, 65)));
-        Task.Remnant torn = new Task.Remnant("B", List.of(new Corner(0, 0), new Corner(100, 10), new Corner(90, 100), new Corner(0, 100)));
+        Task.Remnant straight = new Task.Remnant(
+                "A", List.of(new Corner(5, 5), new Corner(105, 5), new Corner(105, 65), new Corner(5, 65)));
+        Task.Remnant torn = new Task.Remnant(
+                "B", List.of(new Corner(0, 0), new Corner(100, 10), new Corner(90, 100), new Corner(0, 100)));
         List<Patch> pieces = List.of(patch(5, 5, 55, 65), new Patch(1, 10, 20, 60, 60));
         assertThat(CuttingOrder.on(straight, 0, pieces)).containsExactly(along(55, 5, 65));
         List<Patch> row = List.of(patch(5, 5, 55, 45), patch(5, 45, 55, 65));
-        assertThat(CuttingOrder.on(straight, 0, row)).as("one cut along them both rather than one for each").containsExactly(along(55, 5, 65), across(45, 5, 55));
-        assertThat(CuttingOrder.on(torn, 1, pieces)).singleElement().returns(1, Cut::round).returns(1, Cut::remnant);
+        assertThat(CuttingOrder.on(straight, 0, row))
+                .as("one cut along them both rather than one for each")
+                .containsExactly(along(55, 5, 65), across(45, 5, 55));
+        assertThat(CuttingOrder.on(torn, 1, pieces))
+                .singleElement()
+                .returns(1, Cut::round)
+                .returns(1, Cut::remnant);
     }
 
     @Test
     void equalNeighboursAreCutAsOneOnTheFold() {
-        List<Patch> pieces = List.of(patch(0, 0, 40, 30), patch(40, 0, 80, 30), patch(0, 30, 40, 60), patch(40, 30, 80, 50), patch(80, 0, 100, 30));
+        List<Patch> pieces = List.of(
+                patch(0, 0, 40, 30),
+                patch(40, 0, 80, 30),
+                patch(0, 30, 40, 60),
+                patch(40, 30, 80, 50),
+                patch(80, 0, 100, 30));
         List<Integer> like = List.of(1, 1, 1, 2, 3);
         assertThat(CuttingOrder.onTheFold(pieces, like, false)).containsExactly(new OnFold(0, 1, Axis.UP_DOWN, 40));
-        assertThat(CuttingOrder.onTheFold(List.of(pieces.get(0), pieces.get(2)), List.of(1, 1), true)).containsExactly(new OnFold(0, 1, Axis.ACROSS, 30));
-        assertThat(CuttingOrder.onTheFold(List.of(pieces.get(0), pieces.get(2)), List.of(1, 1), false)).as("across the length the up would turn about").isEmpty();
-        assertThat(CuttingOrder.onTheFold(pieces.subList(0, 2), List.of(-1, -1), true)).as("outlines are not the same from behind").isEmpty();
+        assertThat(CuttingOrder.onTheFold(List.of(pieces.get(0), pieces.get(2)), List.of(1, 1), true))
+                .containsExactly(new OnFold(0, 1, Axis.ACROSS, 30));
+        assertThat(CuttingOrder.onTheFold(List.of(pieces.get(0), pieces.get(2)), List.of(1, 1), false))
+                .as("across the length the up would turn about")
+                .isEmpty();
+        assertThat(CuttingOrder.onTheFold(pieces.subList(0, 2), List.of(-1, -1), true))
+                .as("outlines are not the same from behind")
+                .isEmpty();
     }
 }

@@ -26,11 +26,15 @@ final class LayoutCases {
 
     static final Length FRONT = Length.inches(20);
 
-    private LayoutCases() {
-    }
+    private LayoutCases() {}
 
     static Wanted wanted(String id, Length wide, Length high, int copies) {
-        Piece piece = Piece.rectangle(id, Material.FRONT, Sum.of(Sum.term("term.front", wide)), Sum.of(Sum.term("term.front", high)), Piece.sewnAllRound(Length.inches(0, 1, 2)));
+        Piece piece = Piece.rectangle(
+                id,
+                Material.FRONT,
+                Sum.of(Sum.term("term.front", wide)),
+                Sum.of(Sum.term("term.front", high)),
+                Piece.sewnAllRound(Length.inches(0, 1, 2)));
         return new Wanted("1/" + id, "Bench", piece, copies);
     }
 
@@ -47,6 +51,7 @@ final class LayoutCases {
     static LayoutChoices usual(Cloth cloth) {
         return LayoutChoices.usual(cloth, Unit.INCH);
     }
+
     static Corner corner(int across, int along) {
         return new Corner(Length.inches(across), Length.inches(along));
     }
@@ -62,7 +67,12 @@ final class LayoutCases {
             List<ClothSheet.PlacedPiece> pieces = sheet.pieces();
             for (int i = 0; i < pieces.size(); i++) {
                 for (int j = 0; j < i; j++) {
-                    assertThat(common(pieces.get(i).cut(), pieces.get(j).cut())).as("%s over %s", pieces.get(i).spot().copy(), pieces.get(j).spot().copy()).isLessThan(1);
+                    assertThat(common(pieces.get(i).cut(), pieces.get(j).cut()))
+                            .as(
+                                    "%s over %s",
+                                    pieces.get(i).spot().copy(),
+                                    pieces.get(j).spot().copy())
+                            .isLessThan(1);
                 }
             }
         }
@@ -110,6 +120,10 @@ final class LayoutCases {
     }
 
     static Wanted outlined(Wanted wanted, Contour contour) {
-        return new Wanted(wanted.key(), wanted.cover(), wanted.piece().outlined(Optional.of(new Outline.Traced(contour, contour))), wanted.copies());
+        return new Wanted(
+                wanted.key(),
+                wanted.cover(),
+                wanted.piece().outlined(Optional.of(new Outline.Traced(contour, contour))),
+                wanted.copies());
     }
 }

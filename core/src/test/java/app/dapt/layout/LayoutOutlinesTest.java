@@ -23,11 +23,14 @@ class LayoutOutlinesTest {
     @Test
     void halvesOfAVeeNestAndRoundsStagger() {
         Cloth cloth = cloth(Print.PLAIN, 45);
-        Contour half = new Contour(List.of(new Contour.Point(0, 0), new Contour.Point(500, 0), new Contour.Point(0, 500)));
+        Contour half =
+                new Contour(List.of(new Contour.Point(0, 0), new Contour.Point(500, 0), new Contour.Point(0, 500)));
         Wanted halves = outlined(wanted("half", Length.mm(500), Length.mm(500), 4), half);
         assertThat(laid(cloth, usual(cloth), halves).length()).isLessThanOrEqualTo(Length.mm(510));
         Cloth napped = new Cloth("Velvet", "#31507e", Print.PLAIN, Length.inches(45), true);
-        assertThat(laid(napped, usual(napped), halves).length()).as("none may lie upside down").isGreaterThan(Length.mm(900));
+        assertThat(laid(napped, usual(napped), halves).length())
+                .as("none may lie upside down")
+                .isGreaterThan(Length.mm(900));
         Wanted rounds = outlined(wanted("round", Length.mm(430), Length.mm(430), 5), Contour.circle(Length.mm(430)));
         Layout staggered = laid(cloth, usual(cloth), rounds);
         assertApart(staggered);
@@ -37,12 +40,15 @@ class LayoutOutlinesTest {
     @Test
     void whatNestsMayBePinnedAndTheOthersNestWithIt() {
         Cloth cloth = cloth(Print.PLAIN, 45);
-        Contour half = new Contour(List.of(new Contour.Point(0, 0), new Contour.Point(500, 0), new Contour.Point(0, 500)));
+        Contour half =
+                new Contour(List.of(new Contour.Point(0, 0), new Contour.Point(500, 0), new Contour.Point(0, 500)));
         Wanted halves = outlined(wanted("half", Length.mm(500), Length.mm(500), 4), half);
         Layout nested = laid(cloth, usual(cloth), halves);
         LayoutChoices plan = usual(cloth);
         for (Spot spot : nested.spots().subList(0, 3)) {
-            plan = plan.pinned(spot.copy(), Optional.of(new LayoutChoices.Pin(spot.across(), spot.along(), spot.turned(), spot.about(), 0)));
+            plan = plan.pinned(
+                    spot.copy(),
+                    Optional.of(new LayoutChoices.Pin(spot.across(), spot.along(), spot.turned(), spot.about(), 0)));
         }
         Layout again = laid(cloth, plan, halves);
         assertThat(again.loose()).isEmpty();

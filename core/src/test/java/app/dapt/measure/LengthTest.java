@@ -22,9 +22,12 @@ class LengthTest {
             Length any = new Length(random.nextLong() >> 12);
             int numerator = random.nextInt(200) - 100;
             int denominator = 1 + random.nextInt(100);
-            BigInteger part = BigInteger.valueOf(any.times(numerator, denominator).grains());
-            BigInteger off = BigInteger.valueOf(any.grains()).multiply(BigInteger.valueOf(numerator))
-                    .subtract(part.multiply(BigInteger.valueOf(denominator))).multiply(BigInteger.TWO);
+            BigInteger part =
+                    BigInteger.valueOf(any.times(numerator, denominator).grains());
+            BigInteger off = BigInteger.valueOf(any.grains())
+                    .multiply(BigInteger.valueOf(numerator))
+                    .subtract(part.multiply(BigInteger.valueOf(denominator)))
+                    .multiply(BigInteger.TWO);
             assertThat(off).isBetween(BigInteger.valueOf(-denominator), BigInteger.valueOf(denominator - 1L));
         }
     }
@@ -53,9 +56,20 @@ class LengthTest {
     void whatDoesNotFitIsRefused() {
         long most = Long.MAX_VALUE;
         Length longest = new Length(most);
-        ThrowingCallable[] tooFar = {() -> Length.inches(most), () -> Length.inches(most / 64, 1, 8), () -> Length.mm(most), () -> Length.cm(most / 100),
-                () -> Length.sixtyFourths(most), () -> longest.plus(longest), () -> longest.negated().minus(longest), () -> longest.times(2),
-                () -> longest.times(2, 3), () -> new Length(Long.MIN_VALUE).abs(), () -> Length.nearInches(Double.NaN), () -> Length.nearInches(1e300)};
+        ThrowingCallable[] tooFar = {
+            () -> Length.inches(most),
+            () -> Length.inches(most / 64, 1, 8),
+            () -> Length.mm(most),
+            () -> Length.cm(most / 100),
+            () -> Length.sixtyFourths(most),
+            () -> longest.plus(longest),
+            () -> longest.negated().minus(longest),
+            () -> longest.times(2),
+            () -> longest.times(2, 3),
+            () -> new Length(Long.MIN_VALUE).abs(),
+            () -> Length.nearInches(Double.NaN),
+            () -> Length.nearInches(1e300)
+        };
         for (ThrowingCallable each : tooFar) {
             assertThatThrownBy(each).isInstanceOf(ArithmeticException.class);
         }

@@ -22,7 +22,10 @@ class ContourTest {
     private static final Contour CIRCLE = Contour.circle(Length.mm(400));
 
     static Stream<Arguments> boxes() {
-        return Cases.of(20, random -> Contour.rectangle(random.nextInt(50), random.nextInt(50), 100 + random.nextInt(400), 100 + random.nextInt(400)));
+        return Cases.of(
+                20,
+                random -> Contour.rectangle(
+                        random.nextInt(50), random.nextInt(50), 100 + random.nextInt(400), 100 + random.nextInt(400)));
     }
 
     @Test
@@ -60,7 +63,9 @@ class ContourTest {
         Contour lower = CIRCLE.within(-10, 200, 410, 410);
         assertThat(upper.area() + lower.area()).isCloseTo(CIRCLE.area(), within(1e-3));
         assertThat(upper.bottom()).isCloseTo(200, within(1e-6));
-        assertThat(CIRCLE.within(1000, 1000, 1100, 1100).area()).as("where nothing lies").isLessThan(5);
+        assertThat(CIRCLE.within(1000, 1000, 1100, 1100).area())
+                .as("where nothing lies")
+                .isLessThan(5);
     }
 
     @Test
@@ -78,10 +83,13 @@ class ContourTest {
         assertThat(above).allSatisfy(point -> assertThat(point.y()).isLessThan(20));
         double length = 0;
         for (int i = 1; i < above.size(); i++) {
-            length += Math.hypot(above.get(i).x() - above.get(i - 1).x(), above.get(i).y() - above.get(i - 1).y());
+            length += Math.hypot(
+                    above.get(i).x() - above.get(i - 1).x(),
+                    above.get(i).y() - above.get(i - 1).y());
         }
         assertThat(length).isCloseTo(100, within(.1));
-        assertThat(CIRCLE.stretchOpposite(new Point(200, -50), 100)).allSatisfy(point -> assertThat(point.y()).isGreaterThan(380));
+        assertThat(CIRCLE.stretchOpposite(new Point(200, -50), 100))
+                .allSatisfy(point -> assertThat(point.y()).isGreaterThan(380));
     }
 
     @Test
@@ -101,9 +109,11 @@ class ContourTest {
             double to = from + random.nextDouble() * 3 - 1.5;
             List<Point> points = new ArrayList<>();
             Contour.arc(points, 10, 20, 50, from, to);
-            assertThat(points).allSatisfy(p -> assertThat(Math.hypot(p.x() - 10, p.y() - 20)).isCloseTo(50, within(1e-9)));
+            assertThat(points).allSatisfy(p -> assertThat(Math.hypot(p.x() - 10, p.y() - 20))
+                    .isCloseTo(50, within(1e-9)));
             Point last = points.get(points.size() - 1);
-            assertThat(Math.atan2(last.y() - 20, last.x() - 10) - to).satisfies(off -> assertThat(Math.abs(Math.sin(off))).isLessThan(1e-9));
+            assertThat(Math.atan2(last.y() - 20, last.x() - 10) - to)
+                    .satisfies(off -> assertThat(Math.abs(Math.sin(off))).isLessThan(1e-9));
         }
     }
 }

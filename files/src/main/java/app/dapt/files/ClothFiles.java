@@ -36,6 +36,7 @@ public record ClothFiles(Words words, String title) {
     private static final String WORDS = "WORDS";
     /** An arrow's length, of the piece's shorter side, and the least that is worth drawing, in millimetres. */
     private static final double UP_SHARE = .18;
+
     private static final double LEAST_UP = 14;
     /** Where its tip is, from the middle, of the piece's side. */
     private static final double NEAR_EDGE = .46;
@@ -43,12 +44,16 @@ public record ClothFiles(Words words, String title) {
     private static final double LINE = 7.5;
 
     /** What is to be done, line by line. */
-    public record Listing(String heading, List<String> lines) {
-    }
+    public record Listing(String heading, List<String> lines) {}
 
     /** The kinds of lines, each on a layer of its own and told apart by its dashes. */
     private enum Layer {
-        CLOTH(.8, 6, 4), SPOILT(.8, 1, 2), CUT(1.2), SEAM(.6, 3, 2), UP(.6), STRAIGHT(.4);
+        CLOTH(.8, 6, 4),
+        SPOILT(.8, 1, 2),
+        CUT(1.2),
+        SEAM(.6, 3, 2),
+        UP(.6),
+        STRAIGHT(.4);
 
         private final double thick;
         private final float[] dashes;
@@ -71,7 +76,9 @@ public record ClothFiles(Words words, String title) {
     private static List<Point> seen(Contour contour, ClothSheet sheet) {
         double top = sheet.outline().top();
         double bottom = sheet.outline().right();
-        return contour.points().stream().map(p -> new Point(p.y() - top, bottom - p.x())).toList();
+        return contour.points().stream()
+                .map(p -> new Point(p.y() - top, bottom - p.x()))
+                .toList();
     }
 
     private static Contour line(Stroke cut) {
@@ -79,7 +86,9 @@ public record ClothFiles(Words words, String title) {
     }
 
     private static Point middle(Contour contour, ClothSheet sheet) {
-        return new Point((contour.top() + contour.bottom()) / 2 - sheet.outline().top(), sheet.outline().right() - (contour.left() + contour.right()) / 2);
+        return new Point(
+                (contour.top() + contour.bottom()) / 2 - sheet.outline().top(),
+                sheet.outline().right() - (contour.left() + contour.right()) / 2);
     }
 
     private static List<Line> lines(ClothSheet sheet) {
@@ -106,17 +115,30 @@ public record ClothFiles(Words words, String title) {
         double y = (cut.top() + cut.bottom()) / 2 + lain.upY() * tip;
         double baseX = x - lain.upX() * size;
         double baseY = y - lain.upY() * size;
-        return size < LEAST_UP ? Optional.empty() : Optional.of(new Contour(List.of(new Point(x, y),
-                new Point(baseX - lain.upY() * size / 3, baseY + lain.upX() * size / 3), new Point(baseX + lain.upY() * size / 3, baseY - lain.upX() * size / 3))));
+        return size < LEAST_UP
+                ? Optional.empty()
+                : Optional.of(new Contour(List.of(
+                        new Point(x, y),
+                        new Point(baseX - lain.upY() * size / 3, baseY + lain.upX() * size / 3),
+                        new Point(baseX + lain.upY() * size / 3, baseY - lain.upX() * size / 3))));
     }
 
     /** True to size, in millimetres. */
     public String svg(List<ClothSheet> sheets) {
         double width = sheets.stream().mapToDouble(ClothSheet::along).max().orElse(0);
-        double height = sheets.stream().mapToDouble(sheet -> sheet.across() + GAP).sum();
+        double height =
+                sheets.stream().mapToDouble(sheet -> sheet.across() + GAP).sum();
         Markup svg = new Markup();
-        svg.open("svg", "xmlns", "http://www.w3.org/2000/svg", "width", Markup.number(width) + "mm", "height", Markup.number(height) + "mm",
-                "viewBox", "0 0 " + Markup.number(width) + " " + Markup.number(height));
+        svg.open(
+                "svg",
+                "xmlns",
+                "http://www.w3.org/2000/svg",
+                "width",
+                Markup.number(width) + "mm",
+                "height",
+                Markup.number(height) + "mm",
+                "viewBox",
+                "0 0 " + Markup.number(width) + " " + Markup.number(height));
         svg.saying("title", title);
         double down = 0;
         for (ClothSheet sheet : sheets) {
@@ -124,8 +146,16 @@ public record ClothFiles(Words words, String title) {
             for (Line line : lines(sheet)) {
                 Layer layer = line.layer();
                 String dashes = layer.dashes.length == 0 ? "none" : layer.dashes[0] + " " + layer.dashes[1];
-                svg.empty("path", "class", layer.name().toLowerCase(Locale.ROOT), "stroke-width", layer.thick, "stroke-dasharray", dashes,
-                        "d", path(seen(line.contour(), sheet), line.closed()));
+                svg.empty(
+                        "path",
+                        "class",
+                        layer.name().toLowerCase(Locale.ROOT),
+                        "stroke-width",
+                        layer.thick,
+                        "stroke-dasharray",
+                        dashes,
+                        "d",
+                        path(seen(line.contour(), sheet), line.closed()));
             }
             for (PlacedPiece lain : sheet.pieces()) {
                 text(svg, said(lain), middle(lain.cut(), sheet), "middle");
@@ -138,7 +168,23 @@ public record ClothFiles(Words words, String title) {
     }
 
     private static void text(Markup svg, String words, Point at, String anchor) {
-        svg.saying("text", words, "x", at.x(), "y", at.y(), "fill", "#000", "stroke", "none", "text-anchor", anchor, "font-family", "sans-serif", "font-size", "16");
+        svg.saying(
+                "text",
+                words,
+                "x",
+                at.x(),
+                "y",
+                at.y(),
+                "fill",
+                "#000",
+                "stroke",
+                "none",
+                "text-anchor",
+                anchor,
+                "font-family",
+                "sans-serif",
+                "font-size",
+                "16");
     }
 
     private String said(PlacedPiece lain) {
@@ -147,13 +193,17 @@ public record ClothFiles(Words words, String title) {
 
     private static String path(List<Point> points, boolean closed) {
         StringBuilder path = new StringBuilder();
-        points.forEach(p -> path.append(path.isEmpty() ? "M" : "L").append(Markup.number(p.x())).append(' ').append(Markup.number(p.y())));
+        points.forEach(p -> path.append(path.isEmpty() ? "M" : "L")
+                .append(Markup.number(p.x()))
+                .append(' ')
+                .append(Markup.number(p.y())));
         return closed ? path + "Z" : path.toString();
     }
 
     /** True to size, in millimetres, every kind of line on a layer of its own. */
     public String dxf(List<ClothSheet> sheets) {
-        Dxf dxf = new Dxf(Stream.concat(Stream.of(Layer.values()).map(Layer::name), Stream.of(WORDS)).toList());
+        Dxf dxf = new Dxf(Stream.concat(Stream.of(Layer.values()).map(Layer::name), Stream.of(WORDS))
+                .toList());
         double down = 0;
         for (ClothSheet sheet : sheets) {
             for (Line line : lines(sheet)) {
@@ -173,14 +223,33 @@ public record ClothFiles(Words words, String title) {
 
     /** One line a piece, in millimetres to the hundredth. */
     public String csv(Layout laid) {
-        StringBuilder csv = new StringBuilder("number,piece,cover,cloth,remnant,across_mm,along_mm,wide_mm,long_mm,quarter_turn\r\n");
+        StringBuilder csv = new StringBuilder(
+                "number,piece,cover,cloth,remnant,across_mm,along_mm,wide_mm,long_mm,quarter_turn\r\n");
         for (int i = 0; i < laid.spots().size(); i++) {
             Spot spot = laid.spots().get(i);
-            String remnant = laid.plan().onRemnants() ? laid.plan().remnants().get(spot.remnant()).name() : "";
-            csv.append(i + 1).append(',').append(quoted(words.say(spot.wanted().piece().name()))).append(',').append(quoted(spot.wanted().cover())).append(',')
-                    .append(quoted(laid.cloth().name())).append(',').append(quoted(remnant)).append(',')
-                    .append(String.format(Locale.ROOT, "%.2f,%.2f,%.2f,%.2f", spot.across().toMm(), spot.along().toMm(), spot.wide().toMm(), spot.deep().toMm()))
-                    .append(',').append(spot.turned() ? "yes" : "no").append("\r\n");
+            String remnant = laid.plan().onRemnants()
+                    ? laid.plan().remnants().get(spot.remnant()).name()
+                    : "";
+            csv.append(i + 1)
+                    .append(',')
+                    .append(quoted(words.say(spot.wanted().piece().name())))
+                    .append(',')
+                    .append(quoted(spot.wanted().cover()))
+                    .append(',')
+                    .append(quoted(laid.cloth().name()))
+                    .append(',')
+                    .append(quoted(remnant))
+                    .append(',')
+                    .append(String.format(
+                            Locale.ROOT,
+                            "%.2f,%.2f,%.2f,%.2f",
+                            spot.across().toMm(),
+                            spot.along().toMm(),
+                            spot.wide().toMm(),
+                            spot.deep().toMm()))
+                    .append(',')
+                    .append(spot.turned() ? "yes" : "no")
+                    .append("\r\n");
         }
         return csv.toString();
     }
@@ -193,10 +262,12 @@ public record ClothFiles(Words words, String title) {
 
     /** One page a cloth, drawn as large as the paper lets, with its pieces and its cuts in words. */
     public byte[] pdf(Layout laid, List<ClothSheet> sheets, Paper paper, List<Listing> listings) {
-        PDRectangle landscape = new PDRectangle(paper.size().getHeight(), paper.size().getWidth());
+        PDRectangle landscape =
+                new PDRectangle(paper.size().getHeight(), paper.size().getWidth());
         double wide = landscape.getWidth() / PdfSheet.POINTS - 2 * MARGIN;
         double high = landscape.getHeight() / PdfSheet.POINTS - 2 * MARGIN;
-        try (PDDocument document = new PDDocument(); ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+        try (PDDocument document = new PDDocument();
+                ByteArrayOutputStream out = new ByteArrayOutputStream()) {
             for (ClothSheet sheet : sheets) {
                 try (PdfSheet page = new PdfSheet(document, landscape)) {
                     page.say(title + ": " + sheet.name().orElse(laid.cloth().name()), MARGIN, MARGIN + 5, 16);
@@ -222,17 +293,26 @@ public record ClothFiles(Words words, String title) {
         for (PlacedPiece lain : sheet.pieces()) {
             Point at = middle(lain.cut(), sheet);
             double wide = (lain.cut().bottom() - lain.cut().top()) * scale;
-            page.say(wide > 40 ? said(lain) : String.valueOf(lain.number()), MARGIN + at.x() * scale - Math.min(18, wide / 3), MARGIN + 12 + at.y() * scale, 9);
+            page.say(
+                    wide > 40 ? said(lain) : String.valueOf(lain.number()),
+                    MARGIN + at.x() * scale - Math.min(18, wide / 3),
+                    MARGIN + 12 + at.y() * scale,
+                    9);
         }
     }
 
     private static List<Point> scaled(Contour contour, ClothSheet sheet, double scale) {
-        return seen(contour, sheet).stream().map(p -> new Point(p.x() * scale, p.y() * scale)).toList();
+        return seen(contour, sheet).stream()
+                .map(p -> new Point(p.x() * scale, p.y() * scale))
+                .toList();
     }
 
     /** Lines with a box to tick under their headings, in columns, on as many pages as it takes. */
-    private static void listed(PDDocument document, PDRectangle size, List<Listing> listings, double high) throws IOException {
-        List<String> lines = listings.stream().flatMap(listing -> Stream.concat(Stream.of(listing.heading()), listing.lines().stream())).toList();
+    private static void listed(PDDocument document, PDRectangle size, List<Listing> listings, double high)
+            throws IOException {
+        List<String> lines = listings.stream()
+                .flatMap(listing -> Stream.concat(Stream.of(listing.heading()), listing.lines().stream()))
+                .toList();
         Set<Integer> headings = new HashSet<>();
         listings.stream().map(listing -> listing.lines().size() + 1).reduce(0, (at, length) -> {
             headings.add(at);

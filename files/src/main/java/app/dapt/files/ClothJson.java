@@ -18,13 +18,21 @@ final class ClothJson {
     private static final int MOST_IDS = 1_000_000;
     private static final Pattern COLOUR = Pattern.compile("#[0-9a-f]{6}");
 
-    private ClothJson() {
-    }
+    private ClothJson() {}
 
     static Cloth read(Cursor at) throws BadPlanFile {
-        Cloth cloth = new Cloth(at.has("id") ? at.number("id", 1, MOST_IDS) : 0, at.text("name", Cloth.LONGEST_NAME), at.text("colour", COLOUR, "#31507e"),
-                at.choice("print", Print.class), at.length("width", LengthRange.CLOTH_WIDTH), at.flag("nap"),
-                at.number("price", 0, Cloth.DEAREST), at.has("sideways") && at.flag("sideways"), repeat(at), shrinkage(at), photo(at),
+        Cloth cloth = new Cloth(
+                at.has("id") ? at.number("id", 1, MOST_IDS) : 0,
+                at.text("name", Cloth.LONGEST_NAME),
+                at.text("colour", COLOUR, "#31507e"),
+                at.choice("print", Print.class),
+                at.length("width", LengthRange.CLOTH_WIDTH),
+                at.flag("nap"),
+                at.number("price", 0, Cloth.DEAREST),
+                at.has("sideways") && at.flag("sideways"),
+                repeat(at),
+                shrinkage(at),
+                photo(at),
                 at.has("synthetic") && at.flag("synthetic"));
         at.done();
         return cloth;
@@ -32,11 +40,14 @@ final class ClothJson {
 
     private static Optional<Repeat> repeat(Cursor at) throws BadPlanFile {
         return at.has("repeatAcross") || at.has("repeatAlong")
-                ? Optional.of(new Repeat(at.length("repeatAcross", LengthRange.REPEAT), at.length("repeatAlong", LengthRange.REPEAT))) : Optional.empty();
+                ? Optional.of(new Repeat(
+                        at.length("repeatAcross", LengthRange.REPEAT), at.length("repeatAlong", LengthRange.REPEAT)))
+                : Optional.empty();
     }
 
     private static Shrinkage shrinkage(Cursor at) throws BadPlanFile {
-        return new Shrinkage(at.has("shrinksAcross") ? at.number("shrinksAcross", 0, Shrinkage.MOST) : 0,
+        return new Shrinkage(
+                at.has("shrinksAcross") ? at.number("shrinksAcross", 0, Shrinkage.MOST) : 0,
                 at.has("shrinksAlong") ? at.number("shrinksAlong", 0, Shrinkage.MOST) : 0);
     }
 
@@ -45,15 +56,23 @@ final class ClothJson {
             return Optional.empty();
         }
         Cursor picture = at.object("picture");
-        Photo photo = new Photo(picture.number("number", 1, Integer.MAX_VALUE), picture.length("wide", LengthRange.PICTURED), picture.length("high", LengthRange.PICTURED));
+        Photo photo = new Photo(
+                picture.number("number", 1, Integer.MAX_VALUE),
+                picture.length("wide", LengthRange.PICTURED),
+                picture.length("high", LengthRange.PICTURED));
         picture.done();
         return Optional.of(photo);
     }
 
     /** Writes lengths in this unit where that is exact. */
     static void write(ObjectNode at, Cloth cloth, Unit unit) {
-        at.put("id", cloth.id()).put("name", cloth.name()).put("colour", cloth.colour()).put("print", Phrase.code(cloth.print()))
-                .put("width", ExactLength.write(cloth.width(), unit)).put("nap", cloth.nap()).put("price", cloth.price());
+        at.put("id", cloth.id())
+                .put("name", cloth.name())
+                .put("colour", cloth.colour())
+                .put("print", Phrase.code(cloth.print()))
+                .put("width", ExactLength.write(cloth.width(), unit))
+                .put("nap", cloth.nap())
+                .put("price", cloth.price());
         if (cloth.sideways()) {
             at.put("sideways", true);
         }
@@ -63,9 +82,12 @@ final class ClothJson {
         cloth.ownRepeat().ifPresent(repeat -> at.put("repeatAcross", ExactLength.write(repeat.across(), unit))
                 .put("repeatAlong", ExactLength.write(repeat.along(), unit)));
         if (!cloth.shrinkage().equals(Shrinkage.NONE)) {
-            at.put("shrinksAcross", cloth.shrinkage().across()).put("shrinksAlong", cloth.shrinkage().along());
+            at.put("shrinksAcross", cloth.shrinkage().across())
+                    .put("shrinksAlong", cloth.shrinkage().along());
         }
-        cloth.photo().ifPresent(photo -> at.putObject("picture").put("number", photo.number())
-                .put("wide", ExactLength.write(photo.wide(), unit)).put("high", ExactLength.write(photo.high(), unit)));
+        cloth.photo().ifPresent(photo -> at.putObject("picture")
+                .put("number", photo.number())
+                .put("wide", ExactLength.write(photo.wide(), unit))
+                .put("high", ExactLength.write(photo.high(), unit)));
     }
 }

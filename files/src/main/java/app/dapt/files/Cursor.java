@@ -131,14 +131,16 @@ final class Cursor {
                 return choice;
             }
         }
-        String known = Arrays.stream(choices.getEnumConstants()).map(Phrase::code).collect(Collectors.joining(", "));
+        String known =
+                Arrays.stream(choices.getEnumConstants()).map(Phrase::code).collect(Collectors.joining(", "));
         throw new BadPlanFile(at(name), "is “" + text + "”, not one of " + known);
     }
 
     Length length(String name, LengthRange limits) throws BadPlanFile {
         String text = text(name, 40);
-        Length length = ExactLength.read(text).orElseThrow(() ->
-                new BadPlanFile(at(name), "is “" + text + "”, not a length like “14 5/8 in” or “37.2 cm”"));
+        Length length = ExactLength.read(text)
+                .orElseThrow(() ->
+                        new BadPlanFile(at(name), "is “" + text + "”, not a length like “14 5/8 in” or “37.2 cm”"));
         if (!limits.allows(length)) {
             throw new BadPlanFile(at(name), "is " + text + ", out of bounds");
         }
@@ -153,7 +155,10 @@ final class Cursor {
         JsonNode child = need(name);
         boolean fine = child.isArray() && child.size() <= most;
         for (JsonNode item : child) {
-            fine = fine && item.isString() && item.stringValue().length() <= longest && PlainText.isLine(item.stringValue());
+            fine = fine
+                    && item.isString()
+                    && item.stringValue().length() <= longest
+                    && PlainText.isLine(item.stringValue());
         }
         if (!fine) {
             throw new BadPlanFile(at(name), "is not a list of at most " + most + " short texts");

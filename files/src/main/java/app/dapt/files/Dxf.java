@@ -12,7 +12,33 @@ final class Dxf {
     /** @param layers in the order of their colours */
     Dxf(List<String> layers) {
         pairs(0, "SECTION", 2, "HEADER", 9, "$ACADVER", 1, "AC1009", 0, "ENDSEC");
-        pairs(0, "SECTION", 2, "TABLES", 0, "TABLE", 2, "LTYPE", 70, 1, 0, "LTYPE", 2, "CONTINUOUS", 70, 0, 3, "Solid line", 72, 65, 73, 0, 40, "0.0", 0, "ENDTAB");
+        pairs(
+                0,
+                "SECTION",
+                2,
+                "TABLES",
+                0,
+                "TABLE",
+                2,
+                "LTYPE",
+                70,
+                1,
+                0,
+                "LTYPE",
+                2,
+                "CONTINUOUS",
+                70,
+                0,
+                3,
+                "Solid line",
+                72,
+                65,
+                73,
+                0,
+                40,
+                "0.0",
+                0,
+                "ENDTAB");
         pairs(0, "TABLE", 2, "LAYER", 70, layers.size());
         for (int i = 0; i < layers.size(); i++) {
             pairs(0, "LAYER", 2, layers.get(i), 70, 0, 62, i + 1, 6, "CONTINUOUS");
@@ -30,7 +56,19 @@ final class Dxf {
 
     void text(String layer, String words, double x, double y, double high) {
         String plain = words.replaceAll("[^\\x20-\\x7e]", " ");
-        pairs(0, "TEXT", 8, layer, 10, number(x), 20, number(-y), 40, String.format(Locale.ROOT, "%.1f", high), 1, plain);
+        pairs(
+                0,
+                "TEXT",
+                8,
+                layer,
+                10,
+                number(x),
+                20,
+                number(-y),
+                40,
+                String.format(Locale.ROOT, "%.1f", high),
+                1,
+                plain);
     }
 
     String end() {
@@ -45,7 +83,10 @@ final class Dxf {
     /** A group code and its value, each on a line of its own. */
     private void pairs(Object... codesAndValues) {
         for (int i = 0; i < codesAndValues.length; i += 2) {
-            out.append(String.format(Locale.ROOT, "%3d", (Integer) codesAndValues[i])).append("\r\n").append(codesAndValues[i + 1]).append("\r\n");
+            out.append(String.format(Locale.ROOT, "%3d", (Integer) codesAndValues[i]))
+                    .append("\r\n")
+                    .append(codesAndValues[i + 1])
+                    .append("\r\n");
         }
     }
 }

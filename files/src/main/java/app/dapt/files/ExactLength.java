@@ -13,10 +13,10 @@ final class ExactLength {
     private static final Pattern WITH_UNIT = Pattern.compile("-?[0-9][0-9 ./]* (in|cm|mm)");
     /** Farther than any of the limits goes. */
     private static final Length FARTHEST = Length.inches(100_000);
+
     private static final LengthReader ANY = new LengthReader(Unit.INCH, FARTHEST.negated(), FARTHEST);
 
-    private ExactLength() {
-    }
+    private ExactLength() {}
 
     /** In inches where it is a whole number of 64ths and inches are preferred, else in centimetres. */
     static String write(Length length, Unit preferred) {

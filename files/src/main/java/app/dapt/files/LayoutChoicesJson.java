@@ -30,8 +30,7 @@ public final class LayoutChoicesJson {
     private static final int MOST_KEYS = 1000;
     private static final int LONGEST_KEY = 120;
 
-    private LayoutChoicesJson() {
-    }
+    private LayoutChoicesJson() {}
 
     public static String write(LayoutChoices plan, Unit unit) {
         return JSON.writeValueAsString(new Writer(unit).plan(plan));
@@ -57,10 +56,21 @@ public final class LayoutChoicesJson {
             Set<String> turned = new HashSet<>(root.texts("turned", MOST_KEYS, LONGEST_KEY));
             Set<String> out = new HashSet<>(root.texts("out", MOST_KEYS, LONGEST_KEY));
             Set<String> joined = new HashSet<>(root.texts("joined", MOST_KEYS, LONGEST_KEY));
-            LayoutChoices plan = new LayoutChoices(root.flag("edgeToEdge"), root.flag("matched"), root.flag("cutAtRepeat"),
-                    root.has("window") ? Optional.of(window(root.object("window"))) : Optional.empty(), windows(root.object("windows")),
-                    pins(root.object("pins")), turned, out, joined, root.flag("onRemnants"), scraps(root), prices(root),
-                    root.length("tableWide", LengthRange.PIECE), root.length("tableDeep", LengthRange.PIECE));
+            LayoutChoices plan = new LayoutChoices(
+                    root.flag("edgeToEdge"),
+                    root.flag("matched"),
+                    root.flag("cutAtRepeat"),
+                    root.has("window") ? Optional.of(window(root.object("window"))) : Optional.empty(),
+                    windows(root.object("windows")),
+                    pins(root.object("pins")),
+                    turned,
+                    out,
+                    joined,
+                    root.flag("onRemnants"),
+                    scraps(root),
+                    prices(root),
+                    root.length("tableWide", LengthRange.PIECE),
+                    root.length("tableDeep", LengthRange.PIECE));
             root.done();
             return plan;
         } catch (JacksonException e) {
@@ -88,8 +98,14 @@ public final class LayoutChoicesJson {
         Map<String, LayoutChoices.Pin> pins = new HashMap<>();
         for (String key : at.names()) {
             Cursor pin = at.object(key);
-            pins.put(key, new LayoutChoices.Pin(pin.length("across", LengthRange.LAID), pin.length("along", LengthRange.LAID), pin.flag("turned"), pin.flag("about"),
-                    pin.number("remnant", 0, LayoutChoices.MOST_REMNANTS - 1)));
+            pins.put(
+                    key,
+                    new LayoutChoices.Pin(
+                            pin.length("across", LengthRange.LAID),
+                            pin.length("along", LengthRange.LAID),
+                            pin.flag("turned"),
+                            pin.flag("about"),
+                            pin.number("remnant", 0, LayoutChoices.MOST_REMNANTS - 1)));
             pin.done();
         }
         return pins;
@@ -100,12 +116,16 @@ public final class LayoutChoicesJson {
         for (Cursor at : root.objects("remnants", LayoutChoices.MOST_REMNANTS)) {
             List<Corner> corners = new ArrayList<>();
             for (Cursor corner : at.objects("corners", Scrap.MOST_CORNERS)) {
-                corners.add(new Corner(corner.length("across", LengthRange.AT_HAND), corner.length("along", LengthRange.AT_HAND)));
+                corners.add(new Corner(
+                        corner.length("across", LengthRange.AT_HAND), corner.length("along", LengthRange.AT_HAND)));
             }
             List<Spoilt> spots = new ArrayList<>();
             for (Cursor spot : at.objects("spots", Scrap.MOST_SPOTS)) {
-                spots.add(new Spoilt(spot.length("across", LengthRange.AT_HAND), spot.length("along", LengthRange.AT_HAND),
-                        spot.length("wide", LengthRange.AT_HAND), spot.length("deep", LengthRange.AT_HAND)));
+                spots.add(new Spoilt(
+                        spot.length("across", LengthRange.AT_HAND),
+                        spot.length("along", LengthRange.AT_HAND),
+                        spot.length("wide", LengthRange.AT_HAND),
+                        spot.length("deep", LengthRange.AT_HAND)));
             }
             scraps.add(new Scrap(at.text("name", Scrap.LONGEST_NAME), corners, spots));
         }
@@ -128,13 +148,20 @@ public final class LayoutChoicesJson {
         }
 
         JsonNode plan(LayoutChoices plan) {
-            ObjectNode root = JSON.createObjectNode().put("edgeToEdge", plan.edgeToEdge()).put("matched", plan.matched()).put("cutAtRepeat", plan.cutAtRepeat());
+            ObjectNode root = JSON.createObjectNode()
+                    .put("edgeToEdge", plan.edgeToEdge())
+                    .put("matched", plan.matched())
+                    .put("cutAtRepeat", plan.cutAtRepeat());
             plan.window().ifPresent(window -> window(root.putObject("window"), window));
             ObjectNode windows = root.putObject("windows");
             plan.windows().forEach((key, window) -> window(windows.putObject(key), window));
             ObjectNode pins = root.putObject("pins");
-            plan.pins().forEach((key, pin) -> pins.putObject(key).put("across", length(pin.across())).put("along", length(pin.along())).put("turned", pin.turned())
-                    .put("about", pin.about()).put("remnant", pin.remnant()));
+            plan.pins().forEach((key, pin) -> pins.putObject(key)
+                    .put("across", length(pin.across()))
+                    .put("along", length(pin.along()))
+                    .put("turned", pin.turned())
+                    .put("about", pin.about())
+                    .put("remnant", pin.remnant()));
             new TreeSet<>(plan.turned()).forEach(root.putArray("turned")::add);
             new TreeSet<>(plan.out()).forEach(root.putArray("out")::add);
             new TreeSet<>(plan.joined()).forEach(root.putArray("joined")::add);
@@ -142,7 +169,9 @@ public final class LayoutChoicesJson {
             ArrayNode remnants = root.putArray("remnants");
             plan.remnants().forEach(scrap -> scrap(remnants.addObject(), scrap));
             ArrayNode prices = root.putArray("prices");
-            plan.prices().forEach((width, price) -> prices.addObject().put("width", length(width)).put("price", price));
+            plan.prices()
+                    .forEach((width, price) ->
+                            prices.addObject().put("width", length(width)).put("price", price));
             return root.put("tableWide", length(plan.tableWide())).put("tableDeep", length(plan.tableDeep()));
         }
 
@@ -153,10 +182,15 @@ public final class LayoutChoicesJson {
         private void scrap(ObjectNode at, Scrap scrap) {
             at.put("name", scrap.name());
             ArrayNode corners = at.putArray("corners");
-            scrap.corners().forEach(corner -> corners.addObject().put("across", length(corner.across())).put("along", length(corner.along())));
+            scrap.corners().forEach(corner -> corners.addObject()
+                    .put("across", length(corner.across()))
+                    .put("along", length(corner.along())));
             ArrayNode spots = at.putArray("spots");
-            scrap.spots().forEach(spot -> spots.addObject().put("across", length(spot.across())).put("along", length(spot.along()))
-                    .put("wide", length(spot.wide())).put("deep", length(spot.deep())));
+            scrap.spots().forEach(spot -> spots.addObject()
+                    .put("across", length(spot.across()))
+                    .put("along", length(spot.along()))
+                    .put("wide", length(spot.wide()))
+                    .put("deep", length(spot.deep())));
         }
     }
 }

@@ -9,18 +9,22 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 
-/** {@code dapt layout FILE.json [--seconds S] [--edge-to-edge]}: prints a layout, or says what is wrong and ends with 2. */
+/**
+ * {@code dapt layout FILE.json [--seconds S] [--edge-to-edge]}: prints a layout, or says what is wrong and ends with 2.
+ */
 public final class LayoutCommand {
 
     private static final double USUAL_SECONDS = 2;
     private static final double MOST_SECONDS = 600;
     private static final long SEED = 1;
 
-    private LayoutCommand() {
-    }
+    private LayoutCommand() {}
 
     public static void main(String[] args) {
-        System.exit(run(args, new PrintStream(System.out, true, StandardCharsets.UTF_8), new PrintStream(System.err, true, StandardCharsets.UTF_8)));
+        System.exit(run(
+                args,
+                new PrintStream(System.out, true, StandardCharsets.UTF_8),
+                new PrintStream(System.err, true, StandardCharsets.UTF_8)));
     }
 
     static int run(String[] args, PrintStream out, PrintStream err) {
@@ -28,7 +32,8 @@ public final class LayoutCommand {
         boolean edgeToEdge = asked.remove("--edge-to-edge");
         double seconds = asked.size() == 3 && asked.get(1).equals("--seconds") ? seconds(asked.get(2)) : USUAL_SECONDS;
         if (asked.size() != 1 && asked.size() != 3 || !(seconds >= 0 && seconds <= MOST_SECONDS)) {
-            err.println("usage: dapt layout FILE.json [--seconds S] [--edge-to-edge], S from 0 to " + (int) MOST_SECONDS);
+            err.println(
+                    "usage: dapt layout FILE.json [--seconds S] [--edge-to-edge], S from 0 to " + (int) MOST_SECONDS);
             return 2;
         }
         long end = System.nanoTime() + (long) (seconds * 1e9);

@@ -18,8 +18,8 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * What to lay out, as JSON: pieces with their sizes in whole units and the cloth or the remnants they are laid on; and the
- * layout that comes of it. Foreign or broken files are refused with the place.
+ * What to lay out, as JSON: pieces with their sizes in whole units and the cloth or the remnants they are laid on; and
+ * the layout that comes of it. Foreign or broken files are refused with the place.
  *
  * @param id   what the file calls itself
  * @param task to lay out
@@ -29,6 +29,7 @@ public record LayoutFile(String id, Task task, int step) {
 
     /** No cloth is wider or longer, in whichever unit. */
     private static final int LARGEST = 1_000_000;
+
     private static final int MOST_REMNANTS = 60;
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
@@ -69,10 +70,17 @@ public record LayoutFile(String id, Task task, int step) {
                 throw new BadPlanFile(at + "id", "is missing or stands twice");
             }
             Optional<Repeat> repeat = piece.has("match")
-                    ? Optional.of(new Repeat(number(piece.path("match"), "repeat", at + "match.", 1), number(piece.path("match"), "offset", at + "match.", 0)))
+                    ? Optional.of(new Repeat(
+                            number(piece.path("match"), "repeat", at + "match.", 1),
+                            number(piece.path("match"), "offset", at + "match.", 0)))
                     : Optional.empty();
-            items.add(new Item(id, number(piece, "w", at, 1), number(piece, "h", at, 1), piece.has("qty") ? number(piece, "qty", at, 1) : 1,
-                    piece.path("rotate").asBoolean(false), repeat));
+            items.add(new Item(
+                    id,
+                    number(piece, "w", at, 1),
+                    number(piece, "h", at, 1),
+                    piece.has("qty") ? number(piece, "qty", at, 1) : 1,
+                    piece.path("rotate").asBoolean(false),
+                    repeat));
         }
         return items;
     }
@@ -90,12 +98,16 @@ public record LayoutFile(String id, Task task, int step) {
             if (remnant.has("polygon")) {
                 for (JsonNode corner : remnant.path("polygon")) {
                     if (corner.size() != 2 || !isPlace(corner.get(0)) || !isPlace(corner.get(1))) {
-                        throw new BadPlanFile(at + "polygon", "is not a list of corners with two whole numbers each, up to " + LARGEST);
+                        throw new BadPlanFile(
+                                at + "polygon",
+                                "is not a list of corners with two whole numbers each, up to " + LARGEST);
                     }
-                    corners.add(new Corner(corner.get(0).intValue(), corner.get(1).intValue()));
+                    corners.add(
+                            new Corner(corner.get(0).intValue(), corner.get(1).intValue()));
                 }
                 if (corners.size() < 3 || corners.size() > 200 || new GridPolygon(corners).crossesItself()) {
-                    throw new BadPlanFile(at + "polygon", "is no outline: it needs 3 to 200 corners and must not cross itself");
+                    throw new BadPlanFile(
+                            at + "polygon", "is no outline: it needs 3 to 200 corners and must not cross itself");
                 }
             } else {
                 int w = number(remnant, "w", at, 1);
@@ -113,7 +125,10 @@ public record LayoutFile(String id, Task task, int step) {
 
     private static int number(JsonNode at, String name, String path, int least) throws BadPlanFile {
         JsonNode value = at.path(name);
-        if (!value.isIntegralNumber() || !value.canConvertToInt() || value.intValue() < least || value.intValue() > LARGEST) {
+        if (!value.isIntegralNumber()
+                || !value.canConvertToInt()
+                || value.intValue() < least
+                || value.intValue() > LARGEST) {
             throw new BadPlanFile(path + name, "is not a whole number from " + least + " to " + LARGEST);
         }
         return value.intValue();
@@ -124,15 +139,28 @@ public record LayoutFile(String id, Task task, int step) {
         ObjectNode root = JSON.createObjectNode().put("instance", id);
         if (task.remnants().isEmpty()) {
             int buy = rounded(laying.length());
-            root.put("length", laying.length()).put("buy", buy).put("leastPossible", least)
-                    .put("verdict", laying.length() <= least ? "proved least" : buy <= rounded(least) ? "less cannot be bought"
-                            : "within " + Math.round(1000.0 * (laying.length() - least) / least) / 10.0 + " % of the least possible");
+            root.put("length", laying.length())
+                    .put("buy", buy)
+                    .put("leastPossible", least)
+                    .put(
+                            "verdict",
+                            laying.length() <= least
+                                    ? "proved least"
+                                    : buy <= rounded(least)
+                                            ? "less cannot be bought"
+                                            : "within " + Math.round(1000.0 * (laying.length() - least) / least) / 10.0
+                                                    + " % of the least possible");
         } else {
-            root.put("placed", laying.placed().size()).put("leftOut", task.count() - laying.placed().size());
+            root.put("placed", laying.placed().size())
+                    .put("leftOut", task.count() - laying.placed().size());
         }
         var placements = root.putArray("placements");
         for (Placements.Placed placed : laying.placed()) {
-            ObjectNode at = placements.addObject().put("piece", task.items().get(placed.item()).id()).put("x", placed.x()).put("y", placed.y())
+            ObjectNode at = placements
+                    .addObject()
+                    .put("piece", task.items().get(placed.item()).id())
+                    .put("x", placed.x())
+                    .put("y", placed.y())
                     .put("rotated", placed.turned());
             if (!task.remnants().isEmpty()) {
                 at.put("remnant", task.remnants().get(placed.remnant()).id());

@@ -52,8 +52,15 @@ final class PdfSheet implements AutoCloseable {
     }
 
     void box(double left, double top, double width, double height) throws IOException {
-        stroke(List.of(new Point(left, top), new Point(left + width, top), new Point(left + width, top + height), new Point(left, top + height)),
-                true, 0, 0);
+        stroke(
+                List.of(
+                        new Point(left, top),
+                        new Point(left + width, top),
+                        new Point(left + width, top + height),
+                        new Point(left, top + height)),
+                true,
+                0,
+                0);
     }
 
     void say(String text, double left, double baseline, float size) throws IOException {

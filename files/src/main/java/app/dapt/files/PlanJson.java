@@ -46,6 +46,7 @@ public final class PlanJson {
     private static final String KIND = "dapt-cover-plan";
     /** What is written. In 1 a cloth had no number of its own, and what has been added since is missing. */
     private static final int FORMAT = 2;
+
     private static final int MOST_NOTED = 60;
 
     private static final JsonMapper JSON = JsonMapper.builder()
@@ -53,11 +54,10 @@ public final class PlanJson {
             .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
             .build();
 
-    private static final Map<Reading, String> READING_NAMES = Map.of(Reading.OVER_CROWN, "overCrown",
-            Reading.STRAIGHT_ACROSS, "straightAcross", Reading.LABEL, "label");
+    private static final Map<Reading, String> READING_NAMES =
+            Map.of(Reading.OVER_CROWN, "overCrown", Reading.STRAIGHT_ACROSS, "straightAcross", Reading.LABEL, "label");
 
-    private PlanJson() {
-    }
+    private PlanJson() {}
 
     /** The plan, indented for people. */
     public static String write(CoverPlan plan) {
@@ -85,7 +85,8 @@ public final class PlanJson {
             root.done();
             return plan;
         } catch (JacksonException e) {
-            String where = e.getLocation() == null ? "" : "line " + e.getLocation().getLineNr();
+            String where =
+                    e.getLocation() == null ? "" : "line " + e.getLocation().getLineNr();
             throw new BadPlanFile(where, "is not JSON (" + e.getOriginalMessage() + ")");
         }
     }
@@ -109,11 +110,19 @@ public final class PlanJson {
         }
         Mark mark = root.choice("mark", Mark.class);
         Choices choices = new Choices(mark.unit(), format < FORMAT);
-        return new CoverPlan(root.text("name", CoverPlan.LONGEST_NAME), mark,
-                choices.of(root.object("shape"), ShapeKind.class), form(root.object("form")), fit(root.object("fit")),
-                choices.of(root.object("opening"), OpeningKind.class), choices.of(root.object("face"), FaceKind.class),
-                choices.of(root.object("extras"), ExtrasKind.class), choices.of(root.object("edging"), EdgingKind.class),
-                seam(root.object("seam")), choices.of(root.object("joining"), JoiningKind.class), cloths(root.object("cloths")),
+        return new CoverPlan(
+                root.text("name", CoverPlan.LONGEST_NAME),
+                mark,
+                choices.of(root.object("shape"), ShapeKind.class),
+                form(root.object("form")),
+                fit(root.object("fit")),
+                choices.of(root.object("opening"), OpeningKind.class),
+                choices.of(root.object("face"), FaceKind.class),
+                choices.of(root.object("extras"), ExtrasKind.class),
+                choices.of(root.object("edging"), EdgingKind.class),
+                seam(root.object("seam")),
+                choices.of(root.object("joining"), JoiningKind.class),
+                cloths(root.object("cloths")),
                 new TreeSet<>(root.texts("noted", MOST_NOTED, 60)));
     }
 
@@ -122,8 +131,11 @@ public final class PlanJson {
         if (across.isEmpty()) {
             throw new BadPlanFile("form.across", "holds no reading; a form is measured across, at least");
         }
-        Form form = new Form(across, at.has("upDown") ? readings(at.object("upDown")) : Readings.NONE,
-                at.maybeLength("loft", LengthRange.LOFT), at.choice("labelMeans", LabelMeans.class),
+        Form form = new Form(
+                across,
+                at.has("upDown") ? readings(at.object("upDown")) : Readings.NONE,
+                at.maybeLength("loft", LengthRange.LOFT),
+                at.choice("labelMeans", LabelMeans.class),
                 at.choice("filling", Filling.class));
         at.done();
         return form;
@@ -139,8 +151,10 @@ public final class PlanJson {
     }
 
     private static Fit fit(Cursor at) throws BadPlanFile {
-        Fit fit = new Fit(at.choice("school", FitSchool.class),
-                at.has("schoolUpDown") ? Optional.of(at.choice("schoolUpDown", FitSchool.class)) : Optional.empty(), at.length("down", LengthRange.SIZE_DOWN),
+        Fit fit = new Fit(
+                at.choice("school", FitSchool.class),
+                at.has("schoolUpDown") ? Optional.of(at.choice("schoolUpDown", FitSchool.class)) : Optional.empty(),
+                at.length("down", LengthRange.SIZE_DOWN),
                 at.length("ownEase", LengthRange.OWN_EASE));
         at.done();
         return fit;
@@ -157,8 +171,11 @@ public final class PlanJson {
         /** One of a set of kinds, with the details of that kind: {@code "kind": "envelope", "overlap": "4 in", …}. */
         <E extends Enum<E> & Kind<T>, T extends Detailed> T of(Cursor at, Class<E> kinds) throws BadPlanFile {
             E kind = at.choice("kind", kinds);
-            Details details = kind.usual(unit).decided().<BadPlanFile>each(detail ->
-                    !earlier || at.has(detail.name()) || detail.isOptional() ? detail.match(new Read(at)) : detail);
+            Details details = kind.usual(unit)
+                    .decided()
+                    .<BadPlanFile>each(detail -> !earlier || at.has(detail.name()) || detail.isOptional()
+                            ? detail.match(new Read(at))
+                            : detail);
             at.done();
             return kind.with(details);
         }
@@ -217,19 +234,23 @@ public final class PlanJson {
 
         ObjectNode plan(CoverPlan plan) {
             ObjectNode root = JSON.createObjectNode();
-            root.put("kind", KIND).put("format", FORMAT).put("name", plan.name())
+            root.put("kind", KIND)
+                    .put("format", FORMAT)
+                    .put("name", plan.name())
                     .put("mark", Phrase.code(plan.mark()));
             detailed(root.putObject("shape"), plan.shape());
             form(root.putObject("form"), plan.form());
-            ObjectNode fit = root.putObject("fit").put("school", Phrase.code(plan.fit().school()));
+            ObjectNode fit =
+                    root.putObject("fit").put("school", Phrase.code(plan.fit().school()));
             plan.fit().upDown().ifPresent(school -> fit.put("schoolUpDown", Phrase.code(school)));
-            fit
-                    .put("down", length(plan.fit().down())).put("ownEase", length(plan.fit().ownEase()));
+            fit.put("down", length(plan.fit().down()))
+                    .put("ownEase", length(plan.fit().ownEase()));
             detailed(root.putObject("opening"), plan.opening());
             detailed(root.putObject("face"), plan.face());
             detailed(root.putObject("extras"), plan.extras());
             detailed(root.putObject("edging"), plan.edging());
-            root.putObject("seam").put("allowance", length(plan.seam().chosen()))
+            root.putObject("seam")
+                    .put("allowance", length(plan.seam().chosen()))
                     .put("finish", Phrase.code(plan.seam().finish()));
             detailed(root.putObject("joining"), plan.joining());
             ObjectNode cloths = root.putObject("cloths");

@@ -12,28 +12,41 @@ import app.dapt.cover.shape.ShapeKind;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
 import java.util.Map;
-import java.util.stream.Stream;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * The JSON Schema of the plan file: what is the same for every plan from {@code /plan-format.base.json}, and each kind of
- * shape, opening, front and join with the details it lists itself. {@code docs/plan-format.schema.json} is what this
+ * The JSON Schema of the plan file: what is the same for every plan from {@code /plan-format.base.json}, and each kind
+ * of shape, opening, front and join with the details it lists itself. {@code docs/plan-format.schema.json} is what this
  * writes, which a test holds it to.
  */
 public final class PlanSchema {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
-    private PlanSchema() {
-    }
+    private PlanSchema() {}
 
     public static String write() {
         ObjectNode schema = (ObjectNode) JSON.readTree(PlanSchema.class.getResourceAsStream("/plan-format.base.json"));
-        Map.of("shape", ShapeKind.values(), "opening", OpeningKind.values(), "face", FaceKind.values(), "edging", EdgingKind.values(), "extras", ExtrasKind.values(), "joining", JoiningKind.values())
-                .entrySet().stream().sorted(Map.Entry.comparingByKey())
-                .forEach(entry -> kinds(schema.withObject("/$defs").putObject(entry.getKey()).putArray("oneOf"), entry.getValue()));
+        Map.of(
+                        "shape",
+                        ShapeKind.values(),
+                        "opening",
+                        OpeningKind.values(),
+                        "face",
+                        FaceKind.values(),
+                        "edging",
+                        EdgingKind.values(),
+                        "extras",
+                        ExtrasKind.values(),
+                        "joining",
+                        JoiningKind.values())
+                .entrySet()
+                .stream()
+                .sorted(Map.Entry.comparingByKey())
+                .forEach(entry -> kinds(
+                        schema.withObject("/$defs").putObject(entry.getKey()).putArray("oneOf"), entry.getValue()));
         return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(schema) + "\n";
     }
 

@@ -2,8 +2,8 @@ package app.dapt.files;
 
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoner;
-import app.dapt.words.Wordbook.English;
 import app.dapt.words.Wordbook;
+import app.dapt.words.Wordbook.English;
 import app.dapt.words.Words;
 import java.io.IOException;
 import java.io.InputStream;
@@ -22,8 +22,7 @@ public final class ReckonCommand {
     /** No plan is nearly so large. */
     public static final int LARGEST_FILE = 64 * 1024;
 
-    private ReckonCommand() {
-    }
+    private ReckonCommand() {}
 
     public static void main(String[] args) {
         PrintStream out = new PrintStream(System.out, true, StandardCharsets.UTF_8);
@@ -38,7 +37,8 @@ public final class ReckonCommand {
         }
         try {
             CoverPlan plan = PlanJson.read(content(Path.of(args[0])));
-            out.print(new ReckonedJson(new Words(Wordbook.load(English.US, "craft"), plan.mark())).write(Reckoner.reckon(plan)));
+            out.print(new ReckonedJson(new Words(Wordbook.load(English.US, "craft"), plan.mark()))
+                    .write(Reckoner.reckon(plan)));
             return 0;
         } catch (BadPlanFile | IOException | InvalidPathException e) {
             err.println(args[0] + ": " + reason(e));
@@ -51,11 +51,17 @@ public final class ReckonCommand {
         if (e instanceof BadPlanFile) {
             return e.getMessage();
         }
-        return e instanceof NoSuchFileException ? "there is no such file"
-                : e instanceof CharacterCodingException ? "is not text in UTF-8" : "cannot be read (" + e.getMessage() + ")";
+        return e instanceof NoSuchFileException
+                ? "there is no such file"
+                : e instanceof CharacterCodingException
+                        ? "is not text in UTF-8"
+                        : "cannot be read (" + e.getMessage() + ")";
     }
 
-    /** What a file says, unless it is larger than any that Dapt reads, or is no file but a pipe or a device, which might never end. */
+    /**
+     * What a file says, unless it is larger than any that Dapt reads, or is no file but a pipe or a device, which might
+     * never end.
+     */
     static String content(Path file) throws IOException, BadPlanFile {
         if (Files.exists(file) && !Files.isRegularFile(file)) {
             throw new BadPlanFile("", "is no file");
@@ -65,7 +71,10 @@ public final class ReckonCommand {
             if (content.length > LARGEST_FILE) {
                 throw new BadPlanFile("", "is larger than any plan");
             }
-            return StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(content)).toString();
+            return StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(content))
+                    .toString();
         }
     }
 }

@@ -25,8 +25,8 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * A reckoned cover as JSON, for whoever wants the figures without the pages. Every length stands twice, in the plan's own
- * unit: to the mark that it is cut by, and exactly.
+ * A reckoned cover as JSON, for whoever wants the figures without the pages. Every length stands twice, in the plan's
+ * own unit: to the mark that it is cut by, and exactly.
  *
  * @param words to say labels and findings with, in the plan's own unit
  */
@@ -38,8 +38,12 @@ public record ReckonedJson(Words words) {
 
     public String write(Reckoned reckoned) {
         ObjectNode root = JSON.createObjectNode();
-        root.put("kind", "dapt-reckoned-cover").put("format", 2).put("name", reckoned.plan().name())
-                .put("unit", words.lengths().unitWord()).put("mark", Phrase.code(words.mark())).put("brief", words.say(Brief.of(reckoned)));
+        root.put("kind", "dapt-reckoned-cover")
+                .put("format", 2)
+                .put("name", reckoned.plan().name())
+                .put("unit", words.lengths().unitWord())
+                .put("mark", Phrase.code(words.mark()))
+                .put("brief", words.say(Brief.of(reckoned)));
         ObjectNode form = root.putObject("form");
         length(form, "across", reckoned.form().across().flat());
         length(form, "upDown", reckoned.form().upDown().flat());
@@ -49,18 +53,31 @@ public record ReckonedJson(Words words) {
         sum(finished.putObject("upDown"), reckoned.upDown());
         length(root.putObject("ease"), "across", reckoned.ease(Axis.ACROSS));
         length(root.withObject("/ease"), "upDown", reckoned.ease(Axis.UP_DOWN));
-        root.put("fullness", hundredths(reckoned.fullness().ratio())).put("fullnessSays", Phrase.code(reckoned.fullness().band()));
-        opening(root.putObject("opening").put("kind", Phrase.code(reckoned.plan().opening().kind())), reckoned.back());
+        root.put("fullness", hundredths(reckoned.fullness().ratio()))
+                .put("fullnessSays", Phrase.code(reckoned.fullness().band()));
+        opening(
+                root.putObject("opening")
+                        .put("kind", Phrase.code(reckoned.plan().opening().kind())),
+                reckoned.back());
         reckoned.pieces().forEach(piece -> piece(root.withArray("pieces").addObject(), reckoned, piece));
-        edging(root.putObject("edge").put("kind", Phrase.code(reckoned.plan().edging().kind())), reckoned);
+        edging(
+                root.putObject("edge")
+                        .put("kind", Phrase.code(reckoned.plan().edging().kind())),
+                reckoned);
         ArrayNode cloths = root.putArray("cloth");
         reckoned.cloths().forEach(need -> cloth(cloths.addObject(), reckoned, need));
         reckoned.cost().ifPresent(cost -> root.put("cost", cost / 100.0));
         reckoned.needs().forEach(need -> {
-            ObjectNode at = root.withArray("haberdashery").addObject().put("what", words.say(need.what())).put("amount", words.say(need.amount()));
+            ObjectNode at = root.withArray("haberdashery")
+                    .addObject()
+                    .put("what", words.say(need.what()))
+                    .put("amount", words.say(need.amount()));
             need.sum().ifPresent(sum -> sum(at.putObject("length"), sum));
         });
-        Template.of(reckoned).forEach(template -> offsets(root.withArray("offsets").addObject(), Offsets.of(template, words.mark().unit())));
+        Template.of(reckoned)
+                .forEach(template -> offsets(
+                        root.withArray("offsets").addObject(),
+                        Offsets.of(template, words.mark().unit())));
         ArrayNode findings = root.putArray("findings");
         reckoned.findings().forEach(finding -> finding(findings.addObject(), finding));
         return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(root) + "\n";
@@ -118,20 +135,31 @@ public record ReckonedJson(Words words) {
     private void length(ObjectNode at, String name, Length length) {
         Unit unit = words.mark().unit();
         at.put(name, ExactLength.write(words.mark().nearest(length), unit));
-        at.put(name + "Exact", new BigDecimal(length.grains()).divide(BigDecimal.valueOf((unit.metric() ? Unit.CENTIMETRE : Unit.INCH).grains()), EXACTLY, RoundingMode.HALF_UP)
-                .stripTrailingZeros().toPlainString() + " " + words.lengths().unitWord());
+        at.put(
+                name + "Exact",
+                new BigDecimal(length.grains())
+                                .divide(
+                                        BigDecimal.valueOf((unit.metric() ? Unit.CENTIMETRE : Unit.INCH).grains()),
+                                        EXACTLY,
+                                        RoundingMode.HALF_UP)
+                                .stripTrailingZeros()
+                                .toPlainString()
+                        + " " + words.lengths().unitWord());
     }
 
     private void piece(ObjectNode at, Reckoned reckoned, Piece piece) {
-        at.put("id", piece.id()).put("name", words.say(piece.name()))
+        at.put("id", piece.id())
+                .put("name", words.say(piece.name()))
                 .put("material", Phrase.code(piece.material()))
                 .put("cloth", reckoned.plan().cloths().of(piece.material()).name())
-                .put("quantity", piece.quantity()).put("turned", piece.turned());
+                .put("quantity", piece.quantity())
+                .put("turned", piece.turned());
         sum(at.putObject("width"), piece.width());
         sum(at.putObject("height"), piece.height());
         ObjectNode edges = at.putObject("edges");
         for (Side side : Side.values()) {
-            ObjectNode edge = edges.putObject(Phrase.code(side)).put("fate", Phrase.code(piece.edge(side).fate()));
+            ObjectNode edge = edges.putObject(Phrase.code(side))
+                    .put("fate", Phrase.code(piece.edge(side).fate()));
             length(edge, "eats", piece.edge(side).allowance());
         }
         piece.marks().forEach(mark -> mark(at.withArray("marks").addObject(), mark));
@@ -157,8 +185,10 @@ public record ReckonedJson(Words words) {
     }
 
     private void finding(ObjectNode at, Finding finding) {
-        at.put("code", finding.code()).put("weight", Phrase.code(finding.weight()))
-                .put("what", words.say(finding.what())).put("why", words.say(finding.why()));
+        at.put("code", finding.code())
+                .put("weight", Phrase.code(finding.weight()))
+                .put("what", words.say(finding.what()))
+                .put("why", words.say(finding.why()));
         finding.remedy().ifPresent(remedy -> at.put("remedy", words.say(remedy.label())));
     }
 }

@@ -26,6 +26,7 @@ public record SvgCloth(Words words, double scale, String id, Optional<Function<S
     private static final double TAPE = 17;
     /** How far apart the figures on a tape may be, by what there is room for. */
     private static final int[] FIGURED_INCHES = {9, 18, 36, 72};
+
     private static final int[] FIGURED_CM = {10, 20, 50, 100};
     private static final int FARTHEST = 200;
     private static final double CLOSEST = 56;
@@ -41,8 +42,20 @@ public record SvgCloth(Words words, double scale, String id, Optional<Function<S
         Markup svg = new Markup();
         double width = length + 2 * MARGIN + 4;
         double height = across + 2 * selvage + TAPE + 2 * MARGIN;
-        svg.open("svg", "class", "drawing bolt", "viewBox", "0 0 " + Markup.number(width) + " " + Markup.number(height), "width", width, "height", height,
-                "role", link.isPresent() ? "group" : "img", "aria-label", words.say(described(sheet)));
+        svg.open(
+                "svg",
+                "class",
+                "drawing bolt",
+                "viewBox",
+                "0 0 " + Markup.number(width) + " " + Markup.number(height),
+                "width",
+                width,
+                "height",
+                height,
+                "role",
+                link.isPresent() ? "group" : "img",
+                "aria-label",
+                words.say(described(sheet)));
         svg.open("defs");
         new Swatch(sheet.cloth(), scale).write(svg, id + "-cloth");
         svg.close("defs");
@@ -53,13 +66,22 @@ public record SvgCloth(Words words, double scale, String id, Optional<Function<S
             svg.empty("rect", "class", "selvage", "width", length, "height", across + 2 * selvage);
         }
         // The cloth's own axes, seen from its right side: along to the right, across upwards.
-        svg.open("g", "transform", "matrix(0 -1 1 0 " + Markup.number(-mm(top)) + " " + Markup.number(selvage + across + mm(left)) + ")");
+        svg.open(
+                "g",
+                "transform",
+                "matrix(0 -1 1 0 " + Markup.number(-mm(top)) + " " + Markup.number(selvage + across + mm(left)) + ")");
         svg.empty("path", "class", "bare", "d", path(sheet.outline()));
         sheet.spoilt().forEach(spot -> svg.empty("path", "class", "spoilt", "d", path(spot)));
         sheet.offcuts().forEach(spare -> svg.empty("path", "class", "offcut", "d", path(spare.box())));
         sheet.pieces().forEach(lain -> piece(svg, lain));
-        sheet.cuts().forEach(cut -> svg.empty("path", "class", "cut-stroke", "d", "M" + Markup.number(mm(cut.x1())) + " " + Markup.number(mm(cut.y1()))
-                + "L" + Markup.number(mm(cut.x2())) + " " + Markup.number(mm(cut.y2()))));
+        sheet.cuts()
+                .forEach(cut -> svg.empty(
+                        "path",
+                        "class",
+                        "cut-stroke",
+                        "d",
+                        "M" + Markup.number(mm(cut.x1())) + " " + Markup.number(mm(cut.y1())) + "L"
+                                + Markup.number(mm(cut.x2())) + " " + Markup.number(mm(cut.y2()))));
         svg.close("g");
         Place at = new Place(sheet, left, top, selvage + across);
         sheet.offcuts().forEach(spare -> spare(svg, spare, at));
@@ -105,17 +127,41 @@ public record SvgCloth(Words words, double scale, String id, Optional<Function<S
     private String path(Contour contour) {
         Contour shown = contour.points().size() > 8 ? contour.simplified(.2 * 25.4 / scale) : contour;
         StringBuilder path = new StringBuilder();
-        shown.points().forEach(p -> path.append(path.isEmpty() ? "M" : "L").append(Markup.number(mm(p.x()))).append(' ').append(Markup.number(mm(p.y()))));
+        shown.points().forEach(p -> path.append(path.isEmpty() ? "M" : "L")
+                .append(Markup.number(mm(p.x())))
+                .append(' ')
+                .append(Markup.number(mm(p.y()))));
         return path + "Z";
     }
 
     private void piece(Markup svg, PlacedPiece lain) {
         String key = lain.spot().copy();
-        String looks = "lain" + (key.equals(current) ? " current" : "") + (lain.spot().pinned() ? " pinned" : "");
+        String looks =
+                "lain" + (key.equals(current) ? " current" : "") + (lain.spot().pinned() ? " pinned" : "");
         if (link.isPresent()) {
             String to = link.get().apply(key);
-            svg.open("a", "class", looks, "href", to, "hx-get", to, "hx-target", "#cloth", "hx-swap", "morph", "hx-push-url", "true", "id", "lain-" + key.replaceAll("[^A-Za-z0-9]", "-"),
-                    "aria-label", words.say("drawing.lain", lain.number(), lain.spot().wanted().piece().name(), lain.spot().wanted().cover()));
+            svg.open(
+                    "a",
+                    "class",
+                    looks,
+                    "href",
+                    to,
+                    "hx-get",
+                    to,
+                    "hx-target",
+                    "#cloth",
+                    "hx-swap",
+                    "morph",
+                    "hx-push-url",
+                    "true",
+                    "id",
+                    "lain-" + key.replaceAll("[^A-Za-z0-9]", "-"),
+                    "aria-label",
+                    words.say(
+                            "drawing.lain",
+                            lain.number(),
+                            lain.spot().wanted().piece().name(),
+                            lain.spot().wanted().cover()));
         } else {
             svg.open("g", "class", looks);
         }
@@ -147,17 +193,35 @@ public record SvgCloth(Words words, double scale, String id, Optional<Function<S
             double ax = lain.upY();
             double ay = -lain.upX();
             double off = ax != 0 ? width / 2 + 9 : 17;
-            svg.empty("path", "class", "up-arrow", "transform", place(x + ax * off, y + ay * off) + " rotate(" + Markup.number(Math.toDegrees(Math.atan2(ay, ax))) + ")",
-                    "d", "M-5 -3.5L5 0L-5 3.5Z");
+            svg.empty(
+                    "path",
+                    "class",
+                    "up-arrow",
+                    "transform",
+                    place(x + ax * off, y + ay * off) + " rotate(" + Markup.number(Math.toDegrees(Math.atan2(ay, ax)))
+                            + ")",
+                    "d",
+                    "M-5 -3.5L5 0L-5 3.5Z");
         }
         svg.close("g");
     }
 
     private void spare(Markup svg, Spare spare, Place at) {
         Contour box = spare.box();
-        String size = words.lengths().bare(spare.offcut().wide()) + " × " + words.lengths().bare(spare.offcut().deep());
+        String size = words.lengths().bare(spare.offcut().wide()) + " × "
+                + words.lengths().bare(spare.offcut().deep());
         if (mm(box.bottom() - box.top()) > size.length() * CHARACTER && mm(box.right() - box.left()) > 14) {
-            svg.saying("text", size, "class", "t-offcut", "x", at.x((box.top() + box.bottom()) / 2), "y", at.y((box.left() + box.right()) / 2) + 4.5, "text-anchor", "middle");
+            svg.saying(
+                    "text",
+                    size,
+                    "class",
+                    "t-offcut",
+                    "x",
+                    at.x((box.top() + box.bottom()) / 2),
+                    "y",
+                    at.y((box.left() + box.right()) / 2) + 4.5,
+                    "text-anchor",
+                    "middle");
         }
     }
 
@@ -167,7 +231,8 @@ public record SvgCloth(Words words, double scale, String id, Optional<Function<S
         double x = Math.min(length, across ? at.x(cut.y1()) : at.x(Math.min(cut.y1(), cut.y2())) + 11);
         double y = Math.min(height - 2, across ? at.y(Math.min(cut.x1(), cut.x2())) : at.y(cut.x1()));
         svg.empty("circle", "class", "cut-number", "cx", x, "cy", y, "r", 8d);
-        svg.saying("text", String.valueOf(cut.number()), "class", "t-cut", "x", x, "y", y + 4d, "text-anchor", "middle");
+        svg.saying(
+                "text", String.valueOf(cut.number()), "class", "t-cut", "x", x, "y", y + 4d, "text-anchor", "middle");
     }
 
     /** A tape along the cloth, with figures as close as they can be read. */
@@ -176,18 +241,37 @@ public record SvgCloth(Words words, double scale, String id, Optional<Function<S
         double unit = metric ? scale / 2.54 : scale;
         svg.empty("rect", "class", "tape", "width", length, "height", TAPE);
         int small = unit > 4 ? 1 : metric ? 10 : 3;
-        int figured = IntStream.of(metric ? FIGURED_CM : FIGURED_INCHES).filter(every -> every * unit > CLOSEST).findFirst().orElse(FARTHEST);
+        int figured = IntStream.of(metric ? FIGURED_CM : FIGURED_INCHES)
+                .filter(every -> every * unit > CLOSEST)
+                .findFirst()
+                .orElse(FARTHEST);
         StringBuilder ticks = new StringBuilder();
         for (int i = small; i * unit < length - .5; i += small) {
             double deep = i % (metric ? 10 : 9) == 0 ? 7.5 : 4;
-            ticks.append("M").append(Markup.number(i * unit)).append(" ").append(Markup.number(TAPE)).append("V").append(Markup.number(TAPE - deep));
+            ticks.append("M")
+                    .append(Markup.number(i * unit))
+                    .append(" ")
+                    .append(Markup.number(TAPE))
+                    .append("V")
+                    .append(Markup.number(TAPE - deep));
         }
         svg.empty("path", "class", "ticks", "d", ticks.isEmpty() ? "M0 0" : ticks.toString());
         for (int i = figured; i * unit < length - 4; i += figured) {
             String figure = words.lengths().bare(metric ? Length.cm(i) : Length.inches(i));
             double breadth = figure.length() * 7 + 6;
             if (i * unit + breadth / 2 < length) {
-                svg.empty("rect", "class", "tape-figure", "x", i * unit - breadth / 2, "y", 1d, "width", breadth, "height", TAPE - 2);
+                svg.empty(
+                        "rect",
+                        "class",
+                        "tape-figure",
+                        "x",
+                        i * unit - breadth / 2,
+                        "y",
+                        1d,
+                        "width",
+                        breadth,
+                        "height",
+                        TAPE - 2);
                 svg.saying("text", figure, "class", "t-tape", "x", i * unit, "y", 13d, "text-anchor", "middle");
             }
         }
@@ -195,6 +279,8 @@ public record SvgCloth(Words words, double scale, String id, Optional<Function<S
 
     /** The scale at which so much cloth fits into so many user units. */
     public static double fitting(ClothSheet sheet, double wide, double high) {
-        return Math.min((wide - 2 * MARGIN - 4) * 25.4 / sheet.along(), (high - TAPE - 2 * MARGIN) * 25.4 / (sheet.across() + 2 * sheet.selvage()));
+        return Math.min(
+                (wide - 2 * MARGIN - 4) * 25.4 / sheet.along(),
+                (high - TAPE - 2 * MARGIN) * 25.4 / (sheet.across() + 2 * sheet.selvage()));
     }
 }

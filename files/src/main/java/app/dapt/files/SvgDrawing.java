@@ -46,8 +46,7 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
     private static final double BESIDE = TAPE + TAPE_OFF + 3;
 
     /** Room left round the cloth for tapes. */
-    private record Margins(double left, double top, double right, double bottom) {
-    }
+    private record Margins(double left, double top, double right, double bottom) {}
 
     /** The scale at which the longer of two sides takes so many user units. */
     public static double fitting(Length width, Length height, double units) {
@@ -57,9 +56,13 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
     /** A small patch of a cloth, for choosing it. */
     public static String patch(Cloth cloth, String id) {
         Markup svg = new Markup();
-        svg.open("svg", "class", "patch", "viewBox", "0 0 72 44", "width", 72, "height", 44, "aria-hidden", "true").open("defs");
+        svg.open("svg", "class", "patch", "viewBox", "0 0 72 44", "width", 72, "height", 44, "aria-hidden", "true")
+                .open("defs");
         new Swatch(cloth, PATCH_SCALE).write(svg, id, false);
-        return svg.close("defs").empty("rect", "width", 72, "height", 44, "fill", "url(#" + id + ")").close("svg").toString();
+        return svg.close("defs")
+                .empty("rect", "width", 72, "height", 44, "fill", "url(#" + id + ")")
+                .close("svg")
+                .toString();
     }
 
     /** A drawing with its tapes. */
@@ -68,8 +71,13 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
         boolean beside = hasTape(sheet, Axis.UP_DOWN, false);
         boolean below = hasTape(sheet, Axis.ACROSS, false);
         double around = px(sheet.around());
-        Margins margins = tapes ? new Margins((hasTape(sheet, Axis.UP_DOWN, true) ? BESIDE : 2) + around, BESIDE + around,
-                (beside ? BESIDE + 58 : 4) + around, (below ? BESIDE + 20 : 4) + around) : new Margins(2 + around, 2 + around, 2 + around, 2 + around);
+        Margins margins = tapes
+                ? new Margins(
+                        (hasTape(sheet, Axis.UP_DOWN, true) ? BESIDE : 2) + around,
+                        BESIDE + around,
+                        (beside ? BESIDE + 58 : 4) + around,
+                        (below ? BESIDE + 20 : 4) + around)
+                : new Margins(2 + around, 2 + around, 2 + around, 2 + around);
         double width = px(sheet.width()) + margins.left() + margins.right();
         double height = px(sheet.height()) + margins.top() + margins.bottom();
         Markup svg = begin(width, height, "sheet", sheet.described());
@@ -83,22 +91,33 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
                 swatch.write(svg, pattern(parts[0], parts[1]), parts[1].equals("turned"));
             }
         }
-        sheet.clip().ifPresent(clip -> svg.open("clipPath", "id", id + "-clip").empty("path", "d", path(clip.points(), true)).close("clipPath"));
+        sheet.clip().ifPresent(clip -> svg.open("clipPath", "id", id + "-clip")
+                .empty("path", "d", path(clip.points(), true))
+                .close("clipPath"));
         svg.close("defs");
-        svg.open("g", "transform", "translate(" + Markup.number(margins.left()) + " " + Markup.number(margins.top()) + ")");
+        svg.open(
+                "g",
+                "transform",
+                "translate(" + Markup.number(margins.left()) + " " + Markup.number(margins.top()) + ")");
         if (sheet.clip().isPresent()) {
             svg.open("g", "clip-path", "url(#" + id + "-clip)");
             sheet.elements().stream().filter(SvgDrawing::isClipped).forEach(element -> element(svg, element, around));
             svg.close("g");
         }
-        sheet.elements().stream().filter(element -> sheet.clip().isEmpty() || !isClipped(element)).forEach(element -> element(svg, element, around));
+        sheet.elements().stream()
+                .filter(element -> sheet.clip().isEmpty() || !isClipped(element))
+                .forEach(element -> element(svg, element, around));
         return svg.close("g").close("svg").toString();
     }
 
     /** Cloth ends where its outline does; tapes, words and the outline itself do not. */
     private static boolean isClipped(Element element) {
-        return element instanceof Stuff || element instanceof Turning || element instanceof Ring || element instanceof Shade
-                || element instanceof Zone || element instanceof Line;
+        return element instanceof Stuff
+                || element instanceof Turning
+                || element instanceof Ring
+                || element instanceof Shade
+                || element instanceof Zone
+                || element instanceof Line;
     }
 
     private double mm(double millimetres) {
@@ -107,10 +126,15 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
 
     /** Through all the points, but for those that nobody would miss at this scale. */
     private String path(List<Point> points, boolean closed) {
-        List<Point> shown = closed && points.size() > 8 ? new Contour(points).simplified(.2 * 25.4 / scale).points() : points;
+        List<Point> shown = closed && points.size() > 8
+                ? new Contour(points).simplified(.2 * 25.4 / scale).points()
+                : points;
         StringBuilder path = new StringBuilder();
         for (Point point : shown) {
-            path.append(path.isEmpty() ? "M" : "L").append(Markup.number(mm(point.x()))).append(' ').append(Markup.number(mm(point.y())));
+            path.append(path.isEmpty() ? "M" : "L")
+                    .append(Markup.number(mm(point.x())))
+                    .append(' ')
+                    .append(Markup.number(mm(point.y())));
         }
         return path.isEmpty() ? "M0 0" : path + (closed ? "Z" : "");
     }
@@ -122,12 +146,25 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
 
     Markup begin(double width, double height, String kind, Phrase described) {
         Markup svg = new Markup();
-        return svg.open("svg", "class", "drawing " + kind, "viewBox", "0 0 " + Markup.number(width) + " " + Markup.number(height),
-                "width", width, "height", height, "role", "img", "aria-label", words.say(described));
+        return svg.open(
+                "svg",
+                "class",
+                "drawing " + kind,
+                "viewBox",
+                "0 0 " + Markup.number(width) + " " + Markup.number(height),
+                "width",
+                width,
+                "height",
+                height,
+                "role",
+                "img",
+                "aria-label",
+                words.say(described));
     }
 
     private void trim(Markup svg, Trim trim) {
-        List<Point> path = trim.path().stream().map(p -> new Point(mm(p.x()), mm(p.y()))).toList();
+        List<Point> path =
+                trim.path().stream().map(p -> new Point(mm(p.x()), mm(p.y()))).toList();
         TrimMarks marks = new TrimMarks(path, px(trim.deep()));
         String colour = cloths.of(trim.material()).colour();
         String kind = "trim trim-" + Phrase.code(trim.look());
@@ -138,15 +175,37 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
                 svg.empty("path", "class", "cord", "stroke", colour, "stroke-width", thick, "d", marks.along());
                 svg.empty("path", "class", "cord-twist", "stroke-width", thick * .8, "d", marks.along());
             }
-            case RICKRACK -> svg.empty("path", "class", kind, "fill", "none", "stroke", colour, "stroke-width", Math.max(2, px(trim.deep()) / 3), "d", marks.of(trim.look()));
-            case FRINGE, BEADS, TASSEL -> svg.empty("path", "class", kind, "stroke", colour, "fill", colour, "d", marks.of(trim.look()));
-            case RUFFLE -> svg.empty("path", "class", kind, "fill", "url(#" + pattern(trim.material().name(), "upright") + ")", "d", marks.of(trim.look()));
+            case RICKRACK ->
+                svg.empty(
+                        "path",
+                        "class",
+                        kind,
+                        "fill",
+                        "none",
+                        "stroke",
+                        colour,
+                        "stroke-width",
+                        Math.max(2, px(trim.deep()) / 3),
+                        "d",
+                        marks.of(trim.look()));
+            case FRINGE, BEADS, TASSEL ->
+                svg.empty("path", "class", kind, "stroke", colour, "fill", colour, "d", marks.of(trim.look()));
+            case RUFFLE ->
+                svg.empty(
+                        "path",
+                        "class",
+                        kind,
+                        "fill",
+                        "url(#" + pattern(trim.material().name(), "upright") + ")",
+                        "d",
+                        marks.of(trim.look()));
             default -> svg.empty("path", "class", kind, "fill", colour, "d", marks.of(trim.look()));
         }
     }
 
     private static boolean hasTape(Sheet sheet, Axis axis, boolean before) {
-        return sheet.elements().stream().anyMatch(e -> e instanceof Tape tape && tape.axis() == axis && tape.before() == before);
+        return sheet.elements().stream()
+                .anyMatch(e -> e instanceof Tape tape && tape.axis() == axis && tape.before() == before);
     }
 
     private static Set<String> patternsUsed(Sheet sheet) {
@@ -173,21 +232,45 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
         if (element instanceof Stuff stuff) {
             stuff(svg, stuff);
         } else if (element instanceof Turning turning) {
-            box(svg, turning.box(), "class", "turning part-" + Phrase.code(turning.part()), "data-piece", turning.piece());
+            box(
+                    svg,
+                    turning.box(),
+                    "class",
+                    "turning part-" + Phrase.code(turning.part()),
+                    "data-piece",
+                    turning.piece());
         } else if (element instanceof Zone zone) {
             box(svg, zone.box(), "class", "zone part-" + Phrase.code(zone.part()));
         } else if (element instanceof Shade shade) {
             box(svg, shade.box(), "class", "shade");
         } else if (element instanceof Line line) {
-            svg.empty("line", "class", "l-" + Phrase.code(line.role()), "x1", px(line.x1()), "y1", px(line.y1()),
-                    "x2", px(line.x2()), "y2", px(line.y2()));
+            svg.empty(
+                    "line",
+                    "class",
+                    "l-" + Phrase.code(line.role()),
+                    "x1",
+                    px(line.x1()),
+                    "y1",
+                    px(line.y1()),
+                    "x2",
+                    px(line.x2()),
+                    "y2",
+                    px(line.y2()));
         } else if (element instanceof Trim trim) {
             trim(svg, trim);
         } else if (element instanceof Path path) {
             path(svg, path);
         } else if (element instanceof Ring ring) {
-            svg.empty("path", "class", "turning part-" + Phrase.code(ring.part()), "data-piece", ring.piece(), "fill-rule", "evenodd",
-                    "d", path(ring.cut().points(), true) + path(ring.seam().points(), true));
+            svg.empty(
+                    "path",
+                    "class",
+                    "turning part-" + Phrase.code(ring.part()),
+                    "data-piece",
+                    ring.piece(),
+                    "fill-rule",
+                    "evenodd",
+                    "d",
+                    path(ring.cut().points(), true) + path(ring.seam().points(), true));
         } else if (element instanceof Spot spot) {
             spot(svg, spot);
         } else if (element instanceof Tape tape) {
@@ -199,7 +282,8 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
 
     private void box(Markup svg, Box box, Object... attributes) {
         Object[] all = new Object[attributes.length + 8];
-        Object[] place = {"x", px(box.left()), "y", px(box.top()), "width", px(box.width()), "height", px(box.height())};
+        Object[] place = {"x", px(box.left()), "y", px(box.top()), "width", px(box.width()), "height", px(box.height())
+        };
         System.arraycopy(place, 0, all, 0, 8);
         System.arraycopy(attributes, 0, all, 8, attributes.length);
         svg.empty("rect", all);
@@ -219,16 +303,40 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
         double y = px(spot.y());
         double half = Math.max(3, px(spot.size()) / 2);
         boolean upright = spot.along() == Axis.UP_DOWN;
-        svg.open("g", "class", "spot spot-" + Phrase.code(spot.sort()), "transform", "translate(" + Markup.number(x) + " " + Markup.number(y) + ")");
+        svg.open(
+                "g",
+                "class",
+                "spot spot-" + Phrase.code(spot.sort()),
+                "transform",
+                "translate(" + Markup.number(x) + " " + Markup.number(y) + ")");
         switch (spot.sort()) {
             case BUTTON -> {
                 svg.empty("circle", "class", "button", "r", half);
-                svg.empty("path", "class", "button-holes", "d", "M" + Markup.number(-half / 3) + " 0h.01M" + Markup.number(half / 3) + " 0h.01");
+                svg.empty(
+                        "path",
+                        "class",
+                        "button-holes",
+                        "d",
+                        "M" + Markup.number(-half / 3) + " 0h.01M" + Markup.number(half / 3) + " 0h.01");
             }
-            case TIE -> svg.empty("path", "class", "tie-loose", "d", upright
-                    ? "M0 0c-3 4 -6 7 -3 14M0 0c4 5 2 9 5 13M-3 -1c0 -4 6 -4 6 0z" : "M0 0c4 -3 7 -6 14 -3M0 0c5 4 9 2 13 5M-1 -3c-4 0 -4 6 0 6z");
-            default -> svg.empty("path", "class", "chalk", "d", upright ? "M0 " + Markup.number(-half) + "V" + Markup.number(half)
-                    + "M-3 0H3" : "M" + Markup.number(-half) + " 0H" + Markup.number(half) + "M0 -3V3");
+            case TIE ->
+                svg.empty(
+                        "path",
+                        "class",
+                        "tie-loose",
+                        "d",
+                        upright
+                                ? "M0 0c-3 4 -6 7 -3 14M0 0c4 5 2 9 5 13M-3 -1c0 -4 6 -4 6 0z"
+                                : "M0 0c4 -3 7 -6 14 -3M0 0c5 4 9 2 13 5M-1 -3c-4 0 -4 6 0 6z");
+            default ->
+                svg.empty(
+                        "path",
+                        "class",
+                        "chalk",
+                        "d",
+                        upright
+                                ? "M0 " + Markup.number(-half) + "V" + Markup.number(half) + "M-3 0H3"
+                                : "M" + Markup.number(-half) + " 0H" + Markup.number(half) + "M0 -3V3");
         }
         svg.close("g");
     }
@@ -267,10 +375,28 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
         } else {
             double tx = across ? length / 2 : TAPE + 7;
             double ty = across ? TAPE + 16 : length / 2 - 3;
-            svg.saying("text", words.say(tape.label()), "class", "t-note", "x", tx, "y", ty,
-                    "text-anchor", across ? "middle" : "start");
-            svg.saying("text", words.lengths().withUnit(tape.length()), "class", "t-figure", "x", across ? tx + 56 : tx,
-                    "y", across ? ty : ty + 17, "text-anchor", across ? "middle" : "start");
+            svg.saying(
+                    "text",
+                    words.say(tape.label()),
+                    "class",
+                    "t-note",
+                    "x",
+                    tx,
+                    "y",
+                    ty,
+                    "text-anchor",
+                    across ? "middle" : "start");
+            svg.saying(
+                    "text",
+                    words.lengths().withUnit(tape.length()),
+                    "class",
+                    "t-figure",
+                    "x",
+                    across ? tx + 56 : tx,
+                    "y",
+                    across ? ty : ty + 17,
+                    "text-anchor",
+                    across ? "middle" : "start");
         }
         svg.close("g");
     }
@@ -283,8 +409,12 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
     private void figure(Markup svg, String figure, boolean across, double length) {
         double width = breadth(figure) * 7 + 10;
         double middle = length / 2;
-        svg.open("g", "transform", across ? "translate(" + Markup.number(middle) + " 0)"
-                : "translate(0 " + Markup.number(middle) + ") rotate(-90)");
+        svg.open(
+                "g",
+                "transform",
+                across
+                        ? "translate(" + Markup.number(middle) + " 0)"
+                        : "translate(0 " + Markup.number(middle) + ") rotate(-90)");
         svg.empty("rect", "class", "tape-figure", "x", -width / 2, "y", 1d, "width", width, "height", TAPE - 2);
         svg.saying("text", figure, "class", "t-tape", "x", 0d, "y", 13d, "text-anchor", "middle");
         svg.close("g");
@@ -302,8 +432,10 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
             double deep = i % longEvery == 0 ? 7.5 : 4;
             double from = before ? TAPE : 0;
             double to = before ? TAPE - deep : deep;
-            path.append(across ? "M" + Markup.number(at) + " " + Markup.number(from) + "V" + Markup.number(to)
-                    : "M" + Markup.number(from) + " " + Markup.number(at) + "H" + Markup.number(to));
+            path.append(
+                    across
+                            ? "M" + Markup.number(at) + " " + Markup.number(from) + "V" + Markup.number(to)
+                            : "M" + Markup.number(from) + " " + Markup.number(at) + "H" + Markup.number(to));
         }
         return path.isEmpty() ? "M0 0" : path.toString();
     }

@@ -25,12 +25,39 @@ public record SvgWindow(Words words, Cloth cloth, double units) {
         double height = piece.cutHeight().toInches() * scale;
         double around = units * AROUND;
         Markup svg = new Markup();
-        svg.open("svg", "class", "drawing window", "id", "window", "viewBox", "0 0 " + Markup.number(width + 2 * around) + " " + Markup.number(height + 2 * around),
-                "width", width + 2 * around, "height", height + 2 * around, "role", "application", "tabindex", 0, "data-scale", scale,
-                "data-step", inches(Length.mm(2), Length.inches(0, 1, 8)), "data-stride", inches(Length.cm(2), Length.inches(1)),
-                "aria-label", words.say(Phrase.of("drawing.window", piece.name())));
+        svg.open(
+                "svg",
+                "class",
+                "drawing window",
+                "id",
+                "window",
+                "viewBox",
+                "0 0 " + Markup.number(width + 2 * around) + " " + Markup.number(height + 2 * around),
+                "width",
+                width + 2 * around,
+                "height",
+                height + 2 * around,
+                "role",
+                "application",
+                "tabindex",
+                0,
+                "data-scale",
+                scale,
+                "data-step",
+                inches(Length.mm(2), Length.inches(0, 1, 8)),
+                "data-stride",
+                inches(Length.cm(2), Length.inches(1)),
+                "aria-label",
+                words.say(Phrase.of("drawing.window", piece.name())));
         svg.open("defs");
-        new Swatch(cloth, scale).writeAt(svg, "window-print", around + width / 2, around + height / 2, window.across().toInches() * scale, window.along().toInches() * scale);
+        new Swatch(cloth, scale)
+                .writeAt(
+                        svg,
+                        "window-print",
+                        around + width / 2,
+                        around + height / 2,
+                        window.across().toInches() * scale,
+                        window.along().toInches() * scale);
         svg.close("defs");
         String whole = "M0 0H" + Markup.number(width + 2 * around) + "V" + Markup.number(height + 2 * around) + "H0Z";
         String cut = outline(piece, scale, around);
@@ -39,8 +66,14 @@ public record SvgWindow(Words words, Cloth cloth, double units) {
         svg.empty("path", "class", "lain-edge", "d", cut);
         String middleX = Markup.number(around + width / 2);
         String middleY = Markup.number(around + height / 2);
-        svg.empty("path", "class", "window-middle", "d", "M" + middleX + " " + Markup.number(around) + "v10M" + middleX + " " + Markup.number(around + height) + "v-10M"
-                + Markup.number(around) + " " + middleY + "h10M" + Markup.number(around + width) + " " + middleY + "h-10");
+        svg.empty(
+                "path",
+                "class",
+                "window-middle",
+                "d",
+                "M" + middleX + " " + Markup.number(around) + "v10M" + middleX + " " + Markup.number(around + height)
+                        + "v-10M" + Markup.number(around) + " " + middleY + "h10M" + Markup.number(around + width) + " "
+                        + middleY + "h-10");
         return svg.close("svg").toString();
     }
 
@@ -50,10 +83,16 @@ public record SvgWindow(Words words, Cloth cloth, double units) {
     }
 
     private static String outline(Piece piece, double scale, double around) {
-        Contour cut = piece.outline().map(Outline::cut).orElseGet(() -> Contour.rectangle(0, 0, piece.cutWidth().toMm(), piece.cutHeight().toMm()));
+        Contour cut = piece.outline()
+                .map(Outline::cut)
+                .orElseGet(() -> Contour.rectangle(
+                        0, 0, piece.cutWidth().toMm(), piece.cutHeight().toMm()));
         StringBuilder path = new StringBuilder();
         double unit = scale / Length.inches(1).toMm();
-        cut.points().forEach(p -> path.append(path.isEmpty() ? "M" : "L").append(Markup.number(around + p.x() * unit)).append(' ').append(Markup.number(around + p.y() * unit)));
+        cut.points().forEach(p -> path.append(path.isEmpty() ? "M" : "L")
+                .append(Markup.number(around + p.x() * unit))
+                .append(' ')
+                .append(Markup.number(around + p.y() * unit)));
         return path + "Z";
     }
 }

@@ -19,7 +19,8 @@ public record TemplateDxf(Words words) {
 
     public String write(List<Template> templates) {
         Dxf dxf = new Dxf(LAYERS);
-        dxf.polyline("TEST", List.of(new Point(0, 0), new Point(50, 0), new Point(50, -50), new Point(0, -50)), true, 0, 0);
+        dxf.polyline(
+                "TEST", List.of(new Point(0, 0), new Point(50, 0), new Point(50, -50), new Point(0, -50)), true, 0, 0);
         double x = 50 + GAP;
         for (Template template : templates) {
             for (Path path : template.paths()) {

@@ -27,7 +27,8 @@ public record TemplatePdf(Words words, Paper paper) {
 
     /** What it is printed on, upright. */
     public enum Paper {
-        A4(PDRectangle.A4), LETTER(PDRectangle.LETTER);
+        A4(PDRectangle.A4),
+        LETTER(PDRectangle.LETTER);
 
         private final PDRectangle size;
 
@@ -47,6 +48,7 @@ public record TemplatePdf(Words words, Paper paper) {
 
     /** A line of figures is so high, and so many columns of them stand beside each other. */
     private static final double ROW = 5.2;
+
     private static final int COLUMNS = 4;
 
     /** One sheet of one template. */
@@ -68,7 +70,8 @@ public record TemplatePdf(Words words, Paper paper) {
     }
 
     public byte[] write(String title, List<Template> templates) {
-        try (PDDocument document = new PDDocument(); ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+        try (PDDocument document = new PDDocument();
+                ByteArrayOutputStream out = new ByteArrayOutputStream()) {
             List<Tile> tiles = tiles(templates);
             first(document, title, templates, tiles);
             for (Tile tile : tiles) {
@@ -120,7 +123,8 @@ public record TemplatePdf(Words words, Paper paper) {
         return Math.max(1, (int) Math.ceil((length - OVERLAP) / (tile - OVERLAP)));
     }
 
-    private void first(PDDocument document, String title, List<Template> templates, List<Tile> tiles) throws IOException {
+    private void first(PDDocument document, String title, List<Template> templates, List<Tile> tiles)
+            throws IOException {
         try (PdfSheet sheet = new PdfSheet(document, paper.size)) {
             sheet.say(title, MARGIN, MARGIN + 8, 20);
             sheet.say(words.say("template.test"), MARGIN, MARGIN + 20, 11);
@@ -130,7 +134,9 @@ public record TemplatePdf(Words words, Paper paper) {
             sheet.say("2 in", MARGIN + 90, MARGIN + 51, 12);
             double y = sheet.paragraph(words.say("template.glue"), MARGIN, MARGIN + 88, 11, wide()) + 10;
             for (Template template : templates) {
-                List<Tile> own = tiles.stream().filter(tile -> tile.template() == template).toList();
+                List<Tile> own = tiles.stream()
+                        .filter(tile -> tile.template() == template)
+                        .toList();
                 y = map(sheet, template, own, y) + 10;
             }
         }
@@ -179,7 +185,13 @@ public record TemplatePdf(Words words, Paper paper) {
         sheet.say(words.say(template.name()) + ", " + words.say(template.note()), MARGIN, top + 3, 11);
         double y = top + 7;
         for (Path path : template.paths()) {
-            sheet.stroke(path.points().stream().map(p -> new Point(p.x() * scale, p.y() * scale)).toList(), path.closed(), MARGIN, y);
+            sheet.stroke(
+                    path.points().stream()
+                            .map(p -> new Point(p.x() * scale, p.y() * scale))
+                            .toList(),
+                    path.closed(),
+                    MARGIN,
+                    y);
         }
         sheet.stream().setStrokingColor(0.6f);
         for (Tile tile : tiles) {
@@ -201,13 +213,21 @@ public record TemplatePdf(Words words, Paper paper) {
             double up = MARGIN - tile.row() * (high() - OVERLAP);
             for (Path path : tile.template().paths()) {
                 sheet.stream().setLineWidth(path.role() == Role.CUT ? 1.6f : 0.8f);
-                sheet.dashes(path.role() == Role.CUT ? new float[0] : path.role() == Role.FOLD ? new float[] {14, 4, 2, 4} : new float[] {6, 4});
+                sheet.dashes(
+                        path.role() == Role.CUT
+                                ? new float[0]
+                                : path.role() == Role.FOLD ? new float[] {14, 4, 2, 4} : new float[] {6, 4});
                 sheet.stroke(path.points(), path.closed(), left, up);
             }
             sheet.stream().restoreGraphicsState();
             joins(sheet, tile);
-            sheet.say(words.say(tile.template().name()) + ", " + words.say(tile.template().note()) + "   " + tile.place() + "   "
-                    + words.say("template.page", tile.page()), MARGIN, MARGIN + high() + 6, 10);
+            sheet.say(
+                    words.say(tile.template().name()) + ", "
+                            + words.say(tile.template().note()) + "   " + tile.place() + "   "
+                            + words.say("template.page", tile.page()),
+                    MARGIN,
+                    MARGIN + high() + 6,
+                    10);
         }
     }
 
@@ -241,6 +261,10 @@ public record TemplatePdf(Words words, Paper paper) {
     }
 
     private static void diamond(PdfSheet sheet, double x, double y) throws IOException {
-        sheet.stroke(List.of(new Point(x - 4, y), new Point(x, y - 4), new Point(x + 4, y), new Point(x, y + 4)), true, 0, 0);
+        sheet.stroke(
+                List.of(new Point(x - 4, y), new Point(x, y - 4), new Point(x + 4, y), new Point(x, y + 4)),
+                true,
+                0,
+                0);
     }
 }

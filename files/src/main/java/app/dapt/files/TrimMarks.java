@@ -31,7 +31,8 @@ record TrimMarks(List<Point> path, double deep) {
             case PIPING -> along();
             case FRINGE -> threads(Math.max(3.2, deep / 7));
             case BEADS -> threads(Math.max(6, deep / 3)) + dots(Math.max(6, deep / 3), Math.max(1.2, deep / 9), 1);
-            case POM_POMS -> threads(Math.max(7, deep * 1.05)) + dots(Math.max(7, deep * 1.05), Math.max(2, deep * .36), .66);
+            case POM_POMS ->
+                threads(Math.max(7, deep * 1.05)) + dots(Math.max(7, deep * 1.05), Math.max(2, deep * .36), .66);
             case LACE -> scallops(Math.max(7, deep * .8));
             case RICKRACK -> zigzag(Math.max(5, deep * .7));
             case TASSEL -> tassel();
@@ -52,8 +53,20 @@ record TrimMarks(List<Point> path, double deep) {
         String r = Markup.number(radius);
         for (Stand stand : stands(spacing)) {
             Point middle = stand.out(deep * share);
-            d.append(move(new Point(middle.x() - radius, middle.y()))).append("a").append(r).append(' ').append(r).append(" 0 1 0 ")
-                    .append(Markup.number(2 * radius)).append(" 0a").append(r).append(' ').append(r).append(" 0 1 0 ").append(Markup.number(-2 * radius)).append(" 0");
+            d.append(move(new Point(middle.x() - radius, middle.y())))
+                    .append("a")
+                    .append(r)
+                    .append(' ')
+                    .append(r)
+                    .append(" 0 1 0 ")
+                    .append(Markup.number(2 * radius))
+                    .append(" 0a")
+                    .append(r)
+                    .append(' ')
+                    .append(r)
+                    .append(" 0 1 0 ")
+                    .append(Markup.number(-2 * radius))
+                    .append(" 0");
         }
         return d.toString();
     }
@@ -64,7 +77,12 @@ record TrimMarks(List<Point> path, double deep) {
         for (int i = 1; i < stands.size(); i++) {
             Point out = stands.get(i - 1).out(deep * 1.6);
             Point further = stands.get(i).out(deep * 1.6);
-            d.append("C").append(pair(out)).append(' ').append(pair(further)).append(' ').append(pair(stands.get(i).at()));
+            d.append("C")
+                    .append(pair(out))
+                    .append(' ')
+                    .append(pair(further))
+                    .append(' ')
+                    .append(pair(stands.get(i).at()));
         }
         return d.toString();
     }
@@ -111,8 +129,8 @@ record TrimMarks(List<Point> path, double deep) {
         }
         String r = Markup.number(knot);
         Point middle = new Point(at.x() + x * deep * .14, at.y() + y * deep * .14);
-        return d + move(new Point(middle.x() - knot, middle.y())) + "a" + r + " " + r + " 0 1 0 " + Markup.number(2 * knot) + " 0a" + r + " " + r + " 0 1 0 "
-                + Markup.number(-2 * knot) + " 0";
+        return d + move(new Point(middle.x() - knot, middle.y())) + "a" + r + " " + r + " 0 1 0 "
+                + Markup.number(2 * knot) + " 0a" + r + " " + r + " 0 1 0 " + Markup.number(-2 * knot) + " 0";
     }
 
     /** Evenly along the path, fanning out round its corners. */
@@ -134,7 +152,10 @@ record TrimMarks(List<Point> path, double deep) {
             }
             double at = left;
             for (; at <= length; at += spacing) {
-                stands.add(new Stand(new Point(a.x() + (b.x() - a.x()) * at / length, a.y() + (b.y() - a.y()) * at / length), outX, outY));
+                stands.add(new Stand(
+                        new Point(a.x() + (b.x() - a.x()) * at / length, a.y() + (b.y() - a.y()) * at / length),
+                        outX,
+                        outY));
             }
             left = at - length;
         }
@@ -164,7 +185,8 @@ record TrimMarks(List<Point> path, double deep) {
     private boolean clockwise() {
         double twice = 0;
         for (int i = 0; i + 1 < path.size(); i++) {
-            twice += path.get(i).x() * path.get(i + 1).y() - path.get(i + 1).x() * path.get(i).y();
+            twice += path.get(i).x() * path.get(i + 1).y()
+                    - path.get(i + 1).x() * path.get(i).y();
         }
         return !path.get(0).equals(path.get(path.size() - 1)) && path.size() == 2 || twice >= 0;
     }

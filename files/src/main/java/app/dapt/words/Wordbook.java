@@ -17,7 +17,10 @@ import java.util.TreeMap;
 public record Wordbook(Map<String, String> texts) {
 
     /** Which English. */
-    public enum English { US, UK }
+    public enum English {
+        US,
+        UK
+    }
 
     public Wordbook {
         texts = Map.copyOf(texts);

@@ -38,8 +38,13 @@ public record Words(Wordbook book, Mark mark) {
 
     /** Whether two lengths that differ would read the same on this reader's tape; then all of them are said finer. */
     private boolean wouldReadAlike(List<Object> args) {
-        List<Length> lengths = args.stream().filter(Length.class::isInstance).map(Length.class::cast).distinct().toList();
-        return lengths.size() > 1 && lengths.stream().map(lengths()::bare).distinct().count() < lengths.size();
+        List<Length> lengths = args.stream()
+                .filter(Length.class::isInstance)
+                .map(Length.class::cast)
+                .distinct()
+                .toList();
+        return lengths.size() > 1
+                && lengths.stream().map(lengths()::bare).distinct().count() < lengths.size();
     }
 
     public String say(String code, Object... args) {
@@ -88,7 +93,10 @@ public record Words(Wordbook book, Mark mark) {
             case "fine" -> lengths().fine(length);
             case "signed" -> (length.isPositive() ? "+" : "") + lengths().withUnit(length);
             case "buy" -> lengths().toBuy(length);
-            default -> fine ? lengths().fine(length) + " " + lengths().unitWord() : lengths().withUnit(length);
+            default ->
+                fine
+                        ? lengths().fine(length) + " " + lengths().unitWord()
+                        : lengths().withUnit(length);
         };
     }
 }

@@ -49,14 +49,17 @@ class PlanJsonTest {
             String written = PlanJson.write(RandomPlans.plan(new Random(seed)));
             assertThat(schema.validate(written, InputFormat.JSON)).as(written).isEmpty();
         }
-        assertThat(schema.validate(sample().replace("\"shape\"", "\"shap\""), InputFormat.JSON)).isNotEmpty();
+        assertThat(schema.validate(sample().replace("\"shape\"", "\"shap\""), InputFormat.JSON))
+                .isNotEmpty();
     }
 
     @Test
     void theSchemaIsWhatTheKindsSayOfThemselves() throws IOException {
         String written = PlanSchema.write();
         Files.writeString(Path.of("target/plan-format.schema.json"), written);
-        assertThat(Files.readString(SCHEMA)).as("copy files/target/plan-format.schema.json to docs").isEqualTo(written);
+        assertThat(Files.readString(SCHEMA))
+                .as("copy files/target/plan-format.schema.json to docs")
+                .isEqualTo(written);
     }
 
     static Stream<Path> kept() throws IOException {
@@ -72,7 +75,8 @@ class PlanJsonTest {
         assertThat(plan.name()).isEqualTo(saved.path("name").stringValue());
         assertThat(PlanJson.read(PlanJson.kept(plan))).isEqualTo(plan);
         assertThat(plan.cloths().front().id()).isEqualTo(1);
-        assertThat(plan.cloths().back().id()).isEqualTo(saved.at("/cloths/back").equals(saved.at("/cloths/front")) ? 1 : 2);
+        assertThat(plan.cloths().back().id())
+                .isEqualTo(saved.at("/cloths/back").equals(saved.at("/cloths/front")) ? 1 : 2);
         JsonNode now = JsonMapper.shared().readTree(PlanJson.write(plan));
         saved.forEachEntry((name, value) -> {
             if (value.isObject()) {
@@ -89,7 +93,8 @@ class PlanJsonTest {
 
     @Test
     void whatIsReadIsCleanEvenWhereTheFileIsNot() throws Exception {
-        String named = sample().replaceFirst("(\"name\" : \")[^\"]*", "$1  Cafe\u0301 \u0085\\\\ud800\uffff\u202ddeck\u2028 ");
+        String named =
+                sample().replaceFirst("(\"name\" : \")[^\"]*", "$1  Cafe\u0301 \u0085\\\\ud800\uffff\u202ddeck\u2028 ");
         assertThat(PlanJson.read(named).name()).isEqualTo("Caf\u00e9 \u202ddeck");
     }
 
@@ -140,7 +145,8 @@ class PlanJsonTest {
             <svg/>
             """)
     void refusesWhatIsNoPlanAtAll(String text) {
-        assertThat(catchThrowableOfType(BadPlanFile.class, () -> PlanJson.read(text))).isNotNull();
+        assertThat(catchThrowableOfType(BadPlanFile.class, () -> PlanJson.read(text)))
+                .isNotNull();
     }
 
     @Test
@@ -148,9 +154,12 @@ class PlanJsonTest {
         String whole = sample().strip();
         for (int i = 0; i < whole.length(); i += 7) {
             String cut = whole.substring(0, i);
-            assertThat(catchThrowableOfType(BadPlanFile.class, () -> PlanJson.read(cut))).as("cut at %s", i).isNotNull();
+            assertThat(catchThrowableOfType(BadPlanFile.class, () -> PlanJson.read(cut)))
+                    .as("cut at %s", i)
+                    .isNotNull();
         }
-        assertThat(catchThrowableOfType(BadPlanFile.class, () -> PlanJson.read("[".repeat(50_000)))).isNotNull();
+        assertThat(catchThrowableOfType(BadPlanFile.class, () -> PlanJson.read("[".repeat(50_000))))
+                .isNotNull();
     }
 
     @Test
@@ -162,8 +171,11 @@ class PlanJsonTest {
         Random random = new Random(9);
         for (int i = 0; i < 2000; i++) {
             Length any = new Length(random.nextInt(8_000_000) - 1_000_000);
-            assertThat(ExactLength.read(ExactLength.write(any, Cases.pick(random, Unit.values())))).contains(any);
+            assertThat(ExactLength.read(ExactLength.write(any, Cases.pick(random, Unit.values()))))
+                    .contains(any);
         }
-        assertThat(ExactLength.read("14")).as("a length in a file says its unit").isEmpty();
+        assertThat(ExactLength.read("14"))
+                .as("a length in a file says its unit")
+                .isEmpty();
     }
 }

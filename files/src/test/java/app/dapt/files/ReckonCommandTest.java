@@ -24,7 +24,9 @@ class ReckonCommandTest {
     Path folder;
 
     private int run(String... args) {
-        return ReckonCommand.run(args, new PrintStream(out, true, StandardCharsets.UTF_8),
+        return ReckonCommand.run(
+                args,
+                new PrintStream(out, true, StandardCharsets.UTF_8),
                 new PrintStream(err, true, StandardCharsets.UTF_8));
     }
 
@@ -36,7 +38,9 @@ class ReckonCommandTest {
     void printsPiecesWithSumsThatAddUpAndFindings() throws IOException {
         for (int seed = 0; seed < 40; seed++) {
             out.reset();
-            assertThat(run(file(PlanJson.write(RandomPlans.plan(new Random(seed)))).toString())).isZero();
+            assertThat(run(file(PlanJson.write(RandomPlans.plan(new Random(seed))))
+                            .toString()))
+                    .isZero();
             JsonNode reckoned = JsonMapper.builder().build().readTree(out.toString(StandardCharsets.UTF_8));
             assertThat(reckoned.get("pieces").size()).isBetween(1, 60);
             for (JsonNode piece : reckoned.get("pieces")) {
@@ -47,18 +51,25 @@ class ReckonCommandTest {
             }
             assertAddsUp(reckoned.get("finished").get("across"));
             for (JsonNode finding : reckoned.get("findings")) {
-                assertThat(finding.get("what").stringValue()).doesNotContain("‹").isNotBlank();
+                assertThat(finding.get("what").stringValue())
+                        .doesNotContain("‹")
+                        .isNotBlank();
             }
         }
     }
 
     private static void assertAddsUp(JsonNode sum) {
-        long total = sum.get("sum").valueStream().mapToLong(term -> exactly(term, "amount")).sum();
+        long total = sum.get("sum")
+                .valueStream()
+                .mapToLong(term -> exactly(term, "amount"))
+                .sum();
         assertThat(exactly(sum, "total")).isEqualTo(total);
     }
 
     private static long exactly(JsonNode at, String name) {
-        return ExactLength.read(at.get(name + "Exact").stringValue()).orElseThrow().grains();
+        return ExactLength.read(at.get(name + "Exact").stringValue())
+                .orElseThrow()
+                .grains();
     }
 
     @Test
@@ -82,13 +93,17 @@ class ReckonCommandTest {
         assertThat(run(piped.toString())).isZero();
         JsonNode reckoned = JsonMapper.builder().build().readTree(out.toString(StandardCharsets.UTF_8));
         String unit = reckoned.get("unit").stringValue();
-        assertThat(reckoned.get("edge").propertyNames()).contains("strip", "lip", "lipExact", "usable", "strips", "cord", "stripLength");
+        assertThat(reckoned.get("edge").propertyNames())
+                .contains("strip", "lip", "lipExact", "usable", "strips", "cord", "stripLength");
         assertThat(reckoned.at("/edge/lipExact").stringValue()).endsWith(" " + unit);
         assertThat(reckoned.at("/edge/strip/total").stringValue()).endsWith(" " + unit);
         assertThat(reckoned.at("/cloth/0/buy").isString()).isTrue();
         assertThat(reckoned.get("fullness").doubleValue()).isBetween(0.3, 1.3);
-        assertThat(reckoned.get("haberdashery")).anyMatch(need -> need.get("what").stringValue().contains("Cord") && need.has("length"));
+        assertThat(reckoned.get("haberdashery"))
+                .anyMatch(need -> need.get("what").stringValue().contains("Cord") && need.has("length"));
         assertThat(reckoned.at("/pieces/0/marks/0").propertyNames()).contains("fromLeftExact");
-        assertThat(out.toString(StandardCharsets.UTF_8)).as("no other unit").doesNotContain(unit.equals("in") ? " cm\"" : " in\"");
+        assertThat(out.toString(StandardCharsets.UTF_8))
+                .as("no other unit")
+                .doesNotContain(unit.equals("in") ? " cm\"" : " in\"");
     }
 }

@@ -40,9 +40,15 @@ class SvgClothTest {
     private static final Words WORDS = new Words(Wordbook.load(English.US, "craft"), Mark.EIGHTH);
 
     static Stream<Layout> layouts() {
-        return IntStream.range(40, 60).mapToObj(seed -> RandomPlans.plan(new Random(seed)))
-                .flatMap(plan -> ClothUse.of(List.of(new ClothUse.Of("3", Reckoner.reckonWithoutRemedies(plan, plan.mark()), 2))).stream())
-                .map(use -> LayoutProblem.of(use.cloth(), use.wanted(), LayoutChoices.usual(use.cloth(), Unit.INCH), Unit.INCH).atOnce()).filter(laid -> !laid.spots().isEmpty());
+        return IntStream.range(40, 60)
+                .mapToObj(seed -> RandomPlans.plan(new Random(seed)))
+                .flatMap(plan ->
+                        ClothUse.of(List.of(new ClothUse.Of("3", Reckoner.reckonWithoutRemedies(plan, plan.mark()), 2)))
+                                .stream())
+                .map(use -> LayoutProblem.of(
+                                use.cloth(), use.wanted(), LayoutChoices.usual(use.cloth(), Unit.INCH), Unit.INCH)
+                        .atOnce())
+                .filter(laid -> !laid.spots().isEmpty());
     }
 
     private static List<Element> all(Document document, String name, String kind) {
@@ -74,8 +80,15 @@ class SvgClothTest {
     @MethodSource("layouts")
     void everyPieceIsDrawnWhereItLiesAndLeadsToItself(Layout laid) throws Exception {
         ClothSheet sheet = ClothSheet.of(laid).get(0);
-        String svg = new SvgCloth(WORDS, SCALE, "b", Optional.of(copy -> "/to?piece=" + copy), laid.spots().get(0).copy()).write(sheet);
-        Document drawn = DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(svg)));
+        String svg = new SvgCloth(
+                        WORDS,
+                        SCALE,
+                        "b",
+                        Optional.of(copy -> "/to?piece=" + copy),
+                        laid.spots().get(0).copy())
+                .write(sheet);
+        Document drawn =
+                DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(svg)));
         List<Element> pieces = all(drawn, "a", "lain");
         assertThat(pieces).hasSameSizeAs(laid.spots());
         for (int i = 0; i < pieces.size(); i++) {
@@ -93,10 +106,12 @@ class SvgClothTest {
             }
         }
         assertThat(all(drawn, "a", "current")).hasSize(1);
-        long straight = laid.cuts().stream().filter(cut -> cut.round().isEmpty()).count();
+        long straight =
+                laid.cuts().stream().filter(cut -> cut.round().isEmpty()).count();
         assertThat(all(drawn, "path", "cut-stroke")).hasSize((int) straight);
         assertThat(all(drawn, "path", "offcut")).hasSameSizeAs(laid.offcuts());
-        assertThat(drawn.getDocumentElement().getAttribute("aria-label")).contains(laid.spots().size() + " piece");
+        assertThat(drawn.getDocumentElement().getAttribute("aria-label"))
+                .contains(laid.spots().size() + " piece");
         assertThat(svg).doesNotContain("‹");
     }
 

@@ -52,8 +52,10 @@ class TemplateTest {
     private static final Words WORDS = new Words(Wordbook.load(English.US, "craft"), Mark.EIGHTH);
 
     private static CoverPlan cover(ShapeKind shape, int across, int upDown) {
-        CoverPlan plan = DefaultPlan.plan("Template", Mark.EIGHTH, shape, Form.overCrown(Length.inches(across), Length.inches(upDown)));
-        return plan.withFit(plan.fit().withSchool(FitSchool.FINISH_TO_FORM)).withOpening(OpeningKind.EDGE_ZIP.usual(Unit.INCH));
+        CoverPlan plan = DefaultPlan.plan(
+                "Template", Mark.EIGHTH, shape, Form.overCrown(Length.inches(across), Length.inches(upDown)));
+        return plan.withFit(plan.fit().withSchool(FitSchool.FINISH_TO_FORM))
+                .withOpening(OpeningKind.EDGE_ZIP.usual(Unit.INCH));
     }
 
     private static List<Template> round() {
@@ -79,15 +81,18 @@ class TemplateTest {
     @Test
     void aTaperedCoverHasOneCornerForAllOfThem() {
         CoverPlan plan = cover(ShapeKind.SQUARE, 18, 18).withShape(new Rectangular(false, Corners.TAPERED));
-        assertThat(Template.of(Reckoner.reckon(plan))).singleElement()
-                .satisfies(corner -> assertThat(corner.width()).isBetween(4.0 * 25.4, 8.0 * 25.4));
-        assertThat(Template.of(Reckoner.reckon(cover(ShapeKind.SQUARE, 18, 18)))).isEmpty();
+        assertThat(Template.of(Reckoner.reckon(plan))).singleElement().satisfies(corner -> assertThat(corner.width())
+                .isBetween(4.0 * 25.4, 8.0 * 25.4));
+        assertThat(Template.of(Reckoner.reckon(cover(ShapeKind.SQUARE, 18, 18))))
+                .isEmpty();
     }
 
     private static double length(List<Point> points) {
         double length = 0;
         for (int i = 1; i < points.size(); i++) {
-            length += Math.hypot(points.get(i).x() - points.get(i - 1).x(), points.get(i).y() - points.get(i - 1).y());
+            length += Math.hypot(
+                    points.get(i).x() - points.get(i - 1).x(),
+                    points.get(i).y() - points.get(i - 1).y());
         }
         return length;
     }
@@ -136,36 +141,28 @@ class TemplateTest {
         }
 
         @Override
-        public void appendRectangle(Point2D p0, Point2D p1, Point2D p2, Point2D p3) {
-        }
+        public void appendRectangle(Point2D p0, Point2D p1, Point2D p2, Point2D p3) {}
 
         @Override
-        public void drawImage(PDImage image) {
-        }
+        public void drawImage(PDImage image) {}
 
         @Override
-        public void clip(int windingRule) {
-        }
+        public void clip(int windingRule) {}
 
         @Override
-        public void curveTo(float x1, float y1, float x2, float y2, float x3, float y3) {
-        }
+        public void curveTo(float x1, float y1, float x2, float y2, float x3, float y3) {}
 
         @Override
-        public void endPath() {
-        }
+        public void endPath() {}
 
         @Override
-        public void fillPath(int windingRule) {
-        }
+        public void fillPath(int windingRule) {}
 
         @Override
-        public void fillAndStrokePath(int windingRule) {
-        }
+        public void fillAndStrokePath(int windingRule) {}
 
         @Override
-        public void shadingFill(COSName shadingName) {
-        }
+        public void shadingFill(COSName shadingName) {}
     }
 
     /** How far to the right any words reach, in points. */
@@ -174,7 +171,8 @@ class TemplateTest {
         new PDFTextStripper() {
             @Override
             protected void writeString(String text, List<TextPosition> positions) {
-                positions.forEach(position -> most[0] = Math.max(most[0], position.getXDirAdj() + position.getWidthDirAdj()));
+                positions.forEach(
+                        position -> most[0] = Math.max(most[0], position.getXDirAdj() + position.getWidthDirAdj()));
             }
         }.getText(document);
         return most[0];
@@ -186,7 +184,9 @@ class TemplateTest {
         try (PDDocument document = Loader.loadPDF(new TemplatePdf(WORDS, paper).write("Engineer’s V ⅞ ☃", vee()))) {
             String text = new PDFTextStripper().getText(document);
             assertThat(text).contains("A1: 2", "Front", "on the fold", "Engineer");
-            assertThat(rightmost(document)).as("no line runs off the paper").isLessThan(document.getPage(0).getMediaBox().getWidth() - 20);
+            assertThat(rightmost(document))
+                    .as("no line runs off the paper")
+                    .isLessThan(document.getPage(0).getMediaBox().getWidth() - 20);
             List<List<Point>> first = new Strokes(document.getPage(0)).lines;
             assertThat(first).anySatisfy(square -> assertThat(length(square)).isCloseTo(200, within(0.1)));
             assertThat(first).anySatisfy(square -> assertThat(length(square)).isCloseTo(8 * 25.4, within(0.1)));
@@ -196,25 +196,31 @@ class TemplateTest {
             List<Point> one = new Strokes(document.getPage(1)).lines.get(0);
             List<Point> two = new Strokes(document.getPage(2)).lines.get(0);
             assertThat(length(one)).as("as long as the line itself").isCloseTo(cut, within(0.5));
-            double step = one.get(0).x() - two.get(0).x() + (one.get(0).y() - two.get(0).y());
+            double step = one.get(0).x()
+                    - two.get(0).x()
+                    + (one.get(0).y() - two.get(0).y());
             double paperWide = document.getPage(0).getMediaBox().getWidth() / 72 * 25.4 - 24;
             double paperHigh = document.getPage(0).getMediaBox().getHeight() / 72 * 25.4 - 32;
             boolean beside = front.width() > paperWide;
-            assertThat(step).as("the next tile shows it further on by a tile less the overlap")
+            assertThat(step)
+                    .as("the next tile shows it further on by a tile less the overlap")
                     .isCloseTo((beside ? paperWide : paperHigh) - TemplatePdf.OVERLAP, within(0.1));
         }
     }
 
     @Test
     void theSvgIsInMillimetresAndMeasuresWhatTheTemplateDoes() throws Exception {
-        Document svg = DocumentBuilderFactory.newInstance().newDocumentBuilder()
+        Document svg = DocumentBuilderFactory.newInstance()
+                .newDocumentBuilder()
                 .parse(new InputSource(new StringReader(new TemplateSvg(WORDS).write("Round & <true>", round()))));
         Element root = svg.getDocumentElement();
-        assertThat(root.getAttribute("viewBox")).isEqualTo("0 0 " + root.getAttribute("width").replace("mm", "") + " "
-                + root.getAttribute("height").replace("mm", ""));
+        assertThat(root.getAttribute("viewBox"))
+                .isEqualTo("0 0 " + root.getAttribute("width").replace("mm", "") + " "
+                        + root.getAttribute("height").replace("mm", ""));
         NodeList paths = svg.getElementsByTagName("path");
         List<Point> cut = new ArrayList<>();
-        Matcher point = Pattern.compile("[ML](-?[\\d.]+) (-?[\\d.]+)").matcher(((Element) paths.item(0)).getAttribute("d"));
+        Matcher point =
+                Pattern.compile("[ML](-?[\\d.]+) (-?[\\d.]+)").matcher(((Element) paths.item(0)).getAttribute("d"));
         while (point.find()) {
             cut.add(new Point(Double.parseDouble(point.group(1)), Double.parseDouble(point.group(2))));
         }
@@ -255,9 +261,11 @@ class TemplateTest {
         List<List<Point>> cuts = polylines(dxf, "CUT");
         assertThat(cuts).hasSameSizeAs(vee());
         for (int i = 0; i < cuts.size(); i++) {
-            assertThat(length(cuts.get(i))).isCloseTo(length(vee().get(i).paths().get(0).points()), within(0.01));
+            assertThat(length(cuts.get(i)))
+                    .isCloseTo(length(vee().get(i).paths().get(0).points()), within(0.01));
         }
         assertThat(polylines(dxf, "SEAM")).hasSameSizeAs(cuts);
-        assertThat(polylines(dxf, "TEST")).singleElement().satisfies(square -> assertThat(length(square)).isCloseTo(150, within(0.01)));
+        assertThat(polylines(dxf, "TEST")).singleElement().satisfies(square -> assertThat(length(square))
+                .isCloseTo(150, within(0.01)));
     }
 }

@@ -37,7 +37,11 @@ class BriefTest {
     private static final Words WORDS = new Words(Wordbook.load(English.US, "craft"), Mark.EIGHTH);
 
     private static CoverPlan bench(ShapeKind shape) {
-        return DefaultPlan.plan("Bench", Mark.EIGHTH, shape, Form.overCrown(Length.inches(20), Length.inches(shape == ShapeKind.OBLONG ? 14 : 20)));
+        return DefaultPlan.plan(
+                "Bench",
+                Mark.EIGHTH,
+                shape,
+                Form.overCrown(Length.inches(20), Length.inches(shape == ShapeKind.OBLONG ? 14 : 20)));
     }
 
     private static Brief brief(CoverPlan plan) {
@@ -45,8 +49,10 @@ class BriefTest {
     }
 
     private static String phrase(CoverPlan plan, Decision decision) {
-        return brief(plan).parts().stream().filter(part -> part.decision().filter(decision::equals).isPresent())
-                .map(part -> WORDS.say(part.words())).collect(Collectors.joining(" / "));
+        return brief(plan).parts().stream()
+                .filter(part -> part.decision().filter(decision::equals).isPresent())
+                .map(part -> WORDS.say(part.words()))
+                .collect(Collectors.joining(" / "));
     }
 
     private static CoverPlan withOpening(String kind) {
@@ -55,15 +61,18 @@ class BriefTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            SQUARE | A square cover for a form that measures 20 in across and 20 in up and down, over the crown, cut to the form, with an envelope back
-            OBLONG | An oblong cover for a form that measures 20 in across and 14 in up and down, over the crown, cut to the form, with an envelope back
-            ROUND  | A round cover for a form that measures 20 in across and 20 in up and down, over the crown, cut to the form, with an envelope back
-            VEE    | A V-shaped cover for a form that measures 20 in across and 20 in up and down, over the crown, cut to the form, with an upright envelope
-            RUN    | A long, 3-pocket cover for forms that together measure 20 in across and 20 in up and down, over the crown, cut to the form, with an envelope back
+            SQUARE | A square cover for a form that measures  | 20 in across and 20 in | an envelope back
+            OBLONG | An oblong cover for a form that measures | 20 in across and 14 in | an envelope back
+            ROUND  | A round cover for a form that measures   | 20 in across and 20 in | an envelope back
+            VEE    | A V-shaped cover for a form that measures | 20 in across and 20 in | an upright envelope
+            RUN    | A long, 3-pocket cover for forms that together measure | 20 in across and 20 in | an envelope back
             """)
-    void isOneSentence(ShapeKind kind, String begins) {
-        assertThat(WORDS.say(brief(bench(kind)))).startsWith(begins + " overlapping 4 in and ½ in seams, zigzagged")
-                .endsWith(", no trim yet, the front plain, nothing added yet, in plain cotton and the back in plain linen.");
+    void isOneSentence(ShapeKind kind, String begins, String measured, String back) {
+        assertThat(WORDS.say(brief(bench(kind))))
+                .startsWith(begins + " " + measured + " up and down, over the crown, cut to the form, with " + back
+                        + " overlapping 4 in and ½ in seams, zigzagged")
+                .endsWith(", no trim yet, the front plain, nothing added yet, "
+                        + "in plain cotton and the back in plain linen.");
     }
 
     @ParameterizedTest
@@ -92,7 +101,8 @@ class BriefTest {
             CORNERS   | with tassels at the corners
             """)
     void saysWhatIsRoundTheEdge(EdgingKind kind, String said) {
-        assertThat(phrase(bench(ShapeKind.SQUARE).withEdging(kind.usual(Unit.INCH)), Decision.EDGE)).isEqualTo(said);
+        assertThat(phrase(bench(ShapeKind.SQUARE).withEdging(kind.usual(Unit.INCH)), Decision.EDGE))
+                .isEqualTo(said);
     }
 
     @ParameterizedTest
@@ -104,28 +114,43 @@ class BriefTest {
             MY_OWN          | with my own ease of −1 in
             """)
     void saysHowItFits(FitSchool school, String said) {
-        assertThat(phrase(bench(ShapeKind.SQUARE).withFit(new Fit(school, Length.inches(2), Length.inches(-1))), Decision.FIT)).isEqualTo(said);
+        assertThat(phrase(
+                        bench(ShapeKind.SQUARE).withFit(new Fit(school, Length.inches(2), Length.inches(-1))),
+                        Decision.FIT))
+                .isEqualTo(said);
     }
 
     @ParameterizedTest
-    @EnumSource(value = JoiningKind.class, names = {"SIDES", "MIDDLE", "OWN"})
+    @EnumSource(
+            value = JoiningKind.class,
+            names = {"SIDES", "MIDDLE", "OWN"})
     void speaksOfAJoinOnlyWhereThereIsOne(JoiningKind kind) {
         CoverPlan plan = bench(ShapeKind.SQUARE);
-        assertThat(brief(plan).parts()).noneMatch(part -> part.decision().filter(Decision.JOIN::equals).isPresent());
-        assertThat(phrase(plan.withJoining(kind.usual(Unit.INCH)), Decision.JOIN)).startsWith("joined");
+        assertThat(brief(plan).parts())
+                .noneMatch(part -> part.decision().filter(Decision.JOIN::equals).isPresent());
+        assertThat(phrase(plan.withJoining(kind.usual(Unit.INCH)), Decision.JOIN))
+                .startsWith("joined");
     }
 
     @Test
     void everyDecisionIsAPhraseOnce() {
-        CoverPlan plan = bench(ShapeKind.SQUARE).withFace(FaceKind.PIECED.usual(Unit.INCH)).withJoining(JoiningKind.MIDDLE.usual(Unit.INCH));
-        assertThat(brief(plan).parts().stream().flatMap(part -> part.decision().stream())).containsExactlyInAnyOrder(Decision.values());
+        CoverPlan plan = bench(ShapeKind.SQUARE)
+                .withFace(FaceKind.PIECED.usual(Unit.INCH))
+                .withJoining(JoiningKind.MIDDLE.usual(Unit.INCH));
+        assertThat(brief(plan).parts().stream().flatMap(part -> part.decision().stream()))
+                .containsExactlyInAnyOrder(Decision.values());
         assertThat(phrase(plan, Decision.FACE)).isEqualTo("pieced");
     }
 
     @Test
     void saysTwoWaysOfMeasuringWhereTheyDiffer() {
-        Form form = new Form(new Readings(Map.of(Reading.OVER_CROWN, Length.inches(21))), new Readings(Map.of(Reading.LABEL, Length.inches(14))),
-                Optional.empty(), LabelMeans.FORM, Filling.UNKNOWN);
-        assertThat(phrase(bench(ShapeKind.OBLONG).withForm(form), Decision.MEASURE)).isEqualTo("21 in across, over the crown, and 14 in up and down, by its label");
+        Form form = new Form(
+                new Readings(Map.of(Reading.OVER_CROWN, Length.inches(21))),
+                new Readings(Map.of(Reading.LABEL, Length.inches(14))),
+                Optional.empty(),
+                LabelMeans.FORM,
+                Filling.UNKNOWN);
+        assertThat(phrase(bench(ShapeKind.OBLONG).withForm(form), Decision.MEASURE))
+                .isEqualTo("21 in across, over the crown, and 14 in up and down, by its label");
     }
 }

@@ -46,26 +46,46 @@ class WordsTest {
             Reckoned reckoned = Reckoner.reckon(plan);
             Words words = words(english, plan.mark());
             StringBuilder said = new StringBuilder(words.say(Brief.of(reckoned)));
-            reckoned.findings().forEach(finding -> said.append(words.say(finding.what())).append(words.say(finding.why()))
-                    .append(finding.remedy().map(remedy -> words.say(remedy.label())).orElse("")));
+            reckoned.findings().forEach(finding -> said.append(words.say(finding.what()))
+                    .append(words.say(finding.why()))
+                    .append(finding.remedy()
+                            .map(remedy -> words.say(remedy.label()))
+                            .orElse("")));
             reckoned.pieces().forEach(piece -> {
                 said.append(words.say(piece.name()));
                 piece.width().terms().forEach(term -> said.append(words.say(term.label())));
                 piece.height().terms().forEach(term -> said.append(words.say(term.label())));
             });
-            reckoned.needs().forEach(need -> said.append(words.say(need.what())).append(words.say(need.amount()))
-                    .append(need.sum().map(sum -> sum.terms().stream().map(term -> words.say(term.label())).toList().toString()).orElse("")));
+            reckoned.needs().forEach(need -> said.append(words.say(need.what()))
+                    .append(words.say(need.amount()))
+                    .append(need.sum()
+                            .map(sum -> sum.terms().stream()
+                                    .map(term -> words.say(term.label()))
+                                    .toList()
+                                    .toString())
+                            .orElse("")));
             reckoned.aboutEdging().forEach(about -> said.append(words.say(about)));
             reckoned.back().zip().ifPresent(zip -> said.append(words.say(zip.why())));
-            reckoned.pieces().stream().flatMap(piece -> piece.marks().stream()).forEach(mark -> said.append(words.say(Phrase.choice("marking", mark.sort()))));
-            Stream.of(plan.shape(), plan.opening(), plan.face(), plan.extras(), plan.edging(), plan.joining()).forEach(choice -> said.append(details(choice, words)));
-            Stream.of(OpeningKind.values()).forEach(kind -> kind.usual(plan.unit()).unfitFor(plan.shape())
+            reckoned.pieces().stream()
+                    .flatMap(piece -> piece.marks().stream())
+                    .forEach(mark -> said.append(words.say(Phrase.choice("marking", mark.sort()))));
+            Stream.of(plan.shape(), plan.opening(), plan.face(), plan.extras(), plan.edging(), plan.joining())
+                    .forEach(choice -> said.append(details(choice, words)));
+            Stream.of(OpeningKind.values()).forEach(kind -> kind.usual(plan.unit())
+                    .unfitFor(plan.shape())
                     .ifPresent(why -> said.append(words.say(why))));
             SvgDrawing svg = new SvgDrawing(plan.cloths(), words, 10, "x");
-            for (String drawing : new String[] {svg.write(CoverDrawing.front(reckoned)), svg.write(CoverDrawing.back(reckoned)),
-                svg.write(EdgeOn.of(reckoned)), svg.write(PieceDrawing.of(reckoned.front())), svg.write(CoverDrawing.overForm(reckoned))}) {
+            for (String drawing : new String[] {
+                svg.write(CoverDrawing.front(reckoned)),
+                svg.write(CoverDrawing.back(reckoned)),
+                svg.write(EdgeOn.of(reckoned)),
+                svg.write(PieceDrawing.of(reckoned.front())),
+                svg.write(CoverDrawing.overForm(reckoned))
+            }) {
                 assertThat(drawing).doesNotContain("NaN", "style=", "=\"-0\"");
-                DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(drawing)));
+                DocumentBuilderFactory.newInstance()
+                        .newDocumentBuilder()
+                        .parse(new InputSource(new StringReader(drawing)));
                 said.append(drawing);
             }
             assertThat(said).as("seed %s", seed).doesNotContain("‹", "{0", "null");
@@ -88,12 +108,16 @@ class WordsTest {
 
     @Test
     void saysTheBriefAsOneSentence() {
-        CoverPlan plan = DefaultPlan.plan("Bench", Mark.EIGHTH, ShapeKind.SQUARE,
+        CoverPlan plan = DefaultPlan.plan(
+                "Bench",
+                Mark.EIGHTH,
+                ShapeKind.SQUARE,
                 Form.overCrown(Length.inches(21, 1, 4), Length.inches(21, 1, 4)));
-        assertThat(words(English.US, Mark.EIGHTH).say(Brief.of(Reckoner.reckon(plan)))).isEqualTo(
-                "A square cover for a form that measures 21¼ in across and 21¼ in up and down, over the crown, cut to the form, "
-                + "with an envelope back overlapping 4 in and ½ in seams, zigzagged, no trim yet, "
-                + "the front plain, nothing added yet, in plain cotton and the back in plain linen.");
+        assertThat(words(English.US, Mark.EIGHTH).say(Brief.of(Reckoner.reckon(plan))))
+                .isEqualTo("A square cover for a form that measures 21¼ in across and 21¼ in up and down, over the "
+                        + "crown, cut to the form, "
+                        + "with an envelope back overlapping 4 in and ½ in seams, zigzagged, no trim yet, "
+                        + "the front plain, nothing added yet, in plain cotton and the back in plain linen.");
     }
 
     @Test
@@ -111,9 +135,17 @@ class WordsTest {
     void escapesWhatASewistWrote() {
         CoverPlan plan = RandomPlans.plan(new Random(1));
         Cloth front = plan.cloths().front();
-        CoverPlan wild = plan.withCloths(plan.cloths().with(Material.FRONT, new Cloth(
-                "\"><script>alert(1)</script>", front.colour(), front.print(), front.width(), front.nap())));
-        String svg = new SvgDrawing(wild.cloths(), words(English.US, Mark.EIGHTH), 10, "x").write(CoverDrawing.front(Reckoner.reckon(wild)));
+        CoverPlan wild = plan.withCloths(plan.cloths()
+                .with(
+                        Material.FRONT,
+                        new Cloth(
+                                "\"><script>alert(1)</script>",
+                                front.colour(),
+                                front.print(),
+                                front.width(),
+                                front.nap())));
+        String svg = new SvgDrawing(wild.cloths(), words(English.US, Mark.EIGHTH), 10, "x")
+                .write(CoverDrawing.front(Reckoner.reckon(wild)));
         assertThat(svg).doesNotContain("<script").contains("&lt;script");
     }
 
@@ -121,8 +153,14 @@ class WordsTest {
     @Test
     void twoFiguresThatDifferNeverReadTheSame() {
         Words words = new Words(Wordbook.load(English.US, "craft"), Mark.EIGHTH);
-        String told = words.say("finding.lip-narrow.why", Length.nearInches(0.456), Length.inches(0, 1, 2), Length.inches(1, 3, 4));
+        String told = words.say(
+                "finding.lip-narrow.why", Length.nearInches(0.456), Length.inches(0, 1, 2), Length.inches(1, 3, 4));
         assertThat(told).contains("29\u204464 in", "½ in");
-        assertThat(words.say("finding.lip-narrow.why", Length.inches(0, 3, 8), Length.inches(0, 1, 2), Length.inches(1, 3, 4))).contains("3\u20448 in", "½ in");
+        assertThat(words.say(
+                        "finding.lip-narrow.why",
+                        Length.inches(0, 3, 8),
+                        Length.inches(0, 1, 2),
+                        Length.inches(1, 3, 4)))
+                .contains("3\u20448 in", "½ in");
     }
 }

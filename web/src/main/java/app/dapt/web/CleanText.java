@@ -23,7 +23,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class CleanText extends OncePerRequestFilter {
 
     @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         chain.doFilter(new Cleaned(request), response);
     }
 
@@ -39,9 +40,15 @@ class CleanText extends OncePerRequestFilter {
         public Map<String, String[]> getParameterMap() {
             if (clean == null) {
                 Map<String, String[]> all = new LinkedHashMap<>();
-                super.getParameterMap().forEach((name, values) -> all.merge(PlainText.line(name),
-                        Stream.ofNullable(values).flatMap(Stream::of).map(PlainText::lines).toArray(String[]::new),
-                        (one, other) -> Stream.concat(Stream.of(one), Stream.of(other)).toArray(String[]::new)));
+                super.getParameterMap()
+                        .forEach((name, values) -> all.merge(
+                                PlainText.line(name),
+                                Stream.ofNullable(values)
+                                        .flatMap(Stream::of)
+                                        .map(PlainText::lines)
+                                        .toArray(String[]::new),
+                                (one, other) -> Stream.concat(Stream.of(one), Stream.of(other))
+                                        .toArray(String[]::new)));
                 clean = Collections.unmodifiableMap(all);
             }
             return clean;

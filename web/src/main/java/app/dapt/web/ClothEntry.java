@@ -10,16 +10,31 @@ import java.util.Optional;
 /** How a cloth repeats and shrinks, as it is typed and as it is shown. */
 public final class ClothEntry {
 
-    private ClothEntry() {
-    }
+    private ClothEntry() {}
 
-    /** The cloth with what was typed; a repeat given one way is the same the other way, and given neither way it is the usual. */
+    /**
+     * The cloth with what was typed; a repeat given one way is the same the other way, and given neither way it is the
+     * usual.
+     */
     public static Cloth used(Cloth standing, String prefix, Entries entries) {
-        Optional<Length> across = entries.maybeLength(prefix + "-repeat-across", LengthRange.REPEAT, standing.ownRepeat().map(Repeat::across));
-        Optional<Length> along = entries.maybeLength(prefix + "-repeat-along", LengthRange.REPEAT, standing.ownRepeat().map(Repeat::along));
+        Optional<Length> across = entries.maybeLength(
+                prefix + "-repeat-across",
+                LengthRange.REPEAT,
+                standing.ownRepeat().map(Repeat::across));
+        Optional<Length> along = entries.maybeLength(
+                prefix + "-repeat-along",
+                LengthRange.REPEAT,
+                standing.ownRepeat().map(Repeat::along));
         Optional<Repeat> repeat = across.or(() -> along).map(known -> new Repeat(known, along.orElse(known)));
-        Shrinkage shrinkage = new Shrinkage(entries.tenths(prefix + "-shrinks-across", Shrinkage.MOST, standing.shrinkage().across()),
-                entries.tenths(prefix + "-shrinks-along", Shrinkage.MOST, standing.shrinkage().along()));
+        Shrinkage shrinkage = new Shrinkage(
+                entries.tenths(
+                        prefix + "-shrinks-across",
+                        Shrinkage.MOST,
+                        standing.shrinkage().across()),
+                entries.tenths(
+                        prefix + "-shrinks-along",
+                        Shrinkage.MOST,
+                        standing.shrinkage().along()));
         return standing.used(standing.sideways(), repeat, shrinkage);
     }
 

@@ -5,13 +5,15 @@ import java.util.Set;
 import java.util.TreeMap;
 import org.springframework.ui.Model;
 
-/** A change that comes from a page which has fallen behind: kept as it was asked for, and offered again on top of what stands now. */
+/**
+ * A change that comes from a page which has fallen behind: kept as it was asked for, and offered again on top of what
+ * stands now.
+ */
 public final class Conflict {
 
     private static final Set<String> OF_THE_PAGE = Set.of("_csrf", "version");
 
-    private Conflict() {
-    }
+    private Conflict() {}
 
     /**
      * @param address where the change was sent

@@ -28,7 +28,8 @@ class Container implements WebServerFactoryCustomizer<TomcatServletWebServerFact
         // As many languages as a header holds.
         factory.addConnectorCustomizers(connector -> connector.setMaxLocaleCount(MOST_LANGUAGES));
         factory.addEngineValves(new SlowBodies());
-        factory.addContextCustomizers(context -> ((StandardHost) context.getParent()).setErrorReportValveClass(Report.class.getName()));
+        factory.addContextCustomizers(
+                context -> ((StandardHost) context.getParent()).setErrorReportValveClass(Report.class.getName()));
     }
 
     /** What the container answers by itself, before any page of ours is asked: few words, and the same headers. */
@@ -45,7 +46,8 @@ class Container implements WebServerFactoryCustomizer<TomcatServletWebServerFact
             try {
                 Writer writer = response.getReporter();
                 if (writer != null) {
-                    writer.write("<!DOCTYPE html><html lang=\"en\"><title>Dapt</title><p>That did not work. <a href=\"/\">To the covers</a></p></html>\n");
+                    writer.write("<!DOCTYPE html><html lang=\"en\"><title>Dapt</title><p>That did not work. <a "
+                            + "href=\"/\">To the covers</a></p></html>\n");
                     response.finishResponse();
                 }
             } catch (IOException | IllegalStateException gone) {

@@ -20,19 +20,30 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Who may come in: requests for a host that is served here, and changes asked for by our own pages. Every answer carries
- * the headers that keep other sites out.
+ * Who may come in: requests for a host that is served here, and changes asked for by our own pages. Every answer
+ * carries the headers that keep other sites out.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class Doors extends OncePerRequestFilter {
 
     static final Map<String, String> HEADERS = Map.of(
-            "Content-Security-Policy", "default-src 'self'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; "
-                    + "connect-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'",
-            "Cross-Origin-Opener-Policy", "same-origin", "Cross-Origin-Resource-Policy", "same-origin",
-            "Permissions-Policy", "camera=(), microphone=(), geolocation=()", "Referrer-Policy", "same-origin",
-            "X-Content-Type-Options", "nosniff", "X-Frame-Options", "DENY");
+            "Content-Security-Policy",
+            "default-src 'self'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; "
+                    + "connect-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self'; "
+                    + "frame-ancestors 'none'",
+            "Cross-Origin-Opener-Policy",
+            "same-origin",
+            "Cross-Origin-Resource-Policy",
+            "same-origin",
+            "Permissions-Policy",
+            "camera=(), microphone=(), geolocation=()",
+            "Referrer-Policy",
+            "same-origin",
+            "X-Content-Type-Options",
+            "nosniff",
+            "X-Frame-Options",
+            "DENY");
 
     private static final Set<String> SAFE = Set.of("GET", "HEAD", "OPTIONS", "TRACE");
     private static final Set<String> OURS = Set.of("same-origin", "none");
@@ -41,11 +52,15 @@ class Doors extends OncePerRequestFilter {
 
     /** @param more names it is served under besides those of this machine itself */
     Doors(@Value("${dapt.hosts:}") List<String> more) {
-        more.stream().map(host -> host.strip().toLowerCase(Locale.ROOT)).filter(host -> !host.isEmpty()).forEach(hosts::add);
+        more.stream()
+                .map(host -> host.strip().toLowerCase(Locale.ROOT))
+                .filter(host -> !host.isEmpty())
+                .forEach(hosts::add);
     }
 
     @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         HEADERS.forEach(response::setHeader);
         if (!hosts.contains(request.getServerName().toLowerCase(Locale.ROOT))) {
             response.sendError(HttpStatus.MISDIRECTED_REQUEST.value());
@@ -56,7 +71,10 @@ class Doors extends OncePerRequestFilter {
         }
     }
 
-    /** Browsers say where a change comes from; what says nothing is no browser, and has to bring the form's token like all. */
+    /**
+     * Browsers say where a change comes from; what says nothing is no browser, and has to bring the form's token like
+     * all.
+     */
     static boolean isOurs(HttpServletRequest request) {
         String site = request.getHeader("Sec-Fetch-Site");
         String origin = request.getHeader(HttpHeaders.ORIGIN);
@@ -65,6 +83,8 @@ class Doors extends OncePerRequestFilter {
 
     private static String ours(HttpServletRequest request) {
         String host = request.getHeader(HttpHeaders.HOST);
-        return host == null ? "" : URI.create(request.getRequestURL().toString()).getScheme() + "://" + host;
+        return host == null
+                ? ""
+                : URI.create(request.getRequestURL().toString()).getScheme() + "://" + host;
     }
 }

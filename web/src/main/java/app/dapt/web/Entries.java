@@ -98,7 +98,9 @@ public final class Entries {
         return standing;
     }
 
-    /** A percentage, in tenths of one; nothing written means nought, and what stands is kept where it cannot be read. */
+    /**
+     * A percentage, in tenths of one; nothing written means nought, and what stands is kept where it cannot be read.
+     */
     public int tenths(String name, int most, int standing) {
         String text = typed.get(name);
         if (text == null) {
@@ -200,7 +202,9 @@ public final class Entries {
     }
 
     public String value(String name, Optional<Length> standing) {
-        return refusals.containsKey(name) ? typed.get(name) : standing.map(this::shown).orElse("");
+        return refusals.containsKey(name)
+                ? typed.get(name)
+                : standing.map(this::shown).orElse("");
     }
 
     public String value(String name, String standing) {

@@ -25,7 +25,8 @@ class ErrorPages implements ErrorController {
         Doors.HEADERS.forEach(response::setHeader);
         // Asked for by hand there is no error, and no such page.
         HttpStatusCode status = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE) instanceof Integer code
-                ? HttpStatusCode.valueOf(code) : HttpStatus.NOT_FOUND;
+                ? HttpStatusCode.valueOf(code)
+                : HttpStatus.NOT_FOUND;
         return mishaps.page(status, request);
     }
 }

@@ -56,7 +56,10 @@ public class Mishaps {
         return page("away", HttpStatus.SERVICE_UNAVAILABLE, request);
     }
 
-    /** Lost connections, an administrator's shutdown, no connection to be had in time, or somebody else in the way for too long. */
+    /**
+     * Lost connections, an administrator's shutdown, no connection to be had in time, or somebody else in the way for
+     * too long.
+     */
     private static boolean isPassing(SQLException sql) {
         String state = sql.getSQLState() == null ? "08" : sql.getSQLState();
         return state.startsWith("08") || state.startsWith("57") || state.startsWith("40") || state.equals("55P03");
@@ -111,8 +114,11 @@ public class Mishaps {
         if (mishap instanceof ErrorResponse known) {
             return known.getStatusCode();
         }
-        return mishap instanceof TypeMismatchException ? HttpStatus.NOT_FOUND
-                : mishap instanceof MultipartException || mishap instanceof RequestRejectedException ? HttpStatus.BAD_REQUEST : HttpStatus.INTERNAL_SERVER_ERROR;
+        return mishap instanceof TypeMismatchException
+                ? HttpStatus.NOT_FOUND
+                : mishap instanceof MultipartException || mishap instanceof RequestRejectedException
+                        ? HttpStatus.BAD_REQUEST
+                        : HttpStatus.INTERNAL_SERVER_ERROR;
     }
 
     /** The page for a status, as filters and the container answer it. */
@@ -122,14 +128,19 @@ public class Mishaps {
 
     private ModelAndView page(String what, HttpStatusCode status, HttpServletRequest request) {
         Reader reader = WebConfig.reader(request);
-        boolean posted = request.getMethod().equals("POST") || "POST".equals(request.getAttribute(RequestDispatcher.ERROR_METHOD));
-        Map<String, Object> model = new HashMap<>(Map.of("what", what, "assets", frame, "reader", reader, "w", wording.words(reader), "here", "/"));
+        boolean posted = request.getMethod().equals("POST")
+                || "POST".equals(request.getAttribute(RequestDispatcher.ERROR_METHOD));
+        Map<String, Object> model = new HashMap<>(
+                Map.of("what", what, "assets", frame, "reader", reader, "w", wording.words(reader), "here", "/"));
         model.put("posted", posted);
         model.put("typed", posted ? typed(request) : Map.of());
         Object asked = request.getAttribute(RequestDispatcher.ERROR_REQUEST_URI);
         model.put("again", asked == null ? request.getRequestURI() : asked);
         // What another site had our reader's browser send is not offered to be sent again.
-        model.put("resend", posted && !Set.of("unsure", "refused").contains(what) || what.equals("unsure") && Doors.isOurs(request));
+        model.put(
+                "resend",
+                posted && !Set.of("unsure", "refused").contains(what)
+                        || what.equals("unsure") && Doors.isOurs(request));
         return new ModelAndView("mishap", model, status);
     }
 
@@ -139,7 +150,10 @@ public class Mishaps {
             Map<String, String[]> typed = new TreeMap<>(request.getParameterMap());
             typed.remove("_csrf");
             typed.values().removeIf(Objects::isNull);
-            long size = typed.values().stream().flatMap(Arrays::stream).mapToLong(String::length).sum();
+            long size = typed.values().stream()
+                    .flatMap(Arrays::stream)
+                    .mapToLong(String::length)
+                    .sum();
             return size > MOST_SHOWN ? Map.of() : typed;
         } catch (IllegalStateException | MultipartException | RequestRejectedException unreadable) {
             return Map.of();

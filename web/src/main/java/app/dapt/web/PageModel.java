@@ -38,7 +38,9 @@ public class PageModel {
     @ModelAttribute
     public void frame(HttpServletRequest request, Model model) {
         Reader reader = WebConfig.reader(request);
-        String query = request.getMethod().equals("GET") && request.getQueryString() != null ? "?" + request.getQueryString() : "";
+        String query = request.getMethod().equals("GET") && request.getQueryString() != null
+                ? "?" + request.getQueryString()
+                : "";
         model.addAttribute("assets", this);
         model.addAttribute("reader", reader);
         model.addAttribute("w", wording.words(reader));

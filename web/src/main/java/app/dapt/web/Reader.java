@@ -17,7 +17,9 @@ public record Reader(Optional<Unit> unit, English english) {
 
     /** The mark to reckon a cover with for this reader: the cover's own, unless it is in the other unit. */
     public Mark mark(CoverPlan plan) {
-        return unit.filter(chosen -> chosen.metric() != plan.unit().metric()).map(Reader::usualMark).orElse(plan.mark());
+        return unit.filter(chosen -> chosen.metric() != plan.unit().metric())
+                .map(Reader::usualMark)
+                .orElse(plan.mark());
     }
 
     /** The mark for pages that show no one cover, and for new covers. */

@@ -19,12 +19,26 @@ import org.springframework.web.bind.annotation.ResponseBody;
 class ReaderController {
 
     @PostMapping("/reader")
-    String choose(Reader reader, @RequestParam Optional<String> unit, @RequestParam Optional<String> english,
-            @RequestParam(defaultValue = "/") String back, HttpServletRequest request, HttpServletResponse response) {
-        Reader chosen = new Reader(unit.map(Reader::unitNamed).orElse(reader.unit()),
+    String choose(
+            Reader reader,
+            @RequestParam Optional<String> unit,
+            @RequestParam Optional<String> english,
+            @RequestParam(defaultValue = "/") String back,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        Reader chosen = new Reader(
+                unit.map(Reader::unitNamed).orElse(reader.unit()),
                 english.filter(e -> e.matches("US|UK")).map(English::valueOf).orElse(reader.english()));
-        response.addHeader(HttpHeaders.SET_COOKIE, ResponseCookie.from(Reader.COOKIE, chosen.cookie())
-                .path("/").httpOnly(true).sameSite("Lax").secure(request.isSecure()).maxAge(Duration.ofDays(400)).build().toString());
+        response.addHeader(
+                HttpHeaders.SET_COOKIE,
+                ResponseCookie.from(Reader.COOKIE, chosen.cookie())
+                        .path("/")
+                        .httpOnly(true)
+                        .sameSite("Lax")
+                        .secure(request.isSecure())
+                        .maxAge(Duration.ofDays(400))
+                        .build()
+                        .toString());
         return Redirect.back(back);
     }
 

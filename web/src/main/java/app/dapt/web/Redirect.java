@@ -10,10 +10,10 @@ public final class Redirect {
     private static final int LONGEST = 2000;
     /** From our own root, and neither another host nor a line of a header. */
     private static final Pattern LOCAL = Pattern.compile("/(?![/\\\\])\\P{Cntrl}*|/");
+
     private static final Pattern ODD = Pattern.compile("[^A-Za-z0-9/?&=%._~:@!$'()*+,;-]|%(?![0-9A-Fa-f]{2})");
 
-    private Redirect() {
-    }
+    private Redirect() {}
 
     /** To a path, with query parameters by name and value; those without a value are left out. */
     public static String to(String path, String... parameters) {
@@ -21,7 +21,10 @@ public final class Redirect {
         char before = '?';
         for (int i = 0; i + 1 < parameters.length; i += 2) {
             if (!parameters[i + 1].isEmpty()) {
-                address.append(before).append(parameters[i]).append('=').append(URLEncoder.encode(parameters[i + 1], StandardCharsets.UTF_8));
+                address.append(before)
+                        .append(parameters[i])
+                        .append('=')
+                        .append(URLEncoder.encode(parameters[i + 1], StandardCharsets.UTF_8));
                 before = '&';
             }
         }

@@ -33,11 +33,13 @@ final class SlowBodies extends ValveBase {
     @Override
     public void invoke(Request request, Response response) throws IOException, ServletException {
         org.apache.coyote.Request body = request.getCoyoteRequest();
-        if (body.getContentLengthLong() == 0 || body.getContentLengthLong() < 0 && request.getHeader("Transfer-Encoding") == null) {
+        if (body.getContentLengthLong() == 0
+                || body.getContentLengthLong() < 0 && request.getHeader("Transfer-Encoding") == null) {
             getNext().invoke(request, response);
             return;
         }
-        boolean isFile = request.getContentType() != null && request.getContentType().startsWith("multipart/");
+        boolean isFile =
+                request.getContentType() != null && request.getContentType().startsWith("multipart/");
         InputBuffer whole = body.getInputBuffer();
         Timed timed = new Timed(whole, System.nanoTime() + (isFile ? FILE : FORM), body);
         body.setInputBuffer(timed);

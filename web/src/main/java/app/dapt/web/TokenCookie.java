@@ -15,7 +15,8 @@ final class TokenCookie implements CsrfTokenRepository {
     private static CsrfTokenRepository named(String name, boolean secure) {
         CookieCsrfTokenRepository tokens = new CookieCsrfTokenRepository();
         tokens.setCookieName(name);
-        tokens.setCookieCustomizer(cookie -> cookie.httpOnly(true).secure(secure).sameSite("Lax").path("/"));
+        tokens.setCookieCustomizer(
+                cookie -> cookie.httpOnly(true).secure(secure).sameSite("Lax").path("/"));
         return tokens;
     }
 

@@ -34,8 +34,7 @@ class WebConfig implements WebMvcConfigurer {
     /** No sessions: the token lives in a cookie, so that a restart in mid-edit refuses nobody's next change. */
     @Bean
     SecurityFilterChain security(HttpSecurity http) throws Exception {
-        return http
-                .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
+        return http.authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
                 .sessionManagement(sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .csrf(csrf -> csrf.csrfTokenRepository(new TokenCookie()))
                 .requestCache(cache -> cache.disable())
@@ -45,7 +44,9 @@ class WebConfig implements WebMvcConfigurer {
                 .build();
     }
 
-    /** Every connection is tried before it is used, so that nobody meets those of a store that was ended and is back. */
+    /**
+     * Every connection is tried before it is used, so that nobody meets those of a store that was ended and is back.
+     */
     @Bean
     static BeanFactoryPostProcessor connectionsAreTried() {
         return beans -> System.setProperty("com.zaxxer.hikari.aliveBypassWindowMs", "0");
@@ -68,8 +69,11 @@ class WebConfig implements WebMvcConfigurer {
             }
 
             @Override
-            public Object resolveArgument(MethodParameter parameter, ModelAndViewContainer container,
-                    NativeWebRequest request, WebDataBinderFactory binders) {
+            public Object resolveArgument(
+                    MethodParameter parameter,
+                    ModelAndViewContainer container,
+                    NativeWebRequest request,
+                    WebDataBinderFactory binders) {
                 return reader(request.getNativeRequest(HttpServletRequest.class));
             }
         });
@@ -78,8 +82,10 @@ class WebConfig implements WebMvcConfigurer {
     /** By the reader's own choice, else by the browser's language. */
     static Reader reader(HttpServletRequest request) {
         Cookie[] cookies = request.getCookies() == null ? new Cookie[0] : request.getCookies();
-        return Stream.of(cookies).filter(cookie -> cookie.getName().equals(Reader.COOKIE))
-                .flatMap(cookie -> Reader.fromCookie(cookie.getValue()).stream()).findFirst()
+        return Stream.of(cookies)
+                .filter(cookie -> cookie.getName().equals(Reader.COOKIE))
+                .flatMap(cookie -> Reader.fromCookie(cookie.getValue()).stream())
+                .findFirst()
                 .orElseGet(() -> new Reader(Optional.empty(), english(request.getLocale())));
     }
 

@@ -1,8 +1,8 @@
 package app.dapt.web;
 
 import app.dapt.measure.Mark;
-import app.dapt.words.Wordbook.English;
 import app.dapt.words.Wordbook;
+import app.dapt.words.Wordbook.English;
 import app.dapt.words.Words;
 import java.util.EnumMap;
 import java.util.Map;

@@ -14,11 +14,18 @@ import com.tngtech.archunit.lang.ArchRule;
 class ArchitectureTest {
 
     @ArchTest
-    static final ArchRule VIEWS_STAND_APART = slices().matching("app.dapt.web.(*)..").should().notDependOnEachOther()
-            .ignoreDependency(JavaClass.Predicates.resideInAPackage("app.dapt.web.."),
+    static final ArchRule VIEWS_STAND_APART = slices().matching("app.dapt.web.(*)..")
+            .should()
+            .notDependOnEachOther()
+            .ignoreDependency(
+                    JavaClass.Predicates.resideInAPackage("app.dapt.web.."),
                     JavaClass.Predicates.resideInAPackage("app.dapt.web.workroom.."));
 
     @ArchTest
-    static final ArchRule NOBODY_LOOKS_UP = noClasses().that().resideOutsideOfPackage("app.dapt.web..")
-            .should().dependOnClassesThat().resideInAnyPackage("app.dapt.web..", "org.springframework..", "java.sql..");
+    static final ArchRule NOBODY_LOOKS_UP = noClasses()
+            .that()
+            .resideOutsideOfPackage("app.dapt.web..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("app.dapt.web..", "org.springframework..", "java.sql..");
 }

@@ -53,7 +53,8 @@ class ClothJourneyTest {
     void fromThePlanToWhatToBuyInEveryWidth(Site site) {
         try (Desk desk = site.copyOf(BENCH)) {
             desk.page().getByText("Lay it out on the cloth").click();
-            assertThat(sentence(desk)).containsText("Buy ⅝ yd of Harbour stripe, 54 in wide, for 11.56.".replace("⅝", "5⁄8"));
+            assertThat(sentence(desk))
+                    .containsText("Buy ⅝ yd of Harbour stripe, 54 in wide, for 11.56.".replace("⅝", "5⁄8"));
             assertThat(desk.page().locator(".looking")).containsText("No layout is shorter: proved.");
             assertThat(desk.page().locator(".width-table tr.cheapest")).hasCount(1);
             assertThat(desk.page().locator(".width-table tbody tr")).hasCount(5);
@@ -93,7 +94,8 @@ class ClothJourneyTest {
 
     @Test
     void whatTwoTabsChooseIsKeptFromBoth(Site site) {
-        try (Desk one = onCloth(site, SETTEE, 0); Desk two = site.desk(one.page().url())) {
+        try (Desk one = onCloth(site, SETTEE, 0);
+                Desk two = site.desk(one.page().url())) {
             choose(one, "edge-to-edge", true);
             two.page().locator("#choose-cut-at-repeat").click();
             assertThat(two.page().locator(".conflict")).containsText("changed in another tab");
@@ -143,7 +145,8 @@ class ClothJourneyTest {
             assertThat(page.locator(".to-buy tbody")).containsText("lost in the wash");
             assertThat(page.locator(".to-buy tfoot")).not().hasText(plain);
             choose(desk, "sideways", true);
-            page.getByText("The plan", new Page.GetByTextOptions().setExact(true)).click();
+            page.getByText("The plan", new Page.GetByTextOptions().setExact(true))
+                    .click();
             desk.open("back");
             assertThat(page.locator("#f-back-sideways")).isChecked();
             assertThat(page.locator("#f-back-shrinks-across")).hasValue("6");
@@ -157,7 +160,9 @@ class ClothJourneyTest {
             page.locator("#scrap-new summary").click();
             page.locator("#corners-new").fill("0; 0\n30; 30\n30; 0\n0; 30");
             page.getByText("Add it").click();
-            assertThat(page.locator("#scrap-new .refusal").filter(new Locator.FilterOptions().setHasText("crosses itself"))).isVisible();
+            assertThat(page.locator("#scrap-new .refusal")
+                            .filter(new Locator.FilterOptions().setHasText("crosses itself")))
+                    .isVisible();
             assertThat(page.locator("#corners-new")).hasValue(Pattern.compile("30; 30"));
             page.locator("#corners-new").fill("0; 0\n22; 0\n22; 26\n0; 26");
             page.getByText("Add it").click();
@@ -167,7 +172,8 @@ class ClothJourneyTest {
             assertThat(sentence(desk)).containsText("It will do: all 2 pieces lie on 1");
             page.locator(".lain-list ol a").last().click();
             page.getByText("Pin it here").click();
-            assertThat(page.locator(".lain-list .state").filter(new Locator.FilterOptions().setHasText("pinned"))).hasCount(1);
+            assertThat(page.locator(".lain-list .state").filter(new Locator.FilterOptions().setHasText("pinned")))
+                    .hasCount(1);
             assertThat(sentence(desk)).containsText("It will do: all 2 pieces lie on 1");
             page.locator("#scrap-0 summary").click();
             page.locator("#scrap-0").getByText("Take it away").click();
@@ -185,11 +191,16 @@ class ClothJourneyTest {
             String drawn = desk.page().locator("#corners-new").inputValue();
             assertThat(drawn).contains(";");
             // As the page does by itself while it waits for a search.
-            desk.page().waitForResponse(response -> response.url().contains("/cloth?cloth="), () -> desk.page().locator(".views a").first().click());
+            desk.page()
+                    .waitForResponse(
+                            response -> response.url().contains("/cloth?cloth="),
+                            () -> desk.page().locator(".views a").first().click());
             desk.settle();
             assertThat(desk.page().locator("#corners-new")).hasValue(drawn);
             assertThat(desk.page().locator("#scrap-new")).hasAttribute("open", "");
-            assertThat(desk.page().locator(".looking")).not().containsText("Still looking", new LocatorAssertions.ContainsTextOptions().setTimeout(20_000));
+            assertThat(desk.page().locator(".looking"))
+                    .not()
+                    .containsText("Still looking", new LocatorAssertions.ContainsTextOptions().setTimeout(20_000));
         }
     }
 
@@ -199,7 +210,8 @@ class ClothJourneyTest {
             Page page = desk.page();
             page.getByText("Lay them out").click();
             assertThat(page.locator(".together-form .refusal")).containsText("Pick the covers");
-            page.getByLabel("pick: " + BENCH, new Page.GetByLabelOptions().setExact(true)).check();
+            page.getByLabel("pick: " + BENCH, new Page.GetByLabelOptions().setExact(true))
+                    .check();
             page.getByLabel("pick: Promenade bench, four forms").check();
             page.locator("#set-called").fill("Two <benches>");
             page.getByText("Lay them out").click();
@@ -232,15 +244,26 @@ class ClothJourneyTest {
 
     /** The beginning of a picture that says it is 8000 by 5000; the rest never comes. */
     private static byte[] hugePng() {
-        ByteBuffer header = ByteBuffer.allocate(17).put("IHDR".getBytes(StandardCharsets.US_ASCII)).putInt(8000).putInt(5000).put(new byte[] {8, 2, 0, 0, 0});
+        ByteBuffer header = ByteBuffer.allocate(17)
+                .put("IHDR".getBytes(StandardCharsets.US_ASCII))
+                .putInt(8000)
+                .putInt(5000)
+                .put(new byte[] {8, 2, 0, 0, 0});
         CRC32 sum = new CRC32();
         sum.update(header.array());
-        return ByteBuffer.allocate(33).putLong(0x89504E470D0A1A0AL).putInt(13).put(header.array()).putInt((int) sum.getValue()).array();
+        return ByteBuffer.allocate(33)
+                .putLong(0x89504E470D0A1A0AL)
+                .putInt(13)
+                .put(header.array())
+                .putInt((int) sum.getValue())
+                .array();
     }
 
     private static void upload(Desk desk, String name, byte[] content) {
         desk.page().locator("#cloth-picture").setInputFiles(new FilePayload(name, "image/png", content));
-        desk.page().getByText("Use it", new Page.GetByTextOptions().setExact(true)).click();
+        desk.page()
+                .getByText("Use it", new Page.GetByTextOptions().setExact(true))
+                .click();
     }
 
     @Test
@@ -261,7 +284,8 @@ class ClothJourneyTest {
             // The two places are four fifths of its width apart.
             assertThat(page.locator(".picture")).containsText("shows 10 × 6 5⁄8 in".replace(" 5", "\u200a5"));
             String picture = page.locator(".scale-picture img").getAttribute("src");
-            assertThat(page.request().get(site.address() + picture).headers().get("content-type")).isEqualTo("image/jpeg");
+            assertThat(page.request().get(site.address() + picture).headers().get("content-type"))
+                    .isEqualTo("image/jpeg");
             assertThat(page.locator("svg.bolt image")).hasAttribute("href", picture);
             page.getByText("Use the drawn print again").click();
             assertThat(page.locator("svg.bolt image")).hasCount(0);
@@ -273,17 +297,23 @@ class ClothJourneyTest {
         try (Desk desk = onCloth(site, BENCH, 1)) {
             String csv = text(desk, "CSV");
             assertThat(csv.lines()).hasSize(3);
-            assertThat(csv).startsWith("number,piece,cover,cloth").contains("\"" + BENCH + ", copy\"").contains("Bracken linen");
+            assertThat(csv)
+                    .startsWith("number,piece,cover,cloth")
+                    .contains("\"" + BENCH + ", copy\"")
+                    .contains("Bracken linen");
             assertThat(text(desk, "SVG")).startsWith("<svg").contains("mm\"").contains("class=\"cut\"");
             assertThat(text(desk, "DXF")).contains("POLYLINE").endsWith("EOF\r\n");
-            try (PDDocument pdf = Loader.loadPDF(Files.readAllBytes(download(desk, "PDF A4").path()))) {
+            try (PDDocument pdf =
+                    Loader.loadPDF(Files.readAllBytes(download(desk, "PDF A4").path()))) {
                 assertThat(new PDFTextStripper().getText(pdf)).contains(BENCH).contains("Straight across");
             }
         }
     }
 
     private static Download download(Desk desk, String form) {
-        return desk.page().waitForDownload(() -> desk.page().getByText(form, new Page.GetByTextOptions().setExact(true)).click());
+        return desk.page().waitForDownload(() -> desk.page()
+                .getByText(form, new Page.GetByTextOptions().setExact(true))
+                .click());
     }
 
     private static String text(Desk desk, String form) throws IOException {

@@ -16,14 +16,22 @@ class CoversJourneyTest {
     @Test
     void theWrensCoversAreThere(Site site) {
         try (Desk desk = site.desk("/")) {
-            List<String> names = new ArrayList<>(desk.page().locator(".cover-words h2").allInnerTexts());
+            List<String> names =
+                    new ArrayList<>(desk.page().locator(".cover-words h2").allInnerTexts());
             while (desk.page().getByText("Older").count() > 0) {
                 desk.page().getByText("Older").click();
                 names.addAll(desk.page().locator(".cover-words h2").allInnerTexts());
             }
-            assertThat(names).contains("Wheelhouse bench, port end",
-                    "Helmsman’s back", "Saloon settee, large", "Saloon window seat", "Deck chair, gaping",
-                    "Pilot berth, old pad", "Galley stool", "Stern locker, long");
+            assertThat(names)
+                    .contains(
+                            "Wheelhouse bench, port end",
+                            "Helmsman’s back",
+                            "Saloon settee, large",
+                            "Saloon window seat",
+                            "Deck chair, gaping",
+                            "Pilot berth, old pad",
+                            "Galley stool",
+                            "Stern locker, long");
             assertThat(desk.errors()).isEmpty();
         }
     }
@@ -36,13 +44,15 @@ class CoversJourneyTest {
             desk.page().locator("input[name=up-down]").fill("14");
             desk.page().locator("input[name=name]").fill("Cabin trunk <b>");
             desk.page().locator(".start .do").click();
-            assertThat(desk.page().locator("#start-refusals").innerText()).contains("“a yard or so” does not read as a length");
+            assertThat(desk.page().locator("#start-refusals").innerText())
+                    .contains("“a yard or so” does not read as a length");
             assertThat(desk.page().locator("input[name=up-down]").inputValue()).isEqualTo("14");
             desk.page().locator("input[name=across]").fill("1 yd");
             desk.page().locator(".start .do").click();
             desk.page().waitForURL("**/covers/*");
             assertThat(desk.page().locator("h1").innerText()).contains("Cabin trunk <b>");
-            assertThat(desk.brief()).startsWith("An oblong cover for a form that measures 36 in across and 14 in up and down");
+            assertThat(desk.brief())
+                    .startsWith("An oblong cover for a form that measures 36 in across and 14 in up and down");
         }
     }
 

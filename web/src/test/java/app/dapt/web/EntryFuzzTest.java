@@ -24,9 +24,64 @@ class EntryFuzzTest {
     private static final Pattern NAME = Pattern.compile("\\bname=\"([^\"]*)\"");
     private static final Pattern VERSION = Pattern.compile("name=\"version\" value=\"(\\d+)\"");
     private static final Pattern VALUE = Pattern.compile("\\bvalue=\"([^\"]*)\"");
-    private static final List<String> ENTRIES = List.of("", " ", "0", "-1", "½", "20", "20 cm", "37,5", "1 yd 6 in", "14-5/8", "9999999999",
-            "1/0", "NaN", "∞", "<script>alert(1)</script>", "'; drop table cover; --", "\u0000", "\u0085", "a\u0085b", "30 m", "1500 in", "600", "0.456", "\ud83d\ude00", "a".repeat(500),
-            "own", "envelope", "banded", "wrap", "pillowcase", "edge-zip", "hidden-zip", "vee", "round", "run", "button-band", "piping", "by-length", "ruffle", "flange", "bias", "straight", "beads", "buttons", "ties", "tapered", "sides", "lined", "selvage", "two-thirds", "up-down", "french", "sail", "#zzzzzz", "%00", "${7*7}", "[[${7*7}]]");
+    private static final List<String> ENTRIES = List.of(
+            "",
+            " ",
+            "0",
+            "-1",
+            "½",
+            "20",
+            "20 cm",
+            "37,5",
+            "1 yd 6 in",
+            "14-5/8",
+            "9999999999",
+            "1/0",
+            "NaN",
+            "∞",
+            "<script>alert(1)</script>",
+            "'; drop table cover; --",
+            "\u0000",
+            "\u0085",
+            "a\u0085b",
+            "30 m",
+            "1500 in",
+            "600",
+            "0.456",
+            "\ud83d\ude00",
+            "a".repeat(500),
+            "own",
+            "envelope",
+            "banded",
+            "wrap",
+            "pillowcase",
+            "edge-zip",
+            "hidden-zip",
+            "vee",
+            "round",
+            "run",
+            "button-band",
+            "piping",
+            "by-length",
+            "ruffle",
+            "flange",
+            "bias",
+            "straight",
+            "beads",
+            "buttons",
+            "ties",
+            "tapered",
+            "sides",
+            "lined",
+            "selvage",
+            "two-thirds",
+            "up-down",
+            "french",
+            "sail",
+            "#zzzzzz",
+            "%00",
+            "${7*7}",
+            "[[${7*7}]]");
 
     @Test
     void everySlipTakesAnything(Site site) {
@@ -34,22 +89,34 @@ class EntryFuzzTest {
         try (Desk desk = site.copyOf("Saloon window seat")) {
             String cover = desk.page().url();
             APIRequestContext api = desk.context().request();
-            for (String slip : List.of("name", "shape", "measure", "fit", "opening", "seam", "edge", "extras", "face", "join", "front", "back")) {
+            for (String slip : List.of(
+                    "name", "shape", "measure", "fit", "opening", "seam", "edge", "extras", "face", "join", "front",
+                    "back")) {
                 String html = api.get(cover + "?slip=" + slip).text();
-                String form = html.substring(html.indexOf("id=\"slip\""), html.indexOf("</form>", html.indexOf("id=\"slip\"")));
+                String form = html.substring(
+                        html.indexOf("id=\"slip\""), html.indexOf("</form>", html.indexOf("id=\"slip\"")));
                 String version = versionIn(html);
                 for (int round = 0; round < 12; round++) {
                     // From a page that has seen the last change, or the change would be set aside.
-                    form = form.replaceFirst("name=\"version\" value=\"\\d+\"", "name=\"version\" value=\"" + version + "\"");
-                    APIResponse response = api.post(cover + "/slip/" + slip, RequestOptions.create()
-                            .setForm(filled(form, random)).setMaxRedirects(0));
-                    assertThat(response.status()).as("%s, round %s", slip, round).isIn(200, 302);
+                    form = form.replaceFirst(
+                            "name=\"version\" value=\"\\d+\"", "name=\"version\" value=\"" + version + "\"");
+                    APIResponse response = api.post(
+                            cover + "/slip/" + slip,
+                            RequestOptions.create()
+                                    .setForm(filled(form, random))
+                                    .setMaxRedirects(0));
+                    assertThat(response.status())
+                            .as("%s, round %s", slip, round)
+                            .isIn(200, 302);
                     String text = response.text();
                     version = versionIn(api.get(cover + "?slip=name").text());
                     assertThat(text).doesNotContain("<script>alert", "‹", "[[49]]");
                     APIResponse kept = api.get(cover + "/plan.json");
-                    assertThat(kept.status()).as("%s reads back, round %s", slip, round).isEqualTo(200);
-                    assertThatCode(() -> PlanJson.kept(PlanJson.read(kept.text()))).doesNotThrowAnyException();
+                    assertThat(kept.status())
+                            .as("%s reads back, round %s", slip, round)
+                            .isEqualTo(200);
+                    assertThatCode(() -> PlanJson.kept(PlanJson.read(kept.text())))
+                            .doesNotThrowAnyException();
                 }
             }
             assertThat(api.get(cover).status()).isEqualTo(200);
@@ -73,7 +140,9 @@ class EntryFuzzTest {
 
     private static String versionIn(String page) {
         Matcher version = VERSION.matcher(page);
-        assertThat(version.find()).as("a form says which version it was opened on").isTrue();
+        assertThat(version.find())
+                .as("a form says which version it was opened on")
+                .isTrue();
         return version.group(1);
     }
 
@@ -86,11 +155,22 @@ class EntryFuzzTest {
     void oddAddressesGiveAPageAndNoTrace(Site site) {
         try (Desk desk = site.desk("/")) {
             APIRequestContext api = desk.context().request();
-            for (String path : List.of("/covers/999999", "/covers/x", "/covers/-1", "/covers/1?slip=nonsense&view=nonsense", "/nowhere",
-                    "/covers/1/card?paper=papyrus", "/?find=%25%27%00", "/?deleted=abc", "/covers/99999999999999999999")) {
+            for (String path : List.of(
+                    "/covers/999999",
+                    "/covers/x",
+                    "/covers/-1",
+                    "/covers/1?slip=nonsense&view=nonsense",
+                    "/nowhere",
+                    "/covers/1/card?paper=papyrus",
+                    "/?find=%25%27%00",
+                    "/?deleted=abc",
+                    "/covers/99999999999999999999")) {
                 APIResponse response = api.get(path);
                 assertThat(response.status()).as(path).isIn(200, 400, 404);
-                assertThat(response.text()).as(path).doesNotContain("Exception", "at app.dapt").contains("Dapt");
+                assertThat(response.text())
+                        .as(path)
+                        .doesNotContain("Exception", "at app.dapt")
+                        .contains("Dapt");
             }
         }
     }

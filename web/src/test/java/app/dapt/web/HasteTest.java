@@ -69,7 +69,8 @@ class HasteTest {
             Page page = desk.page();
             desk.open("measure");
             Held held = new Held(page, "**/slip/measure");
-            List<Locator> fields = page.locator("#slip input[type=text], #slip input:not([type])").all();
+            List<Locator> fields = page.locator("#slip input[type=text], #slip input:not([type])")
+                    .all();
             change(fields.get(0), "nonsense");
             held.awaitOne();
             change(fields.get(1), "21 7/8");
@@ -77,7 +78,8 @@ class HasteTest {
             held.letGo();
             assertThat(fields.get(1)).hasValue(Pattern.compile("21.7.8"));
             assertThat(fields.get(0)).hasValue("nonsense");
-            assertThat(page.locator("#slip .refusal").filter(new Locator.FilterOptions().setHasText("nonsense"))).isVisible();
+            assertThat(page.locator("#slip .refusal").filter(new Locator.FilterOptions().setHasText("nonsense")))
+                    .isVisible();
         }
     }
 

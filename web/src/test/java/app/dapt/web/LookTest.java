@@ -25,10 +25,29 @@ class LookTest {
     private static final int DEMO_COVERS = 28;
 
     private static List<String> paths() {
-        Stream<String> slips = Stream.of("name", "shape", "measure", "fit", "opening", "seam", "edge", "extras", "face", "join", "front", "back")
+        Stream<String> slips = Stream.of(
+                        "name", "shape", "measure", "fit", "opening", "seam", "edge", "extras", "face", "join", "front",
+                        "back")
                 .map(slip -> "/covers/3?slip=" + slip);
-        return Stream.concat(slips, Stream.of("/", "/have", "/have?blank=1", "/covers/2", "/covers/3?view=pieces", "/covers/4", "/?find=nothing", "/covers/4?view=pieces",
-                "/covers/4?view=fits", "/covers/4/card", "/covers/999", "/covers/28/cloth?cloth=28.2", "/covers/22/cloth", "/sets/3/cloth?piece=26/front.2", "/sets/1/cloth")).toList();
+        return Stream.concat(
+                        slips,
+                        Stream.of(
+                                "/",
+                                "/have",
+                                "/have?blank=1",
+                                "/covers/2",
+                                "/covers/3?view=pieces",
+                                "/covers/4",
+                                "/?find=nothing",
+                                "/covers/4?view=pieces",
+                                "/covers/4?view=fits",
+                                "/covers/4/card",
+                                "/covers/999",
+                                "/covers/28/cloth?cloth=28.2",
+                                "/covers/22/cloth",
+                                "/sets/3/cloth?piece=26/front.2",
+                                "/sets/1/cloth"))
+                .toList();
     }
 
     @Test
@@ -36,7 +55,9 @@ class LookTest {
         try (Desk desk = site.desk("/")) {
             for (String path : paths()) {
                 desk.page().navigate(path);
-                assertThat(new AxeBuilder(desk.page()).analyze().getViolations()).as(path).isEmpty();
+                assertThat(new AxeBuilder(desk.page()).analyze().getViolations())
+                        .as(path)
+                        .isEmpty();
             }
         }
     }
@@ -46,7 +67,9 @@ class LookTest {
         try (Desk desk = site.phone("/")) {
             for (String path : paths()) {
                 desk.page().navigate(path);
-                assertThat(desk.page().evaluate("document.documentElement.scrollWidth")).as(path).isEqualTo(390);
+                assertThat(desk.page().evaluate("document.documentElement.scrollWidth"))
+                        .as(path)
+                        .isEqualTo(390);
             }
         }
     }
@@ -58,7 +81,9 @@ class LookTest {
             desk.page().onRequestFinished(requests::add);
             desk.page().navigate(site.address() + "/covers/1?slip=opening");
             desk.page().waitForLoadState(LoadState.NETWORKIDLE);
-            int bytes = requests.stream().mapToInt(request -> request.sizes().responseBodySize).sum();
+            int bytes = requests.stream()
+                    .mapToInt(request -> request.sizes().responseBodySize)
+                    .sum();
             assertThat(requests).extracting(Request::url).anyMatch(url -> url.endsWith(".woff2"));
             assertThat(bytes).isBetween(100_000, 250_000);
         }

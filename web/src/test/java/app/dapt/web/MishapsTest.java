@@ -92,21 +92,25 @@ class MishapsTest {
     void whenTheStoreIsAwayThePageSaysSoKeepsWhatWasTypedAndGoesOn(Site site) throws Exception {
         try (Gangway gangway = new Gangway(Integer.parseInt(Site.env("DAPT_DB_PORT")));
                 ConfigurableApplicationContext application = Site.start(
-                        Site.freshDatabase("away_" + System.nanoTime()), String.valueOf(gangway.port), "--dapt.demo=true");
+                        Site.freshDatabase("away_" + System.nanoTime()),
+                        String.valueOf(gangway.port),
+                        "--dapt.demo=true");
                 Desk desk = site.desk(Site.address(application) + "/covers/28");
                 Desk plain = site.withoutScript(Site.address(application) + "/covers/2?slip=name")) {
             desk.open("opening");
             gangway.takeAway();
             desk.page().locator("#f-overlap").fill("6½");
             desk.page().locator("#f-overlap").dispatchEvent("change");
-            desk.page().waitForFunction("() => document.getElementById('adrift').innerText.includes('cannot be reached')");
+            desk.page()
+                    .waitForFunction("() => document.getElementById('adrift').innerText.includes('cannot be reached')");
             assertThat(desk.page().locator("#f-overlap").inputValue()).isEqualTo("6½");
             plain.page().locator("#f-name").fill("Named while away");
             plain.page().locator("#slip [name=keep]").click();
             assertThat(plain.page().locator("h1").innerText()).contains("cannot be reached");
 
             gangway.putBack();
-            desk.page().waitForFunction("() => document.querySelector('p.sentence').innerText.includes('overlapping 6½')");
+            desk.page()
+                    .waitForFunction("() => document.querySelector('p.sentence').innerText.includes('overlapping 6½')");
             plain.page().locator("main button.do").click();
             assertThat(plain.page().locator("h1").innerText()).contains("Named while away");
         }
@@ -120,7 +124,8 @@ class MishapsTest {
             List<String> database = postgres("start", store);
             int port = freePort();
             Process application = launch(database, port);
-            try (Desk desk = site.desk("about:blank"); Desk cloth = site.desk("about:blank")) {
+            try (Desk desk = site.desk("about:blank");
+                    Desk cloth = site.desk("about:blank")) {
                 desk.page().navigate("http://127.0.0.1:" + port + "/covers/28?slip=opening");
                 desk.set("overlap", "6");
                 cloth.page().navigate("http://127.0.0.1:" + port + "/covers/28/cloth");
@@ -129,17 +134,24 @@ class MishapsTest {
                 application.destroyForcibly().waitFor();
                 desk.page().locator("#f-overlap").fill("7¼");
                 desk.page().locator("#f-overlap").dispatchEvent("change");
-                desk.page().waitForFunction("() => document.getElementById('adrift').innerText.includes('cannot be reached')");
+                desk.page()
+                        .waitForFunction(
+                                "() => document.getElementById('adrift').innerText.includes('cannot be reached')");
                 application = launch(database, port);
-                desk.page().waitForFunction("() => document.querySelector('p.sentence').innerText.includes('overlapping 7¼')");
+                desk.page()
+                        .waitForFunction(
+                                "() => document.querySelector('p.sentence').innerText.includes('overlapping 7¼')");
 
                 postgres("kill", store);
-                assertThat(postgres("start", store)).as("same place, same password").isEqualTo(database);
+                assertThat(postgres("start", store))
+                        .as("same place, same password")
+                        .isEqualTo(database);
                 desk.page().reload();
                 assertThat(desk.brief()).contains("overlapping 7¼");
                 assertThat(desk.page().locator("#undo button").isEnabled()).isTrue();
                 cloth.page().reload();
-                assertThat(cloth.page().locator("#choose-edge-to-edge").getAttribute("aria-checked")).isEqualTo("true");
+                assertThat(cloth.page().locator("#choose-edge-to-edge").getAttribute("aria-checked"))
+                        .isEqualTo("true");
                 assertThat(cloth.page().locator("p.sentence").innerText()).startsWith("Buy");
             } finally {
                 application.destroyForcibly().waitFor();
@@ -151,8 +163,10 @@ class MishapsTest {
 
     private static List<String> postgres(String verb, Path store) throws IOException, InterruptedException {
         Process process = new ProcessBuilder("../scripts/postgres", verb, store.toString())
-                .redirectError(ProcessBuilder.Redirect.INHERIT).start();
-        List<String> lines = new String(process.getInputStream().readAllBytes()).lines().toList();
+                .redirectError(ProcessBuilder.Redirect.INHERIT)
+                .start();
+        List<String> lines =
+                new String(process.getInputStream().readAllBytes()).lines().toList();
         assertThat(process.waitFor()).as("postgres " + verb).isZero();
         return lines;
     }
@@ -166,12 +180,28 @@ class MishapsTest {
     }
 
     private static Process launch(List<String> database, int port) throws Exception {
-        ProcessBuilder builder = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:+UseSerialGC", "-XX:TieredStopAtLevel=1", "-cp", System.getProperty("java.class.path"),
-                Dapt.class.getName(), "--dapt.demo=true", "--server.port=" + port);
-        builder.environment().putAll(Map.of("DAPT_DB_PORT", database.get(0), "DAPT_DB_USER", database.get(1),
-                "DAPT_DB_PASSWORD", database.get(2), "DAPT_DB_NAME", "dapt"));
-        Process process = builder.redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.DISCARD).start();
+        ProcessBuilder builder = new ProcessBuilder(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:+UseSerialGC",
+                "-XX:TieredStopAtLevel=1",
+                "-cp",
+                System.getProperty("java.class.path"),
+                Dapt.class.getName(),
+                "--dapt.demo=true",
+                "--server.port=" + port);
+        builder.environment()
+                .putAll(Map.of(
+                        "DAPT_DB_PORT",
+                        database.get(0),
+                        "DAPT_DB_USER",
+                        database.get(1),
+                        "DAPT_DB_PASSWORD",
+                        database.get(2),
+                        "DAPT_DB_NAME",
+                        "dapt"));
+        Process process = builder.redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                .start();
         for (int i = 0; i < 300; i++) {
             try (Socket socket = new Socket("127.0.0.1", port)) {
                 return process;

@@ -33,7 +33,9 @@ class PlanJourneyTest {
             page.locator("#slip").waitFor();
             page.waitForFunction("() => document.activeElement.id === 'c-opening-envelope'");
             page.keyboard().press("5");
-            page.waitForFunction("() => document.querySelector('p.sentence').innerText.includes('a zip 18 in long in the bottom seam')");
+            page.waitForFunction(
+                    "() => document.querySelector('p.sentence').innerText.includes('a zip 18 in long in the "
+                            + "bottom seam')");
             page.keyboard().press("1");
             page.waitForFunction("() => document.querySelector('p.sentence').innerText.includes('an envelope back')");
             page.locator("#c-rule-none").focus();
@@ -49,7 +51,8 @@ class PlanJourneyTest {
             assertThat(page.evaluate("document.activeElement.id")).isEqualTo("phrase-opening");
 
             page.keyboard().press("z");
-            page.waitForFunction("() => document.querySelector('#cut-back-upper .size').innerText === '21¼ × 13\u200a5\u20448'");
+            page.waitForFunction(
+                    "() => document.querySelector('#cut-back-upper .size').innerText === '21¼ × 13\u200a5\u20448'");
             page.keyboard().press("Shift+Z");
             page.waitForFunction("() => document.querySelector('#cut-back-upper .size').innerText === '21¼ × 14¼'");
             page.keyboard().press("?");
@@ -67,8 +70,7 @@ class PlanJourneyTest {
             desk.set("centre", "9");
             assertThat(desk.brief()).contains("overlapping 7 in");
             desk.page().keyboard().press("Escape");
-            desk.page().locator("#slip").waitFor(new Locator.WaitForOptions().setState(
-                    WaitForSelectorState.DETACHED));
+            desk.page().locator("#slip").waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
             assertThat(desk.brief()).isEqualTo(before);
             desk.page().reload();
             assertThat(desk.brief()).isEqualTo(before);
@@ -86,7 +88,9 @@ class PlanJourneyTest {
             desk.page().reload();
             assertThat(desk.brief()).contains("overlapping 7 in");
             desk.page().locator("#undo button").click();
-            desk.page().waitForFunction("() => document.querySelector('p.sentence').innerText.includes('overlapping 5 in')");
+            desk.page()
+                    .waitForFunction(
+                            "() => document.querySelector('p.sentence').innerText.includes('overlapping 5 in')");
             assertThat(desk.page().locator("#undo button").isDisabled()).isTrue();
         }
     }
@@ -96,15 +100,22 @@ class PlanJourneyTest {
         try (Desk desk = site.copyOf("Wheelhouse bench, port end")) {
             desk.open("measure");
             desk.set("across-straight-across", "about 19");
-            assertThat(desk.page().locator("#r-across-straight-across").innerText()).contains("does not read as a length", "Try");
-            assertThat(desk.page().locator("#f-across-straight-across").inputValue()).isEqualTo("about 19");
+            assertThat(desk.page().locator("#r-across-straight-across").innerText())
+                    .contains("does not read as a length", "Try");
+            assertThat(desk.page().locator("#f-across-straight-across").inputValue())
+                    .isEqualTo("about 19");
             desk.set("across-label", "23");
-            assertThat(desk.page().locator("#f-across-straight-across").inputValue()).as("still there to mend").isEqualTo("about 19");
+            assertThat(desk.page().locator("#f-across-straight-across").inputValue())
+                    .as("still there to mend")
+                    .isEqualTo("about 19");
             assertThat(desk.page().locator(".finding").innerText()).contains("The label is 1¾ in out");
             desk.set("across-straight-across", "19 1/4");
-            assertThat(desk.page().locator("#r-across-straight-across").innerText()).isEmpty();
+            assertThat(desk.page().locator("#r-across-straight-across").innerText())
+                    .isEmpty();
             desk.set("across-over-crown", "");
-            assertThat(desk.page().locator(".outcome").innerText()).as("worked back").contains("straight across");
+            assertThat(desk.page().locator(".outcome").innerText())
+                    .as("worked back")
+                    .contains("straight across");
         }
     }
 
@@ -123,7 +134,8 @@ class PlanJourneyTest {
     @Test
     void theOtherUnitConvertsWhatIsShownAndTypedAndTouchesNothingStored(Site site) {
         try (Desk desk = site.copyOf("Wheelhouse bench, port end")) {
-            String stored = desk.page().request().get(desk.page().url() + "/plan.json").text();
+            String stored =
+                    desk.page().request().get(desk.page().url() + "/plan.json").text();
             desk.page().locator("button[name=unit][value=cm]").click();
             assertThat(desk.size("front")).isEqualTo("54 × 54");
             desk.open("measure");
@@ -131,7 +143,11 @@ class PlanJourneyTest {
             desk.set("loft", "");
             desk.page().locator("#slip [name=keep]").click();
             desk.settle();
-            assertThat(desk.page().request().get(desk.page().url() + "/plan.json").text()).isEqualTo(stored);
+            assertThat(desk.page()
+                            .request()
+                            .get(desk.page().url() + "/plan.json")
+                            .text())
+                    .isEqualTo(stored);
             desk.open("opening");
             desk.set("overlap", "14,5");
             assertThat(desk.brief()).contains("overlapping 14.5 cm");
@@ -147,8 +163,12 @@ class PlanJourneyTest {
             Locator hem = desk.page().locator("#cut-back-upper tr[data-part=hem]");
             assertThat(hem.innerText()).contains("hem, turned ½ then ½").contains("1");
             hem.hover();
-            assertThat(desk.page().locator("#cut-back-upper .sum-drawing .part-hem.lit").count()).isEqualTo(1);
-            assertThat(desk.page().locator("#cut-back-upper tfoot td").last().innerText()).isEqualTo("14\u200a1\u20448 in");
+            assertThat(desk.page()
+                            .locator("#cut-back-upper .sum-drawing .part-hem.lit")
+                            .count())
+                    .isEqualTo(1);
+            assertThat(desk.page().locator("#cut-back-upper tfoot td").last().innerText())
+                    .isEqualTo("14\u200a1\u20448 in");
         }
     }
 
@@ -161,12 +181,16 @@ class PlanJourneyTest {
             assertThat(desk.page().locator("#slip[data-slip=fit]").isVisible()).isTrue();
             desk.page().goBack();
             desk.page().waitForFunction("() => !document.getElementById('slip')");
-            desk.page().locator(".views a", new Page.LocatorOptions().setHasText("Compare fits")).click();
+            desk.page()
+                    .locator(".views a", new Page.LocatorOptions().setHasText("Compare fits"))
+                    .click();
             desk.page().locator(".fits table").waitFor();
             assertThat(desk.page().locator(".fits thead th").count()).isEqualTo(5);
             desk.page().getByLabel("Take this: A size down").click();
             desk.page().waitForFunction("() => document.querySelector('p.sentence').innerText.includes('2 in down')");
-            assertThat(desk.page().locator(".fits table").isVisible()).as("still comparing").isTrue();
+            assertThat(desk.page().locator(".fits table").isVisible())
+                    .as("still comparing")
+                    .isTrue();
             assertThat(desk.errors()).isEmpty();
         }
     }
@@ -174,7 +198,9 @@ class PlanJourneyTest {
     @Test
     void aPlanSavedAndOpenedIsTheSamePlan(Site site) throws Exception {
         try (Desk desk = site.copyOf("Galley stool")) {
-            Download download = desk.page().waitForDownload(() -> desk.page().getByText("Save as a file").click());
+            Download download = desk.page()
+                    .waitForDownload(
+                            () -> desk.page().getByText("Save as a file").click());
             Path file = Files.createTempDirectory("dapt").resolve(download.suggestedFilename());
             download.saveAs(file);
             assertThat(file.getFileName().toString()).isEqualTo("galley-stool-copy.json");
@@ -185,9 +211,15 @@ class PlanJourneyTest {
             desk.page().locator(".open-file button").click();
             desk.page().waitForURL("**/covers/*");
             assertThat(desk.brief()).isEqualTo(brief);
-            assertThat(desk.page().request().get(desk.page().url() + "/plan.json").text()).isEqualTo(Files.readString(file));
+            assertThat(desk.page()
+                            .request()
+                            .get(desk.page().url() + "/plan.json")
+                            .text())
+                    .isEqualTo(Files.readString(file));
 
-            Path bad = Files.writeString(file.resolveSibling("bad.json"), Files.readString(file).replace("\"galley", "x").replace("\"runs\"", "\"run\""));
+            Path bad = Files.writeString(
+                    file.resolveSibling("bad.json"),
+                    Files.readString(file).replace("\"galley", "x").replace("\"runs\"", "\"run\""));
             desk.page().navigate("/");
             desk.page().locator(".open-file summary").click();
             desk.page().locator("#plan-file").setInputFiles(bad);

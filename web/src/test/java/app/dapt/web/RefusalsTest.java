@@ -46,7 +46,9 @@ class RefusalsTest {
             desk.page().navigate(desk.page().url() + "?slip=name");
             desk.context().clearCookies();
             type(desk, "Typed without the cookie");
-            desk.page().waitForFunction("() => document.querySelector('h1').innerText.includes('Typed without the cookie')");
+            desk.page()
+                    .waitForFunction(
+                            "() => document.querySelector('h1').innerText.includes('Typed without the cookie')");
             assertThat(desk.page().locator("#adrift").isVisible()).isFalse();
         }
     }
@@ -59,21 +61,26 @@ class RefusalsTest {
             post(desk.context().request(), cover + "/delete", Map.of());
             type(desk, "Typed into a deleted one");
             desk.page().locator("#adrift .adrift-what").waitFor();
-            assertThat(desk.page().locator("#adrift").innerText()).contains("no longer in the workroom", "Copy what I typed");
+            assertThat(desk.page().locator("#adrift").innerText())
+                    .contains("no longer in the workroom", "Copy what I typed");
             assertThat(desk.page().locator(".slip-acts .quiet").innerText()).isEqualTo("Not kept yet.");
             assertThat(desk.page().locator("#f-name").inputValue()).isEqualTo("Typed into a deleted one");
             desk.page().getByText("Bring it back").click();
-            desk.page().waitForFunction("() => document.querySelector('h1').innerText.includes('Typed into a deleted one')");
+            desk.page()
+                    .waitForFunction(
+                            "() => document.querySelector('h1').innerText.includes('Typed into a deleted one')");
         }
     }
 
     @Test
     void withoutScriptWhatWasTypedStandsOnThePageThatRefusesIt(Site site) {
-        try (Desk desk = site.copyOf("Galley stool"); Desk plain = site.withoutScript(desk.page().url() + "?slip=name")) {
+        try (Desk desk = site.copyOf("Galley stool");
+                Desk plain = site.withoutScript(desk.page().url() + "?slip=name")) {
             plain.context().clearCookies();
             plain.page().locator("#f-name").fill("Typed without script");
             plain.page().locator("#slip [name=keep]").click();
-            assertThat(plain.page().locator("main").innerText()).contains("does not know this page any more", "Typed without script");
+            assertThat(plain.page().locator("main").innerText())
+                    .contains("does not know this page any more", "Typed without script");
             plain.page().locator("main button.do").click();
             assertThat(plain.page().locator("h1").innerText()).contains("Typed without script");
         }
@@ -81,7 +88,8 @@ class RefusalsTest {
 
     @Test
     void anUndoOfAPageThatHasFallenBehindIsOfferedAgain(Site site) {
-        try (Desk one = site.copyOf("Galley stool"); Desk other = site.desk(one.page().url())) {
+        try (Desk one = site.copyOf("Galley stool");
+                Desk other = site.desk(one.page().url())) {
             one.open("seam");
             one.set("allowance", "1.2");
             other.page().reload();
@@ -111,7 +119,9 @@ class RefusalsTest {
             APIResponse response = post(desk.context().request(), path, Map.of(field, value, "in", "in"));
             assertThat(response.status()).isIn(200, 302);
             if (response.status() == 302) {
-                assertThat(response.headers().get("location")).as("relative, encoded, and ours").matches("/(?!/)[\\x21-\\x7e&&[^{}]]*");
+                assertThat(response.headers().get("location"))
+                        .as("relative, encoded, and ours")
+                        .matches("/(?!/)[\\x21-\\x7e&&[^{}]]*");
             }
         }
     }
@@ -121,10 +131,15 @@ class RefusalsTest {
         try (Desk desk = site.copyOf("Owner’s armchair, piped")) {
             APIRequestContext api = desk.context().request();
             String cover = URI.create(desk.page().url()).getPath();
-            String version = api.get(cover + "?slip=name").text().replaceAll("(?s).*name=\"version\" value=\"(\\d+)\".*", "$1");
+            String version =
+                    api.get(cover + "?slip=name").text().replaceAll("(?s).*name=\"version\" value=\"(\\d+)\".*", "$1");
             post(api, cover + "/slip/edge", Map.of("version", version, "cordAtHand", "30 m", "keep", "1"));
             assertThat(api.get(cover + "/plan.json").text()).contains("\"cordAtHand\" : \"3000 cm\"");
-            String refused = post(api, cover + "/slip/name", Map.of("version", String.valueOf(Integer.parseInt(version) + 1), "name", "\u0085\u200b")).text();
+            String refused = post(
+                            api,
+                            cover + "/slip/name",
+                            Map.of("version", String.valueOf(Integer.parseInt(version) + 1), "name", "\u0085\u200b"))
+                    .text();
             assertThat(refused).contains("A name has 1 to 80 characters");
             assertThat(api.get("/").status()).isEqualTo(200);
         }
@@ -134,11 +149,24 @@ class RefusalsTest {
     void manyLanguagesAndOddAddressesAreAnswered(Site site) {
         try (Desk desk = site.desk("/")) {
             APIRequestContext api = desk.context().request();
-            assertThat(api.get("/", RequestOptions.create().setHeader("Accept-Language", "en-GB,en;q=.9,de,fr,es,it,nl,sv,da,nb,fi,pl,cs")).status()).isEqualTo(200);
+            assertThat(api.get(
+                                    "/",
+                                    RequestOptions.create()
+                                            .setHeader(
+                                                    "Accept-Language",
+                                                    "en-GB,en;q=.9,de,fr,es,it,nl,sv,da,nb,fi,pl,cs"))
+                            .status())
+                    .isEqualTo(200);
             assertThat(api.get("/?a=%zz").status()).isEqualTo(400);
             assertThat(api.get("/error").status()).isEqualTo(404);
-            assertThat(api.get("/have?in=cm&a%CD%B8=1").status()).as("a name no field of ours has").isEqualTo(400);
-            APIResponse broken = api.post("/open", RequestOptions.create().setHeader("Content-Type", "multipart/form-data; boundary=x").setData("--x\r\nnonsense"));
+            assertThat(api.get("/have?in=cm&a%CD%B8=1").status())
+                    .as("a name no field of ours has")
+                    .isEqualTo(400);
+            APIResponse broken = api.post(
+                    "/open",
+                    RequestOptions.create()
+                            .setHeader("Content-Type", "multipart/form-data; boundary=x")
+                            .setData("--x\r\nnonsense"));
             assertThat(broken.status()).isIn(400, 403);
         }
     }
@@ -147,22 +175,40 @@ class RefusalsTest {
     void otherHostsAndOtherSitesAreRefused(Site site) {
         try (Desk desk = site.desk("/")) {
             APIRequestContext api = desk.context().request();
-            for (Map.Entry<String, String> odd : Map.of("Origin", "http://evil.example", "Sec-Fetch-Site", "cross-site").entrySet()) {
-                APIResponse response = api.post("/reader", RequestOptions.create().setHeader(odd.getKey(), odd.getValue())
-                        .setForm(FormData.create().set("_csrf", token(api)).set("unit", "zz9")));
+            for (Map.Entry<String, String> odd : Map.of("Origin", "http://evil.example", "Sec-Fetch-Site", "cross-site")
+                    .entrySet()) {
+                APIResponse response = api.post(
+                        "/reader",
+                        RequestOptions.create()
+                                .setHeader(odd.getKey(), odd.getValue())
+                                .setForm(FormData.create()
+                                        .set("_csrf", token(api))
+                                        .set("unit", "zz9")));
                 assertThat(response.status()).as(odd.getKey()).isEqualTo(403);
-                assertThat(response.text()).as("nothing of another site's is offered to be sent again").doesNotContain("value=\"zz9\"");
+                assertThat(response.text())
+                        .as("nothing of another site's is offered to be sent again")
+                        .doesNotContain("value=\"zz9\"");
             }
         }
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"GET / HTTP/1.1\r\nHost: evil.example", "GET /a|b HTTP/1.1\r\nHost: 127.0.0.1", "GET /..;/x HTTP/1.1\r\nHost: 127.0.0.1",
-        "NONSENSE", "TRACE / HTTP/1.1\r\nHost: 127.0.0.1", "GET /%00 HTTP/1.1\r\nHost: 127.0.0.1"})
+    @ValueSource(
+            strings = {
+                "GET / HTTP/1.1\r\nHost: evil.example",
+                "GET /a|b HTTP/1.1\r\nHost: 127.0.0.1",
+                "GET /..;/x HTTP/1.1\r\nHost: 127.0.0.1",
+                "NONSENSE",
+                "TRACE / HTTP/1.1\r\nHost: 127.0.0.1",
+                "GET /%00 HTTP/1.1\r\nHost: 127.0.0.1"
+            })
     void whatIsRefusedBeforeAnyPageCarriesTheHeadersToo(String request, Site site) throws IOException {
         String answer = raw(site, request + "\r\nConnection: close\r\n\r\n");
-        assertThat(answer).matches("(?s)HTTP/1.1 4\\d\\d .*").containsIgnoringCase("content-security-policy: default-src 'self'")
-                .containsIgnoringCase("x-content-type-options: nosniff").doesNotContain("Exception");
+        assertThat(answer)
+                .matches("(?s)HTTP/1.1 4\\d\\d .*")
+                .containsIgnoringCase("content-security-policy: default-src 'self'")
+                .containsIgnoringCase("x-content-type-options: nosniff")
+                .doesNotContain("Exception");
     }
 
     private static String raw(Site site, String request) throws IOException {
@@ -183,8 +229,10 @@ class RefusalsTest {
         try (Desk desk = site.desk("/")) {
             for (int i = 0; i < 250; i++) {
                 Socket socket = new Socket(address.getHost(), address.getPort());
-                socket.getOutputStream().write(("POST /covers HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/x-www-form-urlencoded\r\nContent-Length: 900\r\n\r\na")
-                        .getBytes(StandardCharsets.ISO_8859_1));
+                socket.getOutputStream()
+                        .write(("POST /covers HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: "
+                                        + "application/x-www-form-urlencoded\r\nContent-Length: 900\r\n\r\na")
+                                .getBytes(StandardCharsets.ISO_8859_1));
                 dripping.add(socket);
             }
             long start = System.nanoTime();

@@ -50,20 +50,27 @@ public final class Screenshots {
 
     private String cover(String name) {
         try (Desk desk = site.desk("/")) {
-            return desk.page().locator(".cover-words a", new Page.LocatorOptions().setHasText(name)).first().getAttribute("href");
+            return desk.page()
+                    .locator(".cover-words a", new Page.LocatorOptions().setHasText(name))
+                    .first()
+                    .getAttribute("href");
         }
     }
 
     private String set(String name) {
         try (Desk desk = site.desk("/")) {
-            return desk.page().locator(".sets a", new Page.LocatorOptions().setHasText(name)).getAttribute("href");
+            return desk.page()
+                    .locator(".sets a", new Page.LocatorOptions().setHasText(name))
+                    .getAttribute("href");
         }
     }
 
     /** A cloth once its search is over. */
     private void laid(String name, String path) {
         try (Desk desk = site.desk(path)) {
-            desk.page().waitForFunction("() => !document.querySelector('.progress') && !document.querySelector('.width-table')?.innerText.includes('…')");
+            desk.page()
+                    .waitForFunction("() => !document.querySelector('.progress') && "
+                            + "!document.querySelector('.width-table')?.innerText.includes('…')");
             if (path.contains("piece=")) {
                 desk.page().locator("#lain-piece").scrollIntoViewIfNeeded();
             }

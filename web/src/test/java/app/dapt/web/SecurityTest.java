@@ -24,9 +24,13 @@ class SecurityTest {
         try (Desk desk = site.desk("/")) {
             for (String path : List.of("/", "/covers/1", "/dapt.css", "/nowhere")) {
                 APIResponse response = desk.context().request().get(path);
-                assertThat(response.headers().get("content-security-policy")).as(path)
-                        .contains("default-src 'self'", "frame-ancestors 'none'").doesNotContain("unsafe");
-                assertThat(response.headers()).containsEntry("x-content-type-options", "nosniff").containsEntry("x-frame-options", "DENY");
+                assertThat(response.headers().get("content-security-policy"))
+                        .as(path)
+                        .contains("default-src 'self'", "frame-ancestors 'none'")
+                        .doesNotContain("unsafe");
+                assertThat(response.headers())
+                        .containsEntry("x-content-type-options", "nosniff")
+                        .containsEntry("x-frame-options", "DENY");
             }
         }
     }
@@ -36,8 +40,11 @@ class SecurityTest {
         try (Desk desk = site.copyOf("Galley stool")) {
             APIRequestContext api = desk.context().request();
             String before = api.get(desk.page().url() + "/plan.json").text();
-            for (String path : List.of("/delete", "/undo", "/slip/name?name=Taken&version=1", "/remedy?code=size&version=1")) {
-                APIResponse response = api.post(desk.page().url() + path, RequestOptions.create().setForm(FormData.create().set("x", "y")));
+            for (String path :
+                    List.of("/delete", "/undo", "/slip/name?name=Taken&version=1", "/remedy?code=size&version=1")) {
+                APIResponse response = api.post(
+                        desk.page().url() + path,
+                        RequestOptions.create().setForm(FormData.create().set("x", "y")));
                 assertThat(response.status()).as(path).isEqualTo(403);
             }
             assertThat(api.get(desk.page().url() + "/plan.json").text()).isEqualTo(before);
@@ -47,7 +54,11 @@ class SecurityTest {
     @Test
     void theSwitchesSendNobodyElsewhere(Site site) {
         try (Desk desk = site.desk("/")) {
-            for (String back : List.of("https://elsewhere.example/", "//elsewhere.example/", "/\\elsewhere.example", "javascript:alert(1)")) {
+            for (String back : List.of(
+                    "https://elsewhere.example/",
+                    "//elsewhere.example/",
+                    "/\\elsewhere.example",
+                    "javascript:alert(1)")) {
                 desk.page().navigate("/");
                 desk.page().evaluate("back => document.querySelector('[name=back]').value = back", back);
                 desk.page().locator("button[name=unit][value=in]").click();
@@ -60,7 +71,8 @@ class SecurityTest {
     void itListensOnLoopbackOnly(Site site) throws Exception {
         int port = URI.create(site.address()).getPort();
         for (NetworkInterface each : NetworkInterface.networkInterfaces().toList()) {
-            for (InetAddress address : each.inetAddresses().filter(a -> !a.isLoopbackAddress()).toList()) {
+            for (InetAddress address :
+                    each.inetAddresses().filter(a -> !a.isLoopbackAddress()).toList()) {
                 assertThat(reachable(address, port)).as("%s", address).isFalse();
             }
         }

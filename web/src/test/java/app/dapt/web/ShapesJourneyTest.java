@@ -24,9 +24,16 @@ class ShapesJourneyTest {
     void everyOpeningIsOnePressAwayAndOneThatCannotBeSaysWhy(Site site) {
         try (Desk desk = site.copyOf("Wheelhouse bench, port end")) {
             desk.open("opening");
-            for (String[] choice : new String[][] {{"banded", "banded envelope overlapping 5 in"}, {"wrap", "a wrap overlapping 5 in"},
-                {"pillowcase", "flap of"}, {"edge-zip", "in the bottom seam"}, {"back-zip", "across the back"},
-                {"hidden-zip", "hidden under a band"}, {"sewn-shut", "sewn shut"}, {"envelope", "envelope back"}}) {
+            for (String[] choice : new String[][] {
+                {"banded", "banded envelope overlapping 5 in"},
+                {"wrap", "a wrap overlapping 5 in"},
+                {"pillowcase", "flap of"},
+                {"edge-zip", "in the bottom seam"},
+                {"back-zip", "across the back"},
+                {"hidden-zip", "hidden under a band"},
+                {"sewn-shut", "sewn shut"},
+                {"envelope", "envelope back"}
+            }) {
                 desk.page().locator("#c-opening-" + choice[0]).click();
                 briefSays(desk, choice[1]);
             }
@@ -58,7 +65,11 @@ class ShapesJourneyTest {
                     }
                 }
             }
-            assertThat(desk.page().request().get(desk.page().url() + "/templates/exe").status()).isEqualTo(404);
+            assertThat(desk.page()
+                            .request()
+                            .get(desk.page().url() + "/templates/exe")
+                            .status())
+                    .isEqualTo(404);
         }
     }
 
@@ -90,15 +101,21 @@ class ShapesJourneyTest {
             Page page = desk.page();
             page.locator("#f-frontAcross").fill("21 1/4");
             page.keyboard().press("Tab");
-            page.waitForFunction("() => document.querySelector('.have-result').innerText.includes('narrower than the front')");
+            page.waitForFunction(
+                    "() => document.querySelector('.have-result').innerText.includes('narrower than the front')");
             page.locator("#f-frontUpDown").fill("nonsense");
             page.keyboard().press("Tab");
             page.locator(".refusals").waitFor();
             assertThat(page.locator(".refusals").innerText()).contains("does not read as a length");
-            page.navigate(site.address() + "/have?in=in&frontAcross=21%201/4&frontUpDown=21%201/4&backAcross=21%201/4&firstDepth=14%201/8&secondDepth=14%201/8&firstHem=1&secondHem=1&allowance=1/2");
-            assertThat(page.locator(".have-finished").innerText()).isEqualTo("A cover 20¼ in × 20¼ in finished, its backs overlapping 5 in");
+            page.navigate(site.address()
+                    + "/have?in=in&frontAcross=21%201/4&frontUpDown=21%201/4&backAcross=21%201/4"
+                    + "&firstDepth=14%201/8&secondDepth=14%201/8&firstHem=1&secondHem=1&allowance=1/2");
+            assertThat(page.locator(".have-finished").innerText())
+                    .isEqualTo("A cover 20¼ in × 20¼ in finished, its backs overlapping 5 in");
             page.locator("button[name=unit][value=cm]").click();
-            assertThat(page.locator(".have-finished").innerText()).as("the same pieces, in the other unit").contains("51.4 cm × 51.4 cm", "12.7 cm");
+            assertThat(page.locator(".have-finished").innerText())
+                    .as("the same pieces, in the other unit")
+                    .contains("51.4 cm × 51.4 cm", "12.7 cm");
             page.locator(".have-back button.do").click();
             page.waitForURL("**/covers/*");
             assertThat(desk.brief()).contains("overlapping 12.7 cm");
@@ -116,7 +133,9 @@ class ShapesJourneyTest {
                 desk.settle();
             }
             briefSays(desk, "piped with");
-            assertThat(desk.page().locator(".edge-words svg").count()).as("the block and a join").isEqualTo(2);
+            assertThat(desk.page().locator(".edge-words svg").count())
+                    .as("the block and a join")
+                    .isEqualTo(2);
             desk.page().locator("#f-stripRule").selectOption("own");
             desk.settle();
             desk.set("stripOwn", "1");
@@ -126,7 +145,8 @@ class ShapesJourneyTest {
             desk.page().waitForFunction("() => !document.querySelector('[data-code=lip-narrow]')");
             assertThat(desk.page().locator(".also").innerText()).contains("Cord", "Thread");
             desk.page().locator(".also summary").first().click();
-            assertThat(desk.page().locator(".also .sum").first().innerText()).contains("2 sides across", "to join the ends");
+            assertThat(desk.page().locator(".also .sum").first().innerText())
+                    .contains("2 sides across", "to join the ends");
             desk.open("extras");
             desk.page().locator("#f-pocket").check();
             briefSays(desk, "with a pocket");

@@ -64,10 +64,20 @@ public final class Site implements AutoCloseable {
         application = start(freshDatabase(database), env("DAPT_DB_PORT"), "--dapt.demo=true");
         // A page is awaited as long as its navigation is: a busy machine is no broken page.
         PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
-        playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        browser = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium"))
-                .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run",
-                        "--disable-background-networking", "--disable-component-update", "--disable-sync")));
+        playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(List.of(
+                                "--no-sandbox",
+                                "--disable-gpu",
+                                "--disable-quic",
+                                "--no-first-run",
+                                "--disable-background-networking",
+                                "--disable-component-update",
+                                "--disable-sync")));
     }
 
     /** The application on a database that is reached through a port. */
@@ -81,13 +91,15 @@ public final class Site implements AutoCloseable {
     }
 
     static String address(ConfigurableApplicationContext application) {
-        return "http://127.0.0.1:" + ((WebServerApplicationContext) application).getWebServer().getPort();
+        return "http://127.0.0.1:"
+                + ((WebServerApplicationContext) application).getWebServer().getPort();
     }
 
     public static String env(String name) {
         String value = System.getenv(name);
         if (value == null) {
-            throw new IllegalStateException(name + " is not set: run the tests with ./dapt test, which starts a PostgreSQL for them");
+            throw new IllegalStateException(
+                    name + " is not set: run the tests with ./dapt test, which starts a PostgreSQL for them");
         }
         return value;
     }
@@ -120,7 +132,8 @@ public final class Site implements AutoCloseable {
 
     /** A number out of the site's own database. */
     public long number(String sql) {
-        try (Connection connection = connect(url(database)); ResultSet row = connection.createStatement().executeQuery(sql)) {
+        try (Connection connection = connect(url(database));
+                ResultSet row = connection.createStatement().executeQuery(sql)) {
             row.next();
             return row.getLong(1);
         } catch (SQLException e) {
@@ -141,13 +154,16 @@ public final class Site implements AutoCloseable {
         return browser;
     }
 
-    /** A page of its own at desk size, at this path; any console error fails the test that looks at {@link Desk#errors}. */
+    /**
+     * A page of its own at desk size, at this path; any console error fails the test that looks at {@link Desk#errors}.
+     */
     Desk desk(String path) {
         return new Desk(this, new Browser.NewContextOptions().setViewportSize(1280, 800), path);
     }
 
     Desk phone(String path) {
-        return new Desk(this, new Browser.NewContextOptions().setViewportSize(390, 844).setHasTouch(true), path);
+        return new Desk(
+                this, new Browser.NewContextOptions().setViewportSize(390, 844).setHasTouch(true), path);
     }
 
     Desk withoutScript(String path) {
@@ -157,7 +173,9 @@ public final class Site implements AutoCloseable {
     /** The page of a cover of its own, so that no test meets another's: a copy of one of the Wren's. */
     Desk copyOf(String name) {
         Desk desk = desk("/?find=" + URLEncoder.encode(name, StandardCharsets.UTF_8));
-        desk.page().getByLabel("Copy: " + name, new Page.GetByLabelOptions().setExact(true)).click();
+        desk.page()
+                .getByLabel("Copy: " + name, new Page.GetByLabelOptions().setExact(true))
+                .click();
         desk.page().waitForURL("**/covers/*");
         return desk;
     }

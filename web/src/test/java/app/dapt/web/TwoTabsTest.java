@@ -12,7 +12,8 @@ class TwoTabsTest {
 
     @Test
     void theLaterChangeIsKeptAsideAndOfferedOnTopOfTheNewerCover(Site site) {
-        try (Desk one = site.copyOf("Wheelhouse bench, port end"); Desk other = site.desk(one.page().url())) {
+        try (Desk one = site.copyOf("Wheelhouse bench, port end");
+                Desk other = site.desk(one.page().url())) {
             other.open("opening");
             one.open("seam");
             one.set("allowance", "5/8");
@@ -20,7 +21,10 @@ class TwoTabsTest {
             assertThat(other.page().locator(".conflict").innerText()).contains("changed in another tab", "the opening");
             assertThat(other.brief()).as("the cover as it now is").contains("overlapping 5 in and 5\u20448 in seams");
             other.page().locator(".conflict .do").click();
-            other.page().waitForFunction("() => document.querySelector('p.sentence').innerText.includes('overlapping 7 in and 5\u20448 in seams')");
+            other.page()
+                    .waitForFunction(
+                            "() => document.querySelector('p.sentence').innerText.includes('overlapping 7 in and "
+                                    + "5\u20448 in seams')");
             one.page().reload();
             assertThat(one.brief()).contains("overlapping 7 in and 5\u20448 in seams");
         }

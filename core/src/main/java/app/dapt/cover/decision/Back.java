@@ -25,11 +25,22 @@ import java.util.Optional;
  * @param spots  buttons and ties
  * @param ends   what becomes of the cover's own two edges across the opening
  */
-public record Back(List<Piece> pieces, List<Panel> panels, Length length, Optional<Point> mouth, Optional<Lap> lap,
-                   Optional<Zip> zip, List<Spot> spots, Ends ends) {
+public record Back(
+        List<Piece> pieces,
+        List<Panel> panels,
+        Length length,
+        Optional<Point> mouth,
+        Optional<Lap> lap,
+        Optional<Zip> zip,
+        List<Spot> spots,
+        Ends ends) {
 
     /** What holds front and back together at an edge of the cover. */
-    public enum End { SEAM, FOLD, OPEN }
+    public enum End {
+        SEAM,
+        FOLD,
+        OPEN
+    }
 
     /**
      * The two edges of the cover across the opening.
@@ -58,8 +69,8 @@ public record Back(List<Piece> pieces, List<Panel> panels, Length length, Option
      * @param outside whether it is the one that shows where panels overlap
      * @param turned  whether its cloth's up points down where it lies
      */
-    public record Panel(Piece piece, Phrase name, Length from, Length to, Optional<Side> free, boolean outside,
-                        boolean turned) {
+    public record Panel(
+            Piece piece, Phrase name, Length from, Length to, Optional<Side> free, boolean outside, boolean turned) {
 
         /** A panel with nothing free, lying upright and alone. */
         public static Panel of(Piece piece, Length from, Length to) {
@@ -95,9 +106,12 @@ public record Back(List<Piece> pieces, List<Panel> panels, Length length, Option
             return to.minus(from);
         }
 
-        /** How far a place on the finished back lies from where this panel's piece is cut, its opening running this way. */
+        /**
+         * How far a place on the finished back lies from where this panel's piece is cut, its opening running this way.
+         */
         public Length cutAt(Length place, Axis runs) {
-            return place.minus(from).plus(piece.edge(CoverDimensions.before(runs)).allowance());
+            return place.minus(from)
+                    .plus(piece.edge(CoverDimensions.before(runs)).allowance());
         }
     }
 
@@ -113,7 +127,9 @@ public record Back(List<Piece> pieces, List<Panel> panels, Length length, Option
         /** How an overlap of this much fares in a cover like this, its opening running one way. */
         public static Lap of(Length overlap, Axis runs, CoverDimensions sizes) {
             Length depth = sizes.finished(runs.other());
-            return new Lap(overlap, sizes.fullness().overlapWanted(depth, sizes.finished(runs)),
+            return new Lap(
+                    overlap,
+                    sizes.fullness().overlapWanted(depth, sizes.finished(runs)),
                     sizes.fullness().slip(Length.max(Length.ZERO, overlap), depth));
         }
 
@@ -138,8 +154,7 @@ public record Back(List<Piece> pieces, List<Panel> panels, Length length, Option
      * @param from   where it begins, along the opening
      * @param why    how its length was chosen
      */
-    public record Zip(Length length, Length buy, Length at, Length from, Phrase why) {
-    }
+    public record Zip(Length length, Length buy, Length at, Length from, Phrase why) {}
 
     /**
      * A button or a pair of ties on the finished back.
@@ -148,8 +163,7 @@ public record Back(List<Piece> pieces, List<Panel> panels, Length length, Option
      * @param at    from the top (left) edge, across it
      * @param size  across the button, or along the tie
      */
-    public record Spot(Sort sort, Length along, Length at, Length size) {
-    }
+    public record Spot(Sort sort, Length along, Length at, Length size) {}
 
     public Back {
         pieces = List.copyOf(pieces);
@@ -159,7 +173,8 @@ public record Back(List<Piece> pieces, List<Panel> panels, Length length, Option
 
     /** A back of these panels with an opening so long and nothing more to it. */
     public static Back of(List<Piece> pieces, List<Panel> panels, Length length) {
-        return new Back(pieces, panels, length, Optional.empty(), Optional.empty(), Optional.empty(), List.of(), Ends.SEWN);
+        return new Back(
+                pieces, panels, length, Optional.empty(), Optional.empty(), Optional.empty(), List.of(), Ends.SEWN);
     }
 
     public Back lapping(Lap laid) {
@@ -191,9 +206,19 @@ public record Back(List<Piece> pieces, List<Panel> panels, Length length, Option
 
     /** This back with one of its pieces changed, wherever it stands. */
     public Back replacing(Piece before, Piece after) {
-        return new Back(pieces.stream().map(piece -> piece.equals(before) ? after : piece).toList(),
-                panels.stream().map(panel -> panel.piece().equals(before) ? panel.of(after) : panel).toList(),
-                length, mouth, lap, zip, spots, ends);
+        return new Back(
+                pieces.stream()
+                        .map(piece -> piece.equals(before) ? after : piece)
+                        .toList(),
+                panels.stream()
+                        .map(panel -> panel.piece().equals(before) ? panel.of(after) : panel)
+                        .toList(),
+                length,
+                mouth,
+                lap,
+                zip,
+                spots,
+                ends);
     }
 
     /** The overlap; none where nothing overlaps. */
@@ -203,7 +228,10 @@ public record Back(List<Piece> pieces, List<Panel> panels, Length length, Option
 
     /** The panel that shows so far from the top (left) edge. */
     public Panel showing(Length at) {
-        return panels.stream().filter(panel -> at.atLeast(panel.from()) && at.under(panel.to())).reduce((under, over) -> over).orElse(outer());
+        return panels.stream()
+                .filter(panel -> at.atLeast(panel.from()) && at.under(panel.to()))
+                .reduce((under, over) -> over)
+                .orElse(outer());
     }
 
     /** The panel that shows where panels overlap. */

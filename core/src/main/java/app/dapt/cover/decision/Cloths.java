@@ -8,9 +8,9 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /**
- * What a cover is cut from. Each cloth has a number of its own that it keeps whatever is changed about it; the same number
- * in two places is the same cloth. A cloth without one is given the next, or that of the front or the back where it is
- * like it in everything.
+ * What a cover is cut from. Each cloth has a number of its own that it keeps whatever is changed about it; the same
+ * number in two places is the same cloth. A cloth without one is given the next, or that of the front or the back where
+ * it is like it in everything.
  *
  * @param lining for backs that are lined; will not be seen
  * @param trim   for piping and ruffles that are cut from neither
@@ -39,7 +39,9 @@ public record Cloths(Cloth front, Cloth back, Cloth lining, Cloth trim) {
     }
 
     private static Cloth numbered(Cloth cloth, Cloth... all) {
-        return cloth.id() != 0 ? cloth : cloth.withId(Stream.of(all).mapToInt(Cloth::id).max().orElse(0) + 1);
+        return cloth.id() != 0
+                ? cloth
+                : cloth.withId(Stream.of(all).mapToInt(Cloth::id).max().orElse(0) + 1);
     }
 
     public Cloth of(Material material) {
@@ -61,7 +63,8 @@ public record Cloths(Cloth front, Cloth back, Cloth lining, Cloth trim) {
     /** These with one cloth changed, wherever it is used. */
     public Cloths changing(int id, UnaryOperator<Cloth> change) {
         Map<Material, Cloth> by = byMaterial();
-        by.replaceAll((material, cloth) -> cloth.id() == id ? change.apply(cloth).withId(id) : cloth);
+        by.replaceAll(
+                (material, cloth) -> cloth.id() == id ? change.apply(cloth).withId(id) : cloth);
         return of(by);
     }
 
@@ -73,7 +76,10 @@ public record Cloths(Cloth front, Cloth back, Cloth lining, Cloth trim) {
 
     /** Whether the cloth in one place is used in another too. */
     public boolean isShared(Material material) {
-        return byMaterial().values().stream().filter(cloth -> cloth.id() == of(material).id()).count() > 1;
+        return byMaterial().values().stream()
+                        .filter(cloth -> cloth.id() == of(material).id())
+                        .count()
+                > 1;
     }
 
     private Map<Material, Cloth> byMaterial() {
@@ -83,6 +89,7 @@ public record Cloths(Cloth front, Cloth back, Cloth lining, Cloth trim) {
     }
 
     private static Cloths of(Map<Material, Cloth> by) {
-        return new Cloths(by.get(Material.FRONT), by.get(Material.BACK), by.get(Material.LINING), by.get(Material.TRIM));
+        return new Cloths(
+                by.get(Material.FRONT), by.get(Material.BACK), by.get(Material.LINING), by.get(Material.TRIM));
     }
 }

@@ -16,7 +16,6 @@ import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Side;
 import java.util.EnumMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -31,8 +30,15 @@ import java.util.Optional;
  * @param outline  of the finished cover, where it is no plain rectangle
  * @param grown    the same with the seam allowance round it
  */
-public record CoverDimensions(SizeBasis basis, Mark mark, FormSize form, Sum across, Sum upDown, Fullness fullness, Optional<Contour> outline,
-                              Optional<Contour> grown) {
+public record CoverDimensions(
+        SizeBasis basis,
+        Mark mark,
+        FormSize form,
+        Sum across,
+        Sum upDown,
+        Fullness fullness,
+        Optional<Contour> outline,
+        Optional<Contour> grown) {
 
     /** What the straight lines of an outline may be off its curves. */
     private static final Length HAIR = new Length(Length.PER_MM / 5);
@@ -43,28 +49,38 @@ public record CoverDimensions(SizeBasis basis, Mark mark, FormSize form, Sum acr
         FormSize form = FormSize.of(basis.form(), shape::casing);
         Sum measured = finished(Axis.ACROSS, basis, form);
         Sum upDown = shape.isSameBothWays() && !shape.isRectangular() ? measured : finished(Axis.UP_DOWN, basis, form);
-        Sum across = shape.acrossFrom(upDown.total(), upDown.total().minus(form.upDown().flat())).orElse(measured);
+        Sum across = shape.acrossFrom(
+                        upDown.total(), upDown.total().minus(form.upDown().flat()))
+                .orElse(measured);
         // A flange lies flat beyond what the form fills.
         Length flanges = basis.flange().times(2);
-        Fullness full = Fullness.of(form.casing(), form.fill(), shape.casing(filled(across, flanges), filled(upDown, flanges)));
+        Fullness full =
+                Fullness.of(form.casing(), form.fill(), shape.casing(filled(across, flanges), filled(upDown, flanges)));
         Length ease = ease(basis, form, across.total(), upDown.total());
         Optional<Contour> outline = shape.outline(across.total(), upDown.total(), ease, full.ratio());
         Fullness tapered = outline.filter(taken -> shape.isRectangular())
-                .map(taken -> full.inSmaller(taken.area() / (across.total().toMm() * upDown.total().toMm()))).orElse(full);
+                .map(taken -> full.inSmaller(
+                        taken.area() / (across.total().toMm() * upDown.total().toMm())))
+                .orElse(full);
         Length allowance = basis.seam().allowance(basis.unit());
-        return new CoverDimensions(basis, mark, form, across, upDown, tapered, outline, outline.map(lines -> lines.grown(allowance)));
+        return new CoverDimensions(
+                basis, mark, form, across, upDown, tapered, outline, outline.map(lines -> lines.grown(allowance)));
     }
 
     /** The sizes that follow from something that may have more or less in common with what these follow from. */
     public CoverDimensions of(SizeBasis other) {
-        return basis.isLike(other) ? new CoverDimensions(other, mark, form, across, upDown, fullness, outline, grown) : of(other, mark);
+        return basis.isLike(other)
+                ? new CoverDimensions(other, mark, form, across, upDown, fullness, outline, grown)
+                : of(other, mark);
     }
 
     private static Sum finished(Axis axis, SizeBasis basis, FormSize form) {
         Sum fitted = basis.fit().finished(axis, basis.form(), form, basis.seam().allowance(basis.unit()));
         Length ease = axis == basis.opens() ? basis.ease() : Length.ZERO;
         Sum eased = ease.isZero() ? fitted : fitted.plus(Sum.term("term.opening-ease", ease));
-        return basis.flange().isZero() ? eased : eased.plus(Sum.term("term.flange", basis.flange().times(2)));
+        return basis.flange().isZero()
+                ? eased
+                : eased.plus(Sum.term("term.flange", basis.flange().times(2)));
     }
 
     private static Length filled(Sum finished, Length flanges) {
@@ -82,7 +98,10 @@ public record CoverDimensions(SizeBasis basis, Mark mark, FormSize form, Sum acr
 
     private static Length ease(SizeBasis basis, FormSize form, Length across, Length upDown) {
         boolean isAcross = basis.shape().easeBy() == Axis.ACROSS;
-        return (isAcross ? across.minus(form.across().flat()) : upDown.minus(form.upDown().flat())).minus(basis.flange().times(2));
+        return (isAcross
+                        ? across.minus(form.across().flat())
+                        : upDown.minus(form.upDown().flat()))
+                .minus(basis.flange().times(2));
     }
 
     /** How much of the edge an opening in the seam round the cover may take. */
@@ -115,7 +134,8 @@ public record CoverDimensions(SizeBasis basis, Mark mark, FormSize form, Sum acr
 
     /** The plain cut size in one direction: finished, an allowance at both edges, and what the shape takes up. */
     public Sum cut(Axis axis) {
-        Sum cut = Sum.of(Sum.term(axis == Axis.ACROSS ? "term.finished-width" : "term.finished-height", finished(axis)),
+        Sum cut = Sum.of(
+                Sum.term(axis == Axis.ACROSS ? "term.finished-width" : "term.finished-height", finished(axis)),
                 Sum.term("term.both-allowances", allowance().times(2)));
         for (Sum.Term term : shape().takeUp(axis)) {
             cut = cut.plus(term);
@@ -139,20 +159,26 @@ public record CoverDimensions(SizeBasis basis, Mark mark, FormSize form, Sum acr
      * @param before what becomes of the edge where it begins
      * @param after  what becomes of the edge where it ends
      */
-    public Piece part(String id, Material material, Axis runs, Length from, Length to, Sum deep, Edge before, Edge after) {
+    public Piece part(
+            String id, Material material, Axis runs, Length from, Length to, Sum deep, Edge before, Edge after) {
         boolean stacked = runs == Axis.ACROSS;
         Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(allowance()));
         edges.put(before(runs), before);
         edges.put(before(runs).opposite(), after);
         Sum width = stacked ? cut(runs) : deep;
         Sum height = stacked ? deep : cut(runs);
-        Optional<Outline.Part> lines = outline.map(cover ->
-                new Outline.Part(cover, grown.orElseThrow(), runs.other(), from, to, before.allowance(), after.allowance()))
+        Optional<Outline.Part> lines = outline.map(cover -> new Outline.Part(
+                        cover, grown.orElseThrow(), runs.other(), from, to, before.allowance(), after.allowance()))
                 .filter(part -> !part.isNothing());
         if (lines.isEmpty() || shape().isRectangular()) {
             return panel(id, material, width, height, edges).outlined(lines.map(Outline.class::cast));
         }
-        return panel(id, material, drawn(width, lines.get().cutLength(Axis.ACROSS)), drawn(height, lines.get().cutLength(Axis.UP_DOWN)), edges)
+        return panel(
+                        id,
+                        material,
+                        drawn(width, lines.get().cutLength(Axis.ACROSS)),
+                        drawn(height, lines.get().cutLength(Axis.UP_DOWN)),
+                        edges)
                 .outlined(lines.map(Outline.class::cast));
     }
 
@@ -161,11 +187,15 @@ public record CoverDimensions(SizeBasis basis, Mark mark, FormSize form, Sum acr
         return runs == Axis.ACROSS ? Side.TOP : Side.LEFT;
     }
 
-    /** What was reckoned, where the outline bears it out; a part of a curve, or a slanting corner, is as wide as drawn. */
+    /**
+     * What was reckoned, where the outline bears it out; a part of a curve, or a slanting corner, is as wide as drawn.
+     */
     private static Sum drawn(Sum reckoned, double millimetres) {
         Length there = Length.nearInches(millimetres / 25.4);
         Length beyond = there.minus(reckoned.total());
-        return beyond.under(HAIR) && Length.mm(-1).under(beyond) ? reckoned : Sum.of(Sum.term("term.widest-there", there));
+        return beyond.under(HAIR) && Length.mm(-1).under(beyond)
+                ? reckoned
+                : Sum.of(Sum.term("term.widest-there", there));
     }
 
     /** A piece, its sizes rounded up to the reader's marks. */

@@ -66,7 +66,10 @@ public interface CoverShape {
         return Optional.empty();
     }
 
-    /** How long its edge is, in millimetres, where it has an outline of its own; of a curve the curve itself, not its chords. */
+    /**
+     * How long its edge is, in millimetres, where it has an outline of its own; of a curve the curve itself, not its
+     * chords.
+     */
     default double perimeter(Contour outline, Length across) {
         return outline.perimeter();
     }
@@ -92,7 +95,9 @@ public interface CoverShape {
 
     /** The middle of that edge, millimetres from the top left corner. */
     default Point edgeMiddle(Axis runs, Length across, Length upDown, Length ease) {
-        return runs == Axis.ACROSS ? new Point(across.toMm() / 2, upDown.toMm()) : new Point(across.toMm(), upDown.toMm() / 2);
+        return runs == Axis.ACROSS
+                ? new Point(across.toMm() / 2, upDown.toMm())
+                : new Point(across.toMm(), upDown.toMm() / 2);
     }
 
     /** The arm that can be left open, where it has one. */

@@ -64,7 +64,8 @@ public sealed interface Detail<V> {
     }
 
     /** A length. */
-    record Measure(String name, Phrase label, LengthRange limits, Length value, boolean applies) implements Detail<Length> {
+    record Measure(String name, Phrase label, LengthRange limits, Length value, boolean applies)
+            implements Detail<Length> {
 
         @Override
         public Measure with(Length changed) {
@@ -83,7 +84,8 @@ public sealed interface Detail<V> {
     }
 
     /** A length that may be left to the usual; the hint says what that is. */
-    record MaybeMeasure(String name, Phrase label, LengthRange limits, Optional<Length> value, Phrase hint, boolean applies)
+    record MaybeMeasure(
+            String name, Phrase label, LengthRange limits, Optional<Length> value, Phrase hint, boolean applies)
             implements Detail<Optional<Length>> {
 
         @Override
@@ -140,7 +142,8 @@ public sealed interface Detail<V> {
     }
 
     /** How many. */
-    record Count(String name, Phrase label, int least, int most, Integer value, boolean applies) implements Detail<Integer> {
+    record Count(String name, Phrase label, int least, int most, Integer value, boolean applies)
+            implements Detail<Integer> {
 
         @Override
         public Count with(Integer changed) {
@@ -191,7 +194,8 @@ public sealed interface Detail<V> {
     }
 
     static MaybeMeasure maybe(String name, LengthRange limits, Optional<Length> value) {
-        return new MaybeMeasure(name, Phrase.of("detail." + name), limits, value, Phrase.of("detail." + name + ".hint"), true);
+        return new MaybeMeasure(
+                name, Phrase.of("detail." + name), limits, value, Phrase.of("detail." + name + ".hint"), true);
     }
 
     static <E extends Enum<E>> OneOf<E> oneOf(String name, E value, String family) {

@@ -16,13 +16,19 @@ public record Details(List<Detail<?>> all) {
     }
 
     private <D extends Detail<?>> D find(String name, Class<D> type) {
-        return all.stream().filter(detail -> detail.name().equals(name) && type.isInstance(detail)).map(type::cast)
-                .findFirst().orElseThrow(() -> new IllegalArgumentException("no " + type.getSimpleName() + " " + name));
+        return all.stream()
+                .filter(detail -> detail.name().equals(name) && type.isInstance(detail))
+                .map(type::cast)
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no " + type.getSimpleName() + " " + name));
     }
 
     private Detail.OneOf<?> choice(String name) {
-        return all.stream().filter(detail -> detail.name().equals(name) && detail instanceof Detail.OneOf).map(detail -> (Detail.OneOf<?>) detail)
-                .findFirst().orElseThrow(() -> new IllegalArgumentException("no choice " + name));
+        return all.stream()
+                .filter(detail -> detail.name().equals(name) && detail instanceof Detail.OneOf)
+                .map(detail -> (Detail.OneOf<?>) detail)
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no choice " + name));
     }
 
     /** Whether there is a detail of this name. */
@@ -81,10 +87,13 @@ public record Details(List<Detail<?>> all) {
 
     /** These details with one of them replaced by this one of the same name and type. */
     public Details with(Detail<?> changed) {
-        if (all.stream().noneMatch(detail -> detail.name().equals(changed.name()) && detail.getClass() == changed.getClass())) {
+        if (all.stream()
+                .noneMatch(detail -> detail.name().equals(changed.name()) && detail.getClass() == changed.getClass())) {
             throw new IllegalArgumentException("no " + changed.getClass().getSimpleName() + " " + changed.name());
         }
-        return new Details(all.stream().<Detail<?>>map(detail -> detail.name().equals(changed.name()) ? changed : detail).toList());
+        return new Details(all.stream()
+                .<Detail<?>>map(detail -> detail.name().equals(changed.name()) ? changed : detail)
+                .toList());
     }
 
     /** These details, each put through a change. */
@@ -104,8 +113,11 @@ public record Details(List<Detail<?>> all) {
 
     /** These details with what another choice has by the same name and type taken over from it. */
     public Details carrying(Details other) {
-        Function<Detail<?>, Detail<?>> taken = own -> other.all.stream().filter(each -> each.name().equals(own.name()))
-                .findFirst().<Detail<?>>map(own::takenFrom).orElse(own);
+        Function<Detail<?>, Detail<?>> taken = own -> other.all.stream()
+                .filter(each -> each.name().equals(own.name()))
+                .findFirst()
+                .<Detail<?>>map(own::takenFrom)
+                .orElse(own);
         return new Details(all.stream().<Detail<?>>map(taken).toList());
     }
 }

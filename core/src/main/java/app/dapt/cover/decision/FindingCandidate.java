@@ -18,8 +18,13 @@ import java.util.function.Function;
  * @param remedies changes that may help, the best first
  * @param note     what the press says by which it is set aside, where it may be
  */
-public record FindingCandidate<D>(String code, Weight weight, String wording, List<Object> args, List<Remedy<D>> remedies,
-                                  Optional<String> note) {
+public record FindingCandidate<D>(
+        String code,
+        Weight weight,
+        String wording,
+        List<Object> args,
+        List<Remedy<D>> remedies,
+        Optional<String> note) {
 
     /** A change to the decision itself, or, where there is none, to another one. */
     public record Remedy<D>(Phrase label, Optional<D> changed, Optional<RemedyElsewhere> elsewhere) {
@@ -68,8 +73,16 @@ public record FindingCandidate<D>(String code, Weight weight, String wording, Li
 
     /** This one about whatever holds the decision: a plan. */
     public <P> FindingCandidate<P> lifted(Function<D, P> own, Function<RemedyElsewhere, P> other) {
-        return new FindingCandidate<>(code, weight, wording, args, remedies.stream()
-                .map(remedy -> new Remedy<>(remedy.label(), Optional.of(remedy.applied(own, other)), Optional.empty())).toList(), note);
+        return new FindingCandidate<>(
+                code,
+                weight,
+                wording,
+                args,
+                remedies.stream()
+                        .map(remedy ->
+                                new Remedy<>(remedy.label(), Optional.of(remedy.applied(own, other)), Optional.empty()))
+                        .toList(),
+                note);
     }
 
     /** What a sewist who sets this aside has noted; should it grow worse, it is said again. */

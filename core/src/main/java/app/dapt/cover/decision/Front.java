@@ -10,7 +10,8 @@ import java.util.function.UnaryOperator;
  * The front as it is cut.
  *
  * @param middle where its middle is once it is made, from the cut edge at the left
- * @param place  from a place so far across a plain front to where on this one it is cut, both from the cut edge at the left
+ * @param place  from a place so far across a plain front to where on this one it is cut, both from the cut edge at the
+ *               left
  */
 public record Front(Piece piece, Length middle, UnaryOperator<Length> place) {
 
@@ -22,7 +23,11 @@ public record Front(Piece piece, Length middle, UnaryOperator<Length> place) {
     /** This front with more marked on it, where those marks are on a plain one. */
     public Front marked(List<Marking> plain) {
         // A plain front that was rounded up may reach a hair further than this one.
-        return with(piece.marked(plain.stream().map(mark -> new Marking(mark.sort(),
-                mark.fromLeft().map(place).map(at -> Length.min(at, piece.cutWidth())), mark.fromTop())).toList()));
+        return with(piece.marked(plain.stream()
+                .map(mark -> new Marking(
+                        mark.sort(),
+                        mark.fromLeft().map(place).map(at -> Length.min(at, piece.cutWidth())),
+                        mark.fromTop()))
+                .toList()));
     }
 }

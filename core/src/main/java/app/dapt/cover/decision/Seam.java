@@ -13,6 +13,7 @@ public record Seam(Length chosen, SeamFinish finish) {
 
     /** What the first pass of a French seam takes, wrong sides together. */
     private static final Length FRENCH_FIRST = Length.inches(0, 1, 4);
+
     private static final Length FRENCH_FIRST_METRIC = Length.mm(5);
     private static final Length FRENCH = Length.inches(0, 5, 8);
     private static final Length FRENCH_METRIC = Length.mm(15);

@@ -15,12 +15,28 @@ import app.dapt.measure.Unit;
  * @param ease   what the opening adds along it
  * @param flange how much wider the cover is made all round
  */
-public record SizeBasis(Unit unit, CoverShape shape, Form form, Fit fit, Seam seam, Cloths cloths, Axis opens, Length ease,
-                        Length flange) {
+public record SizeBasis(
+        Unit unit,
+        CoverShape shape,
+        Form form,
+        Fit fit,
+        Seam seam,
+        Cloths cloths,
+        Axis opens,
+        Length ease,
+        Length flange) {
 
     /** Whether another comes to the same sizes. */
     boolean isLike(SizeBasis other) {
-        return equals(new SizeBasis(other.unit, other.shape, other.form, other.fit, other.seam, cloths, other.opens, other.ease,
+        return equals(new SizeBasis(
+                other.unit,
+                other.shape,
+                other.form,
+                other.fit,
+                other.seam,
+                cloths,
+                other.opens,
+                other.ease,
                 other.flange));
     }
 }

@@ -12,8 +12,7 @@ import java.util.Map;
 /** Long strips that are cut across the cloth and joined end to end. */
 public final class Strips {
 
-    private Strips() {
-    }
+    private Strips() {}
 
     /**
      * As many strips as it takes.
@@ -23,13 +22,16 @@ public final class Strips {
      * @param usable the width of cloth between its selvages
      * @param lost   what every join takes
      */
-    public static List<Piece> across(String id, Material material, Sum total, Sum depth, Length usable, Length lost, CoverDimensions sizes) {
-        Map<Side, Edge> edges = Map.of(Side.TOP, Edge.fold(), Side.BOTTOM, Edge.fold(), Side.LEFT, Edge.fold(), Side.RIGHT, Edge.fold());
+    public static List<Piece> across(
+            String id, Material material, Sum total, Sum depth, Length usable, Length lost, CoverDimensions sizes) {
+        Map<Side, Edge> edges = Map.of(
+                Side.TOP, Edge.fold(), Side.BOTTOM, Edge.fold(), Side.LEFT, Edge.fold(), Side.RIGHT, Edge.fold());
         int count = count(total.total(), usable, lost);
         if (count == 1) {
             return List.of(sizes.panel(id, material, total, depth, edges));
         }
-        Sum each = Sum.of(Sum.term("term.share-of-strip", total.total().times(1, count)), Sum.term("term.strip-joins", lost));
+        Sum each = Sum.of(
+                Sum.term("term.share-of-strip", total.total().times(1, count)), Sum.term("term.strip-joins", lost));
         return List.of(sizes.panel(id, material, each, depth, edges).times(count));
     }
 

@@ -6,7 +6,7 @@
  * {@link app.dapt.cover.decision.CoverDimensions}, describe a {@link app.dapt.cover.decision.Back}, and propose
  * {@link app.dapt.cover.decision.FindingCandidate}s, whose remedies change their own decision and nothing else.
  *
- * <p>Start at {@code CoverDimensions}. Uses {@code measure}, {@code piece}, {@code filling}, {@code form}, {@code fit} and
- * {@code cloth}; never the plan and no single kind.
+ * <p>Start at {@code CoverDimensions}. Uses {@code measure}, {@code piece}, {@code filling}, {@code form}, {@code fit}
+ * and {@code cloth}; never the plan and no single kind.
  */
 package app.dapt.cover.decision;

@@ -1,6 +1,5 @@
 package app.dapt.cover.edging;
 
-import app.dapt.cover.decision.Strips;
 import app.dapt.measure.Length;
 
 /**

@@ -22,7 +22,11 @@ import java.util.List;
 public record CornerTrim(Sort sort, Length hangs) implements Edging {
 
     /** What hangs at the corners. */
-    public enum Sort { TASSELS, POM_POMS, TIES }
+    public enum Sort {
+        TASSELS,
+        POM_POMS,
+        TIES
+    }
 
     static CornerTrim usual(Unit unit) {
         return new CornerTrim(Sort.TASSELS, unit.pick(Length.cm(8), Length.inches(3)));
@@ -39,12 +43,16 @@ public record CornerTrim(Sort sort, Length hangs) implements Edging {
 
     @Override
     public List<Detail<?>> details() {
-        return List.of(Detail.oneOf("cornerSort", sort, "corner-sort"), Detail.measure("hangs", LengthRange.HANGS, hangs, true));
+        return List.of(
+                Detail.oneOf("cornerSort", sort, "corner-sort"),
+                Detail.measure("hangs", LengthRange.HANGS, hangs, true));
     }
 
     @Override
     public List<Need> needs(SeamedEdge edge, CoverDimensions sizes) {
-        return List.of(Need.of(Phrase.of("need.at-corners", Phrase.choice("corner-sort", sort)), Phrase.of("need.so-many", edge.corners(), hangs)));
+        return List.of(Need.of(
+                Phrase.of("need.at-corners", Phrase.choice("corner-sort", sort)),
+                Phrase.of("need.so-many", edge.corners(), hangs)));
     }
 
     @Override
@@ -62,7 +70,8 @@ public record CornerTrim(Sort sort, Length hangs) implements Edging {
         if (edge.corners() > 0) {
             return EdgeConcerns.ofAnything(edge, sizes, "corners");
         }
-        return List.of(FindingCandidate.<Edging>of("no-corners", Weight.WILL_NOT_WORK, "no-corners").orTry(new None(), "leave-off"));
+        return List.of(FindingCandidate.<Edging>of("no-corners", Weight.WILL_NOT_WORK, "no-corners")
+                .orTry(new None(), "leave-off"));
     }
 
     @Override

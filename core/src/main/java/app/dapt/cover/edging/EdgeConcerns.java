@@ -12,18 +12,23 @@ import java.util.List;
 /** What can go wrong with anything that is caught in the seam. */
 final class EdgeConcerns {
 
-    private EdgeConcerns() {
-    }
+    private EdgeConcerns() {}
 
     static List<FindingCandidate<Edging>> ofAnything(SeamedEdge edge, CoverDimensions sizes, String what) {
         List<FindingCandidate<Edging>> found = new ArrayList<>();
         if (!edge.whole()) {
-            found.add(FindingCandidate.<Edging>of("trim-fold", Weight.WORTH_KNOWING, "trim-fold", Phrase.of("trim." + what), edge.length().total())
+            found.add(FindingCandidate.<Edging>of(
+                            "trim-fold",
+                            Weight.WORTH_KNOWING,
+                            "trim-fold",
+                            Phrase.of("trim." + what),
+                            edge.length().total())
                     .orTry(RemedyElsewhere.ENVELOPE, "envelope")
                     .orNote());
         }
         if (sizes.basis().seam().finish() == SeamFinish.FRENCH) {
-            found.add(FindingCandidate.<Edging>of("french-trim", Weight.BETTER_NOT, "french-trim", Phrase.of("trim." + what))
+            found.add(FindingCandidate.<Edging>of(
+                            "french-trim", Weight.BETTER_NOT, "french-trim", Phrase.of("trim." + what))
                     .orTry(RemedyElsewhere.SEAM_OVERLOCKED, "overlock")
                     .orNote());
         }

@@ -46,14 +46,20 @@ public record Flange(Length width) implements Edging {
     @Override
     public List<FindingCandidate<Edging>> concerns(SeamedEdge edge, CoverDimensions sizes, Back back) {
         if (!sizes.shape().takesFlange() || !edge.whole()) {
-            return List.of(FindingCandidate.<Edging>of("flange-unfit", Weight.WILL_NOT_WORK, "flange-unfit", Phrase.of(edge.whole() ? "unfit.flange-shape" : "unfit.flange-fold"))
+            return List.of(FindingCandidate.<Edging>of(
+                            "flange-unfit",
+                            Weight.WILL_NOT_WORK,
+                            "flange-unfit",
+                            Phrase.of(edge.whole() ? "unfit.flange-shape" : "unfit.flange-fold"))
                     .orTry(new None(), "no-flange"));
         }
         boolean opensAtEdge = back.mouth().isPresent();
-        return opensAtEdge ? List.of(FindingCandidate.<Edging>of("flange-opening", Weight.BETTER_NOT, "flange-opening", width)
-                .orTry(RemedyElsewhere.ENVELOPE, "envelope")
-                .orTry(RemedyElsewhere.ENVELOPE_USUAL, "envelope")
-                .orNote()) : List.of();
+        return opensAtEdge
+                ? List.of(FindingCandidate.<Edging>of("flange-opening", Weight.BETTER_NOT, "flange-opening", width)
+                        .orTry(RemedyElsewhere.ENVELOPE, "envelope")
+                        .orTry(RemedyElsewhere.ENVELOPE_USUAL, "envelope")
+                        .orNote())
+                : List.of();
     }
 
     @Override

@@ -37,13 +37,27 @@ import java.util.Optional;
  * @param cordAtHand  how much cord there is already, where there is some
  * @param stripAtHand how much strip there is already, joined
  */
-public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way, Length block, Source from, JoinPlace join,
-                     Optional<Length> cordAtHand, Optional<Length> stripAtHand) implements Edging {
+public record Piping(
+        Cord cord,
+        Rule rule,
+        Length own,
+        Grain grain,
+        BiasWay way,
+        Length block,
+        Source from,
+        JoinPlace join,
+        Optional<Length> cordAtHand,
+        Optional<Length> stripAtHand)
+        implements Edging {
 
     /** The thicknesses sold. */
     public enum Cord {
-        FINE(Length.mm(3), Length.inches(0, 1, 8)), SMALL(Length.mm(4), Length.inches(0, 5, 32)), MIDDLING(Length.mm(5), Length.inches(0, 3, 16)),
-        USUAL(Length.mm(6), Length.inches(0, 1, 4)), STOUT(Length.mm(8), Length.inches(0, 5, 16)), THICK(Length.mm(10), Length.inches(0, 3, 8)),
+        FINE(Length.mm(3), Length.inches(0, 1, 8)),
+        SMALL(Length.mm(4), Length.inches(0, 5, 32)),
+        MIDDLING(Length.mm(5), Length.inches(0, 3, 16)),
+        USUAL(Length.mm(6), Length.inches(0, 1, 4)),
+        STOUT(Length.mm(8), Length.inches(0, 5, 16)),
+        THICK(Length.mm(10), Length.inches(0, 3, 8)),
         ROPE(Length.mm(12), Length.inches(0, 1, 2));
 
         private final Length metric;
@@ -60,17 +74,31 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
     }
 
     /** Schools of how wide to cut the strip. */
-    public enum Rule { EXACT, TWICE, FIXED, OWN }
+    public enum Rule {
+        EXACT,
+        TWICE,
+        FIXED,
+        OWN
+    }
 
     /** How the strip lies on the cloth: across it and joined, slanting, or along it in one length. */
-    public enum Grain { STRAIGHT, BIAS, ALONG }
+    public enum Grain {
+        STRAIGHT,
+        BIAS,
+        ALONG
+    }
 
     /** Ways of cutting bias. */
-    public enum BiasWay { STRIPS, TUBE }
+    public enum BiasWay {
+        STRIPS,
+        TUBE
+    }
 
     /** The cloth a trim is cut from. */
     public enum Source {
-        FRONT(Material.FRONT), BACK(Material.BACK), ANOTHER(Material.TRIM);
+        FRONT(Material.FRONT),
+        BACK(Material.BACK),
+        ANOTHER(Material.TRIM);
 
         private final Material material;
 
@@ -84,18 +112,37 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
     }
 
     /** Where the ends meet: never at a corner. */
-    public enum JoinPlace { BOTTOM, SIDE }
+    public enum JoinPlace {
+        BOTTOM,
+        SIDE
+    }
 
     static Piping usual(Unit unit) {
-        return new Piping(Cord.SMALL, Rule.EXACT, unit.pick(Length.cm(4), Length.inches(1, 1, 2)), Grain.BIAS, BiasWay.STRIPS,
-                unit.pick(Length.cm(35), Length.inches(14)), Source.ANOTHER, JoinPlace.BOTTOM, Optional.empty(), Optional.empty());
+        return new Piping(
+                Cord.SMALL,
+                Rule.EXACT,
+                unit.pick(Length.cm(4), Length.inches(1, 1, 2)),
+                Grain.BIAS,
+                BiasWay.STRIPS,
+                unit.pick(Length.cm(35), Length.inches(14)),
+                Source.ANOTHER,
+                JoinPlace.BOTTOM,
+                Optional.empty(),
+                Optional.empty());
     }
 
     static Piping from(Details details) {
-        return new Piping(details.oneOf("cord", Cord.class), details.oneOf("stripRule", Rule.class), details.measure("stripOwn"),
-                details.oneOf("grain", Grain.class), details.oneOf("biasWay", BiasWay.class), details.measure("block"),
-                details.oneOf("trimFrom", Source.class), details.oneOf("pipingJoin", JoinPlace.class),
-                details.maybe("cordAtHand"), details.maybe("stripAtHand"));
+        return new Piping(
+                details.oneOf("cord", Cord.class),
+                details.oneOf("stripRule", Rule.class),
+                details.measure("stripOwn"),
+                details.oneOf("grain", Grain.class),
+                details.oneOf("biasWay", BiasWay.class),
+                details.measure("block"),
+                details.oneOf("trimFrom", Source.class),
+                details.oneOf("pipingJoin", JoinPlace.class),
+                details.maybe("cordAtHand"),
+                details.maybe("stripAtHand"));
     }
 
     @Override
@@ -105,11 +152,17 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
 
     @Override
     public List<Detail<?>> details() {
-        return List.of(Detail.oneOf("cord", cord, "cord"), Detail.oneOf("stripRule", rule, "strip"),
-                Detail.measure("stripOwn", LengthRange.PLEAT, own, rule == Rule.OWN), Detail.oneOf("grain", grain, "grain"),
-                biasDetail(), Detail.measure("block", LengthRange.BLOCK, block, isBias() && way == BiasWay.STRIPS),
-                Detail.oneOf("trimFrom", from, "trim-from"), Detail.oneOf("pipingJoin", join, "piping-join"),
-                Detail.maybe("cordAtHand", LengthRange.BY_LENGTH, cordAtHand), Detail.maybe("stripAtHand", LengthRange.BY_LENGTH, stripAtHand));
+        return List.of(
+                Detail.oneOf("cord", cord, "cord"),
+                Detail.oneOf("stripRule", rule, "strip"),
+                Detail.measure("stripOwn", LengthRange.PLEAT, own, rule == Rule.OWN),
+                Detail.oneOf("grain", grain, "grain"),
+                biasDetail(),
+                Detail.measure("block", LengthRange.BLOCK, block, isBias() && way == BiasWay.STRIPS),
+                Detail.oneOf("trimFrom", from, "trim-from"),
+                Detail.oneOf("pipingJoin", join, "piping-join"),
+                Detail.maybe("cordAtHand", LengthRange.BY_LENGTH, cordAtHand),
+                Detail.maybe("stripAtHand", LengthRange.BY_LENGTH, stripAtHand));
     }
 
     private Detail<?> biasDetail() {
@@ -129,12 +182,19 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
     public Sum strip(CoverDimensions sizes) {
         Unit unit = sizes.ownUnit();
         Length lips = sizes.allowance().times(2);
-        Sum sum = switch (rule) {
-            case EXACT -> Sum.of(Sum.term("term.round-cord", wrap(unit)), Sum.term("term.both-lips", lips));
-            case TWICE -> Sum.of(Sum.term("term.cord-twice", quarterUp(cord.across(unit), unit).times(2)), Sum.term("term.both-lips", lips));
-            case FIXED -> Sum.of(Sum.term("term.strip-fixed", unit.pick(Length.mm(45), Length.inches(1, 3, 4))));
-            case OWN -> Sum.of(Sum.term("term.strip-own", own));
-        };
+        Sum sum =
+                switch (rule) {
+                    case EXACT -> Sum.of(Sum.term("term.round-cord", wrap(unit)), Sum.term("term.both-lips", lips));
+                    case TWICE ->
+                        Sum.of(
+                                Sum.term(
+                                        "term.cord-twice",
+                                        quarterUp(cord.across(unit), unit).times(2)),
+                                Sum.term("term.both-lips", lips));
+                    case FIXED ->
+                        Sum.of(Sum.term("term.strip-fixed", unit.pick(Length.mm(45), Length.inches(1, 3, 4))));
+                    case OWN -> Sum.of(Sum.term("term.strip-own", own));
+                };
         return sum.roundedUpTo(sizes.mark());
     }
 
@@ -151,7 +211,8 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
     BiasCut bias(SeamedEdge edge, CoverDimensions sizes) {
         Length total = edge.withJoin(sizes.ownUnit()).total();
         Length strip = strip(sizes).total();
-        return way == BiasWay.STRIPS ? BiasCut.strips(total, strip, block)
+        return way == BiasWay.STRIPS
+                ? BiasCut.strips(total, strip, block)
                 : BiasCut.tube(total, strip, sizes.ownUnit().pick(Length.cm(1), Length.inches(1)));
     }
 
@@ -160,18 +221,27 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
         if (isBias()) {
             BiasCut bias = bias(edge, sizes);
             Sum width = way == BiasWay.STRIPS
-                    ? Sum.of(Sum.term("term.block-high", block), Sum.term("term.bias-strips", bias.width().minus(block), bias.strips()))
+                    ? Sum.of(
+                            Sum.term("term.block-high", block),
+                            Sum.term("term.bias-strips", bias.width().minus(block), bias.strips()))
                     : Sum.of(Sum.term("term.tube-side", bias.width()));
             Sum height = Sum.of(Sum.term(way == BiasWay.STRIPS ? "term.block" : "term.tube-side", bias.height()));
-            return List.of(sizes.panel(way == BiasWay.STRIPS ? "bias-block" : "bias-square", from.material(), width, height, folded()));
+            return List.of(sizes.panel(
+                    way == BiasWay.STRIPS ? "bias-block" : "bias-square", from.material(), width, height, folded()));
         }
         Sum length = edge.withJoin(sizes.ownUnit());
         if (grain == Grain.ALONG) {
             return List.of(sizes.panel("piping", from.material(), strip(sizes), length, folded()));
         }
         Length usable = sizes.cloths().of(from.material()).usableWidth();
-        return Strips.across("piping", from.material(), edge.withJoin(sizes.ownUnit()), strip(sizes), usable,
-                strip(sizes).total(), sizes);
+        return Strips.across(
+                "piping",
+                from.material(),
+                edge.withJoin(sizes.ownUnit()),
+                strip(sizes),
+                usable,
+                strip(sizes).total(),
+                sizes);
     }
 
     private static Map<Side, Edge> folded() {
@@ -187,7 +257,11 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
     @Override
     public List<Phrase> about(SeamedEdge edge, CoverDimensions sizes) {
         List<Phrase> said = new ArrayList<>();
-        said.add(Phrase.of("about.strip", strip(sizes).total(), lip(sizes), edge.withJoin(sizes.ownUnit()).total()));
+        said.add(Phrase.of(
+                "about.strip",
+                strip(sizes).total(),
+                lip(sizes),
+                edge.withJoin(sizes.ownUnit()).total()));
         if (isBias()) {
             BiasCut strips = from(decided().with("biasWay", BiasWay.STRIPS)).bias(edge, sizes);
             BiasCut tube = from(decided().with("biasWay", BiasWay.TUBE)).bias(edge, sizes);
@@ -196,7 +270,8 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
         }
         said.add(Phrase.of("about.piping-join." + Phrase.code(join)));
         if (grain == Grain.ALONG) {
-            said.add(Phrase.of("about.piping-along", edge.withJoin(sizes.ownUnit()).total()));
+            said.add(Phrase.of(
+                    "about.piping-along", edge.withJoin(sizes.ownUnit()).total()));
         }
         if (edge.corners() > 0) {
             said.add(Phrase.of("about.clip-corners", cord.across(sizes.ownUnit())));
@@ -207,12 +282,18 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
     @Override
     public List<Figure> figures(SeamedEdge edge, CoverDimensions sizes) {
         Unit unit = sizes.ownUnit();
-        List<Figure> figures = new ArrayList<>(List.of(Figure.of("strip", strip(sizes)), Figure.of("lip", lip(sizes)),
-                Figure.of("stripLength", edge.withJoin(unit)), Figure.of("cord", edge.withJoin(unit))));
+        List<Figure> figures = new ArrayList<>(List.of(
+                Figure.of("strip", strip(sizes)),
+                Figure.of("lip", lip(sizes)),
+                Figure.of("stripLength", edge.withJoin(unit)),
+                Figure.of("cord", edge.withJoin(unit))));
         if (isBias()) {
             BiasCut bias = bias(edge, sizes);
-            figures.addAll(List.of(Figure.of("usable", bias.usable()), Figure.of("strips", bias.strips()),
-                    Figure.of("blockWidth", bias.width()), Figure.of("blockHeight", bias.height())));
+            figures.addAll(List.of(
+                    Figure.of("usable", bias.usable()),
+                    Figure.of("strips", bias.strips()),
+                    Figure.of("blockWidth", bias.width()),
+                    Figure.of("blockHeight", bias.height())));
         } else {
             figures.add(Figure.of("strips", pieces(edge, sizes).get(0).quantity()));
         }
@@ -229,21 +310,32 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
         List<FindingCandidate<Edging>> found = new ArrayList<>();
         Length lip = lip(sizes);
         if (lip.plus(Length.sixtyFourths(1)).under(sizes.allowance())) {
-            Length enough = sizes.mark().roundUp(wrap(sizes.ownUnit()).plus(sizes.allowance().times(2)));
-            found.add(FindingCandidate.<Edging>of("lip-narrow", lip.isPositive() ? Weight.BETTER_NOT : Weight.WILL_NOT_WORK, "lip-narrow", lip, sizes.allowance(), enough)
+            Length enough = sizes.mark()
+                    .roundUp(wrap(sizes.ownUnit()).plus(sizes.allowance().times(2)));
+            found.add(FindingCandidate.<Edging>of(
+                            "lip-narrow",
+                            lip.isPositive() ? Weight.BETTER_NOT : Weight.WILL_NOT_WORK,
+                            "lip-narrow",
+                            lip,
+                            sizes.allowance(),
+                            enough)
                     .orTry(from(decided().with("stripRule", Rule.EXACT)), "strip", enough));
         }
         if (edge.curved() && !isBias()) {
             found.add(FindingCandidate.<Edging>of("piping-straight", Weight.BETTER_NOT, "piping-straight")
-                    .orTry(from(decided().with("grain", Grain.BIAS)), "cut-bias").orNote());
+                    .orTry(from(decided().with("grain", Grain.BIAS)), "cut-bias")
+                    .orNote());
         }
         if (edge.corners() > 0 && cord.compareTo(Cord.THICK) >= 0) {
-            found.add(FindingCandidate.<Edging>of("cord-bulky", Weight.WORTH_KNOWING, "cord-bulky", cord.across(sizes.ownUnit()))
-                    .orTry(from(decided().with("cord", Cord.USUAL)), "cord", Cord.USUAL.across(sizes.ownUnit())).orNote("will-clip"));
+            found.add(FindingCandidate.<Edging>of(
+                            "cord-bulky", Weight.WORTH_KNOWING, "cord-bulky", cord.across(sizes.ownUnit()))
+                    .orTry(from(decided().with("cord", Cord.USUAL)), "cord", Cord.USUAL.across(sizes.ownUnit()))
+                    .orNote("will-clip"));
         }
         if (isBias() && way == BiasWay.STRIPS && BiasCut.usable(block).under(Length.inches(6))) {
             Length usual = usual(sizes.ownUnit()).block();
-            found.add(FindingCandidate.<Edging>of("block-small", Weight.BETTER_NOT, "block-small", block, BiasCut.usable(block))
+            found.add(FindingCandidate.<Edging>of(
+                            "block-small", Weight.BETTER_NOT, "block-small", block, BiasCut.usable(block))
                     .orTry(from(decided().with("block", usual)), "block", usual));
         }
         found.addAll(tooShort("cord-short", "cordAtHand", cordAtHand, edge, sizes));
@@ -253,10 +345,16 @@ public record Piping(Cord cord, Rule rule, Length own, Grain grain, BiasWay way,
     }
 
     /** What is at hand has to go round and meet. */
-    private List<FindingCandidate<Edging>> tooShort(String code, String detail, Optional<Length> atHand, SeamedEdge edge, CoverDimensions sizes) {
+    private List<FindingCandidate<Edging>> tooShort(
+            String code, String detail, Optional<Length> atHand, SeamedEdge edge, CoverDimensions sizes) {
         Length needed = edge.withJoin(sizes.ownUnit()).total();
-        return atHand.filter(length -> length.under(needed)).map(length -> FindingCandidate.<Edging>of(code, Weight.WILL_NOT_WORK, code, length, needed, needed.minus(length))
-                .orTry(from(decided().with(detail, Optional.empty())), "get-more")).stream().toList();
+        return atHand
+                .filter(length -> length.under(needed))
+                .map(length -> FindingCandidate.<Edging>of(
+                                code, Weight.WILL_NOT_WORK, code, length, needed, needed.minus(length))
+                        .orTry(from(decided().with(detail, Optional.empty())), "get-more"))
+                .stream()
+                .toList();
     }
 
     @Override

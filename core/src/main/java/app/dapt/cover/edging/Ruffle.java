@@ -28,11 +28,14 @@ import java.util.List;
  * @param from     the cloth it is cut from
  * @param pipedToo with piping in the same seam
  */
-public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Piping.Source from, boolean pipedToo) implements Edging {
+public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Piping.Source from, boolean pipedToo)
+        implements Edging {
 
     /** How much of it is gathered in. */
     public enum Gathers {
-        LIGHT(3, 2), USUAL(2, 1), SHEER(3, 1);
+        LIGHT(3, 2),
+        USUAL(2, 1),
+        SHEER(3, 1);
 
         private final int times;
         private final int over;
@@ -44,18 +47,35 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
     }
 
     /** One layer or two. */
-    public enum Make { SINGLE, FOLDED }
+    public enum Make {
+        SINGLE,
+        FOLDED
+    }
 
     /** In the seam or on the front. */
-    public enum Where { IN_SEAM, APPLIED }
+    public enum Where {
+        IN_SEAM,
+        APPLIED
+    }
 
     static Ruffle usual(Unit unit) {
-        return new Ruffle(unit.pick(Length.cm(5), Length.inches(2)), Gathers.USUAL, Make.FOLDED, Where.IN_SEAM, Piping.Source.FRONT, false);
+        return new Ruffle(
+                unit.pick(Length.cm(5), Length.inches(2)),
+                Gathers.USUAL,
+                Make.FOLDED,
+                Where.IN_SEAM,
+                Piping.Source.FRONT,
+                false);
     }
 
     static Ruffle from(Details details) {
-        return new Ruffle(details.measure("ruffleDepth"), details.oneOf("gathers", Gathers.class), details.oneOf("ruffleMake", Make.class),
-                details.oneOf("ruffleWhere", Where.class), details.oneOf("trimFrom", Piping.Source.class), details.tick("pipedToo"));
+        return new Ruffle(
+                details.measure("ruffleDepth"),
+                details.oneOf("gathers", Gathers.class),
+                details.oneOf("ruffleMake", Make.class),
+                details.oneOf("ruffleWhere", Where.class),
+                details.oneOf("trimFrom", Piping.Source.class),
+                details.tick("pipedToo"));
     }
 
     @Override
@@ -65,9 +85,13 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
 
     @Override
     public List<Detail<?>> details() {
-        return List.of(Detail.measure("ruffleDepth", LengthRange.HANGS, depth, true), Detail.oneOf("gathers", fullness, "gathers"),
-                Detail.oneOf("ruffleMake", make, "ruffle-make"), Detail.oneOf("ruffleWhere", where, "ruffle-where"),
-                Detail.oneOf("trimFrom", from, "trim-from"), Detail.tick("pipedToo", pipedToo, where == Where.IN_SEAM));
+        return List.of(
+                Detail.measure("ruffleDepth", LengthRange.HANGS, depth, true),
+                Detail.oneOf("gathers", fullness, "gathers"),
+                Detail.oneOf("ruffleMake", make, "ruffle-make"),
+                Detail.oneOf("ruffleWhere", where, "ruffle-where"),
+                Detail.oneOf("trimFrom", from, "trim-from"),
+                Detail.tick("pipedToo", pipedToo, where == Where.IN_SEAM));
     }
 
     /** Whether piping lies in the same seam. */
@@ -85,15 +109,26 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
     Sum cutDepth(CoverDimensions sizes) {
         Length hem = sizes.ownUnit().pick(Length.cm(1), Length.inches(0, 1, 2));
         return make == Make.SINGLE
-                ? Sum.of(Sum.term("term.ruffle-depth", depth), Sum.term("term.allowance", sizes.allowance()), Sum.term("term.ruffle-hem", hem))
-                : Sum.of(Sum.term("term.ruffle-twice", depth.times(2)), Sum.term("term.both-allowances", sizes.allowance().times(2)));
+                ? Sum.of(
+                        Sum.term("term.ruffle-depth", depth),
+                        Sum.term("term.allowance", sizes.allowance()),
+                        Sum.term("term.ruffle-hem", hem))
+                : Sum.of(
+                        Sum.term("term.ruffle-twice", depth.times(2)),
+                        Sum.term("term.both-allowances", sizes.allowance().times(2)));
     }
 
     @Override
     public List<Piece> pieces(SeamedEdge edge, CoverDimensions sizes) {
         Length usable = sizes.cloths().of(from.material()).usableWidth();
-        List<Piece> pieces = new ArrayList<>(Strips.across("ruffle", from.material(), length(edge), cutDepth(sizes), usable,
-                sizes.allowance().times(2), sizes));
+        List<Piece> pieces = new ArrayList<>(Strips.across(
+                "ruffle",
+                from.material(),
+                length(edge),
+                cutDepth(sizes),
+                usable,
+                sizes.allowance().times(2),
+                sizes));
         pieces.addAll(isPiped() ? Piping.usual(sizes.ownUnit()).pieces(edge, sizes) : List.of());
         return pieces;
     }
@@ -105,13 +140,20 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
 
     @Override
     public List<Phrase> about(SeamedEdge edge, CoverDimensions sizes) {
-        return List.of(Phrase.of("about.ruffle", length(edge).total(), cutDepth(sizes).total()),
-                Phrase.of("about.quarters", length(edge).total().times(1, 4), edge.length().total().times(1, 4)));
+        return List.of(
+                Phrase.of("about.ruffle", length(edge).total(), cutDepth(sizes).total()),
+                Phrase.of(
+                        "about.quarters",
+                        length(edge).total().times(1, 4),
+                        edge.length().total().times(1, 4)));
     }
 
     @Override
     public List<Figure> figures(SeamedEdge edge, CoverDimensions sizes) {
-        return List.of(Figure.of("strip", cutDepth(sizes)), Figure.of("stripLength", length(edge)), Figure.of("strips", pieces(edge, sizes).get(0).quantity()));
+        return List.of(
+                Figure.of("strip", cutDepth(sizes)),
+                Figure.of("stripLength", length(edge)),
+                Figure.of("strips", pieces(edge, sizes).get(0).quantity()));
     }
 
     @Override
@@ -126,7 +168,8 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
             found.addAll(EdgeConcerns.ofAnything(edge, sizes, "ruffle"));
         }
         if (isPiped()) {
-            found.add(FindingCandidate.<Edging>of("layers", Weight.WORTH_KNOWING, "layers", Phrase.of("trim.ruffle")).orNote());
+            found.add(FindingCandidate.<Edging>of("layers", Weight.WORTH_KNOWING, "layers", Phrase.of("trim.ruffle"))
+                    .orNote());
         }
         return found;
     }

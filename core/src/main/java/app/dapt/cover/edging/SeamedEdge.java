@@ -22,7 +22,8 @@ import java.util.List;
  * @param curved  whether it curves, so that only bias lies well in it
  * @param paths   where it lies, in millimetres from the top left of the finished cover
  */
-public record SeamedEdge(Sum length, List<Length> sides, int corners, boolean whole, boolean curved, List<List<Point>> paths) {
+public record SeamedEdge(
+        Sum length, List<Length> sides, int corners, boolean whole, boolean curved, List<List<Point>> paths) {
 
     public SeamedEdge {
         sides = List.copyOf(sides);
@@ -65,7 +66,8 @@ public record SeamedEdge(Sum length, List<Length> sides, int corners, boolean wh
 
     /** An edge with a zip or closed by hand is seamed all the same; one left open with a flap is not. */
     private static boolean isSeamed(End end, Back back) {
-        boolean tucked = back.ends().tuckBack().isPositive() || back.ends().tuckFront().isPositive();
+        boolean tucked =
+                back.ends().tuckBack().isPositive() || back.ends().tuckFront().isPositive();
         return end == End.SEAM || end == End.OPEN && !tucked;
     }
 
@@ -97,7 +99,8 @@ public record SeamedEdge(Sum length, List<Length> sides, int corners, boolean wh
     }
 
     private static SeamedEdge outlined(CoverDimensions sizes, Back back, Contour outline) {
-        boolean open = back.ends().tuckFront().isPositive() || back.ends().tuckBack().isPositive();
+        boolean open =
+                back.ends().tuckFront().isPositive() || back.ends().tuckBack().isPositive();
         double round = sizes.shape().perimeter(outline, sizes.finished(Axis.ACROSS));
         Sum length = Sum.of(Sum.term("term.round-the-edge", Length.nearInches(round / 25.4)));
         List<Point> path = new ArrayList<>(outline.points());
@@ -106,11 +109,13 @@ public record SeamedEdge(Sum length, List<Length> sides, int corners, boolean wh
             length = length.plus(Sum.term("term.less-open-end", back.length().negated()));
             Point mouth = back.mouth().get();
             // The rest of the outline, about the point opposite the open end.
-            path = outline.stretchOpposite(mouth, outline.perimeter() - back.length().toMm());
+            path = outline.stretchOpposite(
+                    mouth, outline.perimeter() - back.length().toMm());
         }
         // The two at an end left open are not sewn.
         int corners = Math.max(0, sizes.shape().cornersTurned() - (open ? 2 : 0));
-        return new SeamedEdge(length, List.of(length.total()), corners, !open, !sizes.shape().isRectangular(), List.of(path));
+        return new SeamedEdge(
+                length, List.of(length.total()), corners, !open, !sizes.shape().isRectangular(), List.of(path));
     }
 
     /** Length of cord or strip for it: the edge, and four inches to join the ends. */

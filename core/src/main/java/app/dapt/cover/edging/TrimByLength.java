@@ -28,25 +28,45 @@ import java.util.List;
  * @param pipedToo  with piping in the same seam
  * @param synthetic whether an iron melts it
  */
-public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolean pipedToo, boolean synthetic) implements Edging {
+public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolean pipedToo, boolean synthetic)
+        implements Edging {
 
     /** What it is. */
-    public enum Sort { FRINGE, POM_POMS, LACE, RICKRACK, BEADS }
+    public enum Sort {
+        FRINGE,
+        POM_POMS,
+        LACE,
+        RICKRACK,
+        BEADS
+    }
 
     /** In one length or in several. */
-    public enum Lay { ONE, EACH_SIDE }
+    public enum Lay {
+        ONE,
+        EACH_SIDE
+    }
 
     private static final Length AT_CORNER = Length.inches(0, 1, 2);
     private static final Length TO_TURN = Length.inches(2);
 
     static TrimByLength usual(Unit unit) {
-        return new TrimByLength(Sort.FRINGE, unit.pick(Length.cm(4), Length.inches(1, 1, 2)), Lay.ONE,
-                unit.pick(Length.cm(10), Length.inches(9)), false, false);
+        return new TrimByLength(
+                Sort.FRINGE,
+                unit.pick(Length.cm(4), Length.inches(1, 1, 2)),
+                Lay.ONE,
+                unit.pick(Length.cm(10), Length.inches(9)),
+                false,
+                false);
     }
 
     static TrimByLength from(Details details) {
-        return new TrimByLength(details.oneOf("trimSort", Sort.class), details.measure("hangs"), details.oneOf("lay", Lay.class),
-                details.measure("shopStep"), details.tick("pipedToo"), details.tick("synthetic"));
+        return new TrimByLength(
+                details.oneOf("trimSort", Sort.class),
+                details.measure("hangs"),
+                details.oneOf("lay", Lay.class),
+                details.measure("shopStep"),
+                details.tick("pipedToo"),
+                details.tick("synthetic"));
     }
 
     @Override
@@ -56,16 +76,28 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
 
     @Override
     public List<Detail<?>> details() {
-        return List.of(Detail.oneOf("trimSort", sort, "trim-sort"), Detail.measure("hangs", LengthRange.HANGS, hangs, true),
-                Detail.oneOf("lay", lay, "lay"), Detail.measure("shopStep", LengthRange.STEP, step, true),
-                Detail.tick("pipedToo", pipedToo, true), Detail.tick("synthetic", synthetic, true));
+        return List.of(
+                Detail.oneOf("trimSort", sort, "trim-sort"),
+                Detail.measure("hangs", LengthRange.HANGS, hangs, true),
+                Detail.oneOf("lay", lay, "lay"),
+                Detail.measure("shopStep", LengthRange.STEP, step, true),
+                Detail.tick("pipedToo", pipedToo, true),
+                Detail.tick("synthetic", synthetic, true));
     }
 
-    /** The edge, half an inch more at each corner and two inches to turn in; a piece a side turns in at both its ends. */
+    /**
+     * The edge, half an inch more at each corner and two inches to turn in; a piece a side turns in at both its ends.
+     */
     Sum length(SeamedEdge edge) {
         Sum sum = lay == Lay.ONE
-                ? edge.length().plus(Sum.term("term.at-corners", AT_CORNER.times(edge.corners()), edge.corners())).plus(Sum.term("term.turned-in", TO_TURN))
-                : edge.length().plus(Sum.term("term.ends-turned-in", TO_TURN.half().times(edge.sides().size()), edge.sides().size()));
+                ? edge.length()
+                        .plus(Sum.term("term.at-corners", AT_CORNER.times(edge.corners()), edge.corners()))
+                        .plus(Sum.term("term.turned-in", TO_TURN))
+                : edge.length()
+                        .plus(Sum.term(
+                                "term.ends-turned-in",
+                                TO_TURN.half().times(edge.sides().size()),
+                                edge.sides().size()));
         Length total = sum.total();
         Length more = new Length(Math.floorMod(-total.grains(), step.grains()));
         return more.isZero() ? sum : sum.plus(Sum.term("term.shop-step", more, step));
@@ -82,7 +114,8 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
 
     @Override
     public List<Need> needs(SeamedEdge edge, CoverDimensions sizes) {
-        List<Need> needs = new ArrayList<>(List.of(Need.length(Phrase.of("need.by-length", Phrase.choice("trim-sort", sort)), length(edge), sizes.unit()),
+        List<Need> needs = new ArrayList<>(List.of(
+                Need.length(Phrase.of("need.by-length", Phrase.choice("trim-sort", sort)), length(edge), sizes.unit()),
                 Need.length(Phrase.of("need.holding-tape"), edge.length(), sizes.unit())));
         needs.addAll(pipedToo ? piping(sizes).needs(edge, sizes) : List.of());
         return needs;
@@ -112,23 +145,28 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
     public List<FindingCandidate<Edging>> concerns(SeamedEdge edge, CoverDimensions sizes, Back back) {
         List<FindingCandidate<Edging>> found = new ArrayList<>(EdgeConcerns.ofAnything(edge, sizes, "length"));
         if (back.zip().isPresent() && back.mouth().isPresent()) {
-            found.add(FindingCandidate.<Edging>of("fringe-zip", Weight.BETTER_NOT, "fringe-zip", Phrase.choice("trim-sort", sort))
+            found.add(FindingCandidate.<Edging>of(
+                            "fringe-zip", Weight.BETTER_NOT, "fringe-zip", Phrase.choice("trim-sort", sort))
                     .orTry(RemedyElsewhere.BACK_ZIP, "back-zip")
                     .orTry(RemedyElsewhere.ENVELOPE, "envelope")
                     .orTry(RemedyElsewhere.ENVELOPE_UP_DOWN, "envelope")
                     .orNote());
         }
         if (synthetic) {
-            found.add(FindingCandidate.<Edging>of("trim-heat", Weight.WORTH_KNOWING, "trim-heat").orNote());
+            found.add(FindingCandidate.<Edging>of("trim-heat", Weight.WORTH_KNOWING, "trim-heat")
+                    .orNote());
         }
         if (pipedToo) {
-            found.add(FindingCandidate.<Edging>of("layers", Weight.WORTH_KNOWING, "layers", Phrase.choice("trim-sort", sort)).orNote());
+            found.add(FindingCandidate.<Edging>of(
+                            "layers", Weight.WORTH_KNOWING, "layers", Phrase.choice("trim-sort", sort))
+                    .orNote());
         }
         return found;
     }
 
     @Override
     public Phrase brief() {
-        return Phrase.of(pipedToo ? "brief.edging.by-length-piped" : "brief.edging.by-length", Phrase.choice("trim-sort", sort));
+        return Phrase.of(
+                pipedToo ? "brief.edging.by-length-piped" : "brief.edging.by-length", Phrase.choice("trim-sort", sort));
     }
 }

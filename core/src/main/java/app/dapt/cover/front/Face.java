@@ -31,8 +31,8 @@ public sealed interface Face extends Detailed {
     Piece front(CoverDimensions sizes);
 
     /**
-     * Where on the cut front a place comes from that lies so far across a plain one, both from the cut edge at the left:
-     * on a front that is made narrower before it is sewn, what lies beyond that is cut further out.
+     * Where on the cut front a place comes from that lies so far across a plain one, both from the cut edge at the
+     * left: on a front that is made narrower before it is sewn, what lies beyond that is cut further out.
      */
     default Length place(Length plain, CoverDimensions sizes) {
         return plain;
@@ -98,11 +98,18 @@ public sealed interface Face extends Detailed {
     record ButtonBand(Length pleat, int buttons, Spacing spacing, Length size) implements Face {
 
         static ButtonBand usual(Unit unit) {
-            return new ButtonBand(unit.pick(Length.cm(4), Length.inches(1, 1, 2)), 3, Spacing.HALF_AT_ENDS, unit.pick(Length.mm(22), Length.inches(0, 7, 8)));
+            return new ButtonBand(
+                    unit.pick(Length.cm(4), Length.inches(1, 1, 2)),
+                    3,
+                    Spacing.HALF_AT_ENDS,
+                    unit.pick(Length.mm(22), Length.inches(0, 7, 8)));
         }
 
         static ButtonBand from(Details details) {
-            return new ButtonBand(details.measure("pleat"), details.count("buttons"), details.oneOf("buttonSpacing", Spacing.class),
+            return new ButtonBand(
+                    details.measure("pleat"),
+                    details.count("buttons"),
+                    details.oneOf("buttonSpacing", Spacing.class),
                     details.measure("buttonSize"));
         }
 
@@ -113,8 +120,11 @@ public sealed interface Face extends Detailed {
 
         @Override
         public List<Detail<?>> details() {
-            return List.of(Detail.measure("pleat", LengthRange.PLEAT, pleat, true), Detail.count("buttons", 1, 12, buttons, true),
-                    Detail.oneOf("buttonSpacing", spacing, "spacing"), Detail.measure("buttonSize", LengthRange.BUTTON, size, true));
+            return List.of(
+                    Detail.measure("pleat", LengthRange.PLEAT, pleat, true),
+                    Detail.count("buttons", 1, 12, buttons, true),
+                    Detail.oneOf("buttonSpacing", spacing, "spacing"),
+                    Detail.measure("buttonSize", LengthRange.BUTTON, size, true));
         }
 
         @Override
@@ -139,14 +149,16 @@ public sealed interface Face extends Detailed {
             }
             Length middle = middle(plain, sizes);
             Length fold = fold(sizes);
-            List<Marking> marks = new ArrayList<>(List.of(Marking.line(Sort.PLEAT, Axis.UP_DOWN, fold),
+            List<Marking> marks = new ArrayList<>(List.of(
+                    Marking.line(Sort.PLEAT, Axis.UP_DOWN, fold),
                     Marking.line(Sort.PLEAT, Axis.UP_DOWN, fold.plus(pleat.times(2)))));
             Length height = sizes.finished(Axis.UP_DOWN);
             for (int i = 0; i < buttons; i++) {
                 marks.add(Marking.spot(Sort.BUTTON, middle, sizes.allowance().plus(spacing.at(i, buttons, height))));
             }
             Sum wide = sizes.cut(Axis.ACROSS).plus(Sum.term("term.pleat", pleat.times(2)));
-            return sizes.panel("front", Material.FRONT, wide, sizes.cut(Axis.UP_DOWN), plain.edges()).marked(marks);
+            return sizes.panel("front", Material.FRONT, wide, sizes.cut(Axis.UP_DOWN), plain.edges())
+                    .marked(marks);
         }
 
         /** The first fold, half the band beyond the middle; all beyond it is cut two bands further out. */
@@ -172,7 +184,13 @@ public sealed interface Face extends Detailed {
             Length most = pleat.times(2, 3);
             if (size.under(least) || most.under(size)) {
                 Length fitting = sizes.mark().roundUp(least);
-                found.add(FindingCandidate.<Face>of("button-size", most.under(size) ? Weight.BETTER_NOT : Weight.WORTH_KNOWING, "button-size", size, least, most)
+                found.add(FindingCandidate.<Face>of(
+                                "button-size",
+                                most.under(size) ? Weight.BETTER_NOT : Weight.WORTH_KNOWING,
+                                "button-size",
+                                size,
+                                least,
+                                most)
                         .orTry(new ButtonBand(pleat, buttons, spacing, fitting), "button-size", fitting)
                         .orTry(new ButtonBand(pleat, buttons, spacing, most), "button-size", most)
                         .orNote());
@@ -208,13 +226,18 @@ public sealed interface Face extends Detailed {
                 return plain;
             }
             Sum.Term more = Sum.term("term.layers", layers);
-            return sizes.panel("front", Material.FRONT, sizes.cut(Axis.ACROSS).plus(more), sizes.cut(Axis.UP_DOWN).plus(more),
+            return sizes.panel(
+                    "front",
+                    Material.FRONT,
+                    sizes.cut(Axis.ACROSS).plus(more),
+                    sizes.cut(Axis.UP_DOWN).plus(more),
                     plain.edges());
         }
 
         @Override
         public List<FindingCandidate<Face>> concerns(CoverDimensions sizes) {
-            return List.of(FindingCandidate.<Face>of("stay-stitch", Weight.WORTH_KNOWING, "stay-stitch").orNote());
+            return List.of(FindingCandidate.<Face>of("stay-stitch", Weight.WORTH_KNOWING, "stay-stitch")
+                    .orNote());
         }
     }
 

@@ -10,7 +10,9 @@ import java.util.function.Function;
 public enum FaceKind implements Kind<Face> {
     PLAIN(unit -> new Face.Plain(), details -> new Face.Plain()),
     BUTTON_BAND(Face.ButtonBand::usual, Face.ButtonBand::from),
-    PIECED(unit -> new Face.Pieced(unit.pick(Length.mm(6), Length.inches(0, 1, 4))), details -> new Face.Pieced(details.measure("layers")));
+    PIECED(
+            unit -> new Face.Pieced(unit.pick(Length.mm(6), Length.inches(0, 1, 4))),
+            details -> new Face.Pieced(details.measure("layers")));
 
     private final Function<Unit, Face> usual;
     private final Function<Details, Face> from;

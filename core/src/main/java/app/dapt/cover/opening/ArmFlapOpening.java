@@ -30,8 +30,8 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * A V left open at the end of one arm: the front is cut longer there and tucks in over the form while the back ends in a
- * hem, or both are cut longer and tucked in together.
+ * A V left open at the end of one arm: the front is cut longer there and tucks in over the form while the back ends in
+ * a hem, or both are cut longer and tucked in together.
  *
  * @param layers the front alone, or both
  * @param tuck how deep the flap tucks in
@@ -40,14 +40,19 @@ import java.util.Optional;
 public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements Opening {
 
     /** What is cut longer. */
-    public enum Layers { FRONT, BOTH }
+    public enum Layers {
+        FRONT,
+        BOTH
+    }
 
     static ArmFlapOpening usual(Unit unit) {
-        return new ArmFlapOpening(Layers.FRONT, unit.pick(Length.cm(15), Length.inches(6)), unit.pick(Length.mm(25), Length.inches(1)));
+        return new ArmFlapOpening(
+                Layers.FRONT, unit.pick(Length.cm(15), Length.inches(6)), unit.pick(Length.mm(25), Length.inches(1)));
     }
 
     static ArmFlapOpening from(Details details) {
-        return new ArmFlapOpening(details.oneOf("flapLayers", Layers.class), details.measure("flap"), details.measure("flapHem"));
+        return new ArmFlapOpening(
+                details.oneOf("flapLayers", Layers.class), details.measure("flap"), details.measure("flapHem"));
     }
 
     @Override
@@ -57,7 +62,10 @@ public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements 
 
     @Override
     public List<Detail<?>> details() {
-        return List.of(Detail.oneOf("flapLayers", layers, "flap-layers"), Detail.measure("flap", LengthRange.BAND, tuck, true), Detail.measure("flapHem", LengthRange.TURN, hem, true));
+        return List.of(
+                Detail.oneOf("flapLayers", layers, "flap-layers"),
+                Detail.measure("flap", LengthRange.BAND, tuck, true),
+                Detail.measure("flapHem", LengthRange.TURN, hem, true));
     }
 
     @Override
@@ -84,7 +92,8 @@ public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements 
         Length tuckBack = layers == Layers.BOTH ? tuck : Length.ZERO;
         Piece back = lengthened("back", Material.BACK, arm, sizes, tuckBack.plus(hem), tuckBack);
         return Back.of(List.of(longer, back), List.of(panel(back, sizes)), arm.finishedWidth(sizes))
-                .openAt(arm.end(sizes)).ending(new Ends(End.SEAM, End.OPEN, tuck, tuckBack));
+                .openAt(arm.end(sizes))
+                .ending(new Ends(End.SEAM, End.OPEN, tuck, tuckBack));
     }
 
     private static Panel panel(Piece back, CoverDimensions sizes) {
@@ -92,7 +101,8 @@ public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements 
     }
 
     /** A V whose right arm is cut longer, its end hemmed instead of sewn. */
-    private Piece lengthened(String id, Material material, Arm arm, CoverDimensions sizes, Length cutLonger, Length finishedLonger) {
+    private Piece lengthened(
+            String id, Material material, Arm arm, CoverDimensions sizes, Length cutLonger, Length finishedLonger) {
         Length allowance = sizes.allowance();
         Contour cut = arm.lengthened(sizes, cutLonger.minus(allowance)).grown(allowance);
         Contour seam = arm.lengthened(sizes, finishedLonger);
@@ -106,9 +116,11 @@ public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements 
     @Override
     public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
         Length usual = usual(sizes.ownUnit()).tuck();
-        return tuck.atLeast(usual.times(2, 3)) ? List.of() : List.of(FindingCandidate.<Opening>of("flap-short", Weight.BETTER_NOT, "flap-short", tuck, usual)
-                .orTry(new ArmFlapOpening(layers, usual, hem), "flap", usual)
-                .orNote());
+        return tuck.atLeast(usual.times(2, 3))
+                ? List.of()
+                : List.of(FindingCandidate.<Opening>of("flap-short", Weight.BETTER_NOT, "flap-short", tuck, usual)
+                        .orTry(new ArmFlapOpening(layers, usual, hem), "flap", usual)
+                        .orNote());
     }
 
     @Override

@@ -35,12 +35,18 @@ import java.util.Optional;
 public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam) implements Opening {
 
     static BackZipOpening usual(Unit unit) {
-        return new BackZipOpening(Axis.ACROSS, ZipLength.usual(unit), unit.pick(Length.cm(5), Length.inches(2)),
+        return new BackZipOpening(
+                Axis.ACROSS,
+                ZipLength.usual(unit),
+                unit.pick(Length.cm(5), Length.inches(2)),
                 unit.pick(Length.mm(15), Length.inches(0, 1, 2)));
     }
 
     static BackZipOpening from(Details details) {
-        return new BackZipOpening(details.oneOf("runs", Axis.class), ZipLength.from(details), details.measure("zipAt"),
+        return new BackZipOpening(
+                details.oneOf("runs", Axis.class),
+                ZipLength.from(details),
+                details.measure("zipAt"),
                 details.measure("zipSeam"));
     }
 
@@ -52,7 +58,8 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
     @Override
     public List<Detail<?>> details() {
         List<Detail<?>> details = new ArrayList<>(zip.details());
-        details.add(new Detail.Measure("zipAt", Phrase.of(stacked() ? "detail.zipAt" : "detail.zipAt-upright"), LengthRange.CENTRE, at, true));
+        details.add(new Detail.Measure(
+                "zipAt", Phrase.of(stacked() ? "detail.zipAt" : "detail.zipAt-upright"), LengthRange.CENTRE, at, true));
         details.add(Detail.measure("zipSeam", LengthRange.ALLOWANCE, zipSeam, true));
         details.add(Detail.oneOf("runs", runs, "way"));
         return details;
@@ -83,19 +90,40 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
         Length line = depth.minus(below);
         Edge seam = Edge.seam(sizes.allowance());
         Edge zipped = Edge.zip(zipSeam);
-        Piece far = sizes.part("back-" + (stacked() ? "upper" : "left"), Material.BACK, runs, Length.ZERO, line,
-                cut(sizes, Sum.of(Sum.term(stacked() ? "term.finished-height" : "term.finished-width", depth),
-                        Sum.term("term.less-to-zip", below.negated()))), seam, zipped);
-        Piece near = sizes.part("back-" + (stacked() ? "lower" : "right"), Material.BACK, runs, line, depth,
-                cut(sizes, Sum.of(Sum.term("term.to-zip", below))), zipped, seam);
+        Piece far = sizes.part(
+                "back-" + (stacked() ? "upper" : "left"),
+                Material.BACK,
+                runs,
+                Length.ZERO,
+                line,
+                cut(
+                        sizes,
+                        Sum.of(
+                                Sum.term(stacked() ? "term.finished-height" : "term.finished-width", depth),
+                                Sum.term("term.less-to-zip", below.negated()))),
+                seam,
+                zipped);
+        Piece near = sizes.part(
+                "back-" + (stacked() ? "lower" : "right"),
+                Material.BACK,
+                runs,
+                line,
+                depth,
+                cut(sizes, Sum.of(Sum.term("term.to-zip", below))),
+                zipped,
+                seam);
         Length along = narrower(far, near, sizes);
         ZipLength.Choice choice = zip.pick(along, sizes.ownUnit());
         Length from = sizes.finished(runs).minus(choice.teeth()).half();
         far = far.marked(ends(far, from, choice.teeth(), far.cut(runs.other()).total(), sizes));
         near = near.marked(ends(near, from, choice.teeth(), Length.ZERO, sizes));
         Side before = CoverDimensions.before(runs);
-        return Back.of(List.of(front.piece(), far, near), List.of(
-                        Panel.of(far, Length.ZERO, line).free(before.opposite()), Panel.of(near, line, depth).free(before)), choice.teeth())
+        return Back.of(
+                        List.of(front.piece(), far, near),
+                        List.of(
+                                Panel.of(far, Length.ZERO, line).free(before.opposite()),
+                                Panel.of(near, line, depth).free(before)),
+                        choice.teeth())
                 .zipped(new Zip(choice.teeth(), choice.buy(), line, from, choice.why()));
     }
 
@@ -110,14 +138,23 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
 
     private List<Marking> ends(Piece piece, Length from, Length teeth, Length deep, CoverDimensions sizes) {
         // Counted from the piece's own middle, which a part of a round back may have elsewhere than the cover.
-        Length start = piece.cut(runs).total().minus(sizes.cut(runs).total()).half().plus(sizes.allowance()).plus(from);
-        return List.of(Marking.spot(Sort.ZIP_END, runs, start, deep), Marking.spot(Sort.ZIP_END, runs, start.plus(teeth), deep));
+        Length start = piece.cut(runs)
+                .total()
+                .minus(sizes.cut(runs).total())
+                .half()
+                .plus(sizes.allowance())
+                .plus(from);
+        return List.of(
+                Marking.spot(Sort.ZIP_END, runs, start, deep),
+                Marking.spot(Sort.ZIP_END, runs, start.plus(teeth), deep));
     }
 
     @Override
     public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
-        Length seam = narrower(back.panels().get(0).piece(), back.panels().get(1).piece(), sizes);
-        List<FindingCandidate<Opening>> concerns = new ArrayList<>(new ZipConcerns(zip, this::withZip, this, sizes, back, seam).all());
+        Length seam =
+                narrower(back.panels().get(0).piece(), back.panels().get(1).piece(), sizes);
+        List<FindingCandidate<Opening>> concerns =
+                new ArrayList<>(new ZipConcerns(zip, this::withZip, this, sizes, back, seam).all());
         Length depth = sizes.finished(runs.other());
         if (!at.isPositive() || at.atLeast(depth)) {
             BackZipOpening middle = new BackZipOpening(runs, zip, depth.half(), zipSeam);

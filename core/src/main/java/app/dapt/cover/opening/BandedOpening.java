@@ -38,20 +38,33 @@ import java.util.Optional;
  * @param band    how deep the band is cut
  * @param hem     of the inner panel
  */
-public record BandedOpening(Axis runs, RuleOfThumb rule, Length overlap, Optional<Length> centre, Length band, Hem hem, Fastening fastening)
+public record BandedOpening(
+        Axis runs, RuleOfThumb rule, Length overlap, Optional<Length> centre, Length band, Hem hem, Fastening fastening)
         implements Lapped {
 
     /** What the band's seam takes of the band and of its panel. */
     private static final Length BAND_SEAM = Length.inches(0, 1, 4);
 
     static BandedOpening usual(Unit unit) {
-        return new BandedOpening(Axis.ACROSS, RuleOfThumb.NONE, unit.pick(Length.cm(10), Length.inches(4)), Optional.empty(),
-                unit.pick(Length.cm(11), Length.inches(4, 1, 2)), Hem.Kind.ORDINARY.usual(unit), Fastening.none(unit));
+        return new BandedOpening(
+                Axis.ACROSS,
+                RuleOfThumb.NONE,
+                unit.pick(Length.cm(10), Length.inches(4)),
+                Optional.empty(),
+                unit.pick(Length.cm(11), Length.inches(4, 1, 2)),
+                Hem.Kind.ORDINARY.usual(unit),
+                Fastening.none(unit));
     }
 
     static BandedOpening from(Details details) {
-        return new BandedOpening(details.oneOf("runs", Axis.class), details.oneOf("rule", RuleOfThumb.class), details.measure("overlap"), details.maybe("centre"),
-                details.measure("band"), Hem.from("second", details), Fastening.from(details));
+        return new BandedOpening(
+                details.oneOf("runs", Axis.class),
+                details.oneOf("rule", RuleOfThumb.class),
+                details.measure("overlap"),
+                details.maybe("centre"),
+                details.measure("band"),
+                Hem.from("second", details),
+                Fastening.from(details));
     }
 
     @Override
@@ -61,9 +74,11 @@ public record BandedOpening(Axis runs, RuleOfThumb rule, Length overlap, Optiona
 
     @Override
     public List<Detail<?>> details() {
-        List<Detail<?>> details = new ArrayList<>(List.of(new Detail.OneOf<>("rule", Phrase.of("detail.rule"), rule, "rule", true, true),
+        List<Detail<?>> details = new ArrayList<>(List.of(
+                new Detail.OneOf<>("rule", Phrase.of("detail.rule"), rule, "rule", true, true),
                 Detail.measure("overlap", LengthRange.OVERLAP, overlap, rule == RuleOfThumb.NONE),
-                Detail.measure("band", LengthRange.BAND, band, true), Detail.oneOf("runs", runs, "way"),
+                Detail.measure("band", LengthRange.BAND, band, true),
+                Detail.oneOf("runs", runs, "way"),
                 Detail.maybe("centre", LengthRange.CENTRE, centre)));
         details.addAll(hem.details("second", Phrase.of(stacked() ? "panel.back-lower" : "panel.back-right")));
         details.addAll(fastening.details());
@@ -106,42 +121,85 @@ public record BandedOpening(Axis runs, RuleOfThumb rule, Length overlap, Optiona
         Edge band = Edge.band(BAND_SEAM);
         Edge free = hem.edge(sizes.allowance(), sizes.ownUnit());
         Sum.Term allowance = Sum.term("term.allowance", sizes.allowance());
-        Sum ruled = isByRule() ? rule.depth(sizes.cut(runs.other()).total(), free.allowance(), sizes.unit()).roundedUpTo(sizes.mark()) : Sum.of();
-        Sum first = isByRule() ? ruled.plus(Sum.term("term.less-allowance", sizes.allowance().negated())) : Lapped.half(depth, overlap, centre, true, stacked());
-        Length second = isByRule() ? ruled.total().minus(sizes.allowance()).minus(free.allowance()) : Lapped.half(depth, overlap, centre, false, stacked()).total();
-        Sum lowerCut = isByRule() ? ruled : hem.added(Lapped.half(depth, overlap, centre, false, stacked()), free).plus(allowance);
+        Sum ruled = isByRule()
+                ? rule.depth(sizes.cut(runs.other()).total(), free.allowance(), sizes.unit())
+                        .roundedUpTo(sizes.mark())
+                : Sum.of();
+        Sum first = isByRule()
+                ? ruled.plus(Sum.term("term.less-allowance", sizes.allowance().negated()))
+                : Lapped.half(depth, overlap, centre, true, stacked());
+        Length second = isByRule()
+                ? ruled.total().minus(sizes.allowance()).minus(free.allowance())
+                : Lapped.half(depth, overlap, centre, false, stacked()).total();
+        Sum lowerCut = isByRule()
+                ? ruled
+                : hem.added(Lapped.half(depth, overlap, centre, false, stacked()), free)
+                        .plus(allowance);
         Length bandFrom = first.total().minus(finishedBand());
-        Sum upperCut = (isByRule() ? ruled : first).plus(Sum.term("term.less-band", finishedBand().negated())).plus(Sum.term("term.band-seam", BAND_SEAM));
+        Sum upperCut = (isByRule() ? ruled : first)
+                .plus(Sum.term("term.less-band", finishedBand().negated()))
+                .plus(Sum.term("term.band-seam", BAND_SEAM));
         upperCut = isByRule() ? upperCut : upperCut.plus(allowance);
         String upperId = "back-" + (stacked() ? "upper" : "left");
         Piece upper = sizes.part(upperId, Material.BACK, runs, Length.ZERO, bandFrom, upperCut, seam, band);
-        Piece banding = sizes.part("band", Material.BACK, runs, bandFrom, first.total(), Sum.of(Sum.term("term.band", this.band)), band, band)
+        Piece banding = sizes.part(
+                        "band",
+                        Material.BACK,
+                        runs,
+                        bandFrom,
+                        first.total(),
+                        Sum.of(Sum.term("term.band", this.band)),
+                        band,
+                        band)
                 .marked(List.of(Marking.line(Sort.FOLD, runs, this.band.half())));
         Length innerFrom = depth.minus(second);
-        Piece lower = sizes.part("back-" + (stacked() ? "lower" : "right"), Material.BACK, runs, innerFrom, depth, lowerCut, free, seam);
+        Piece lower = sizes.part(
+                "back-" + (stacked() ? "lower" : "right"), Material.BACK, runs, innerFrom, depth, lowerCut, free, seam);
         List<Piece> pieces = new ArrayList<>(List.of(front.piece(), upper, banding, lower));
         if (hem.isLined()) {
-            pieces.add(sizes.part("lining-" + (stacked() ? "lower" : "right"), Material.LINING, runs, innerFrom, depth, lowerCut, free, seam));
+            pieces.add(sizes.part(
+                    "lining-" + (stacked() ? "lower" : "right"),
+                    Material.LINING,
+                    runs,
+                    innerFrom,
+                    depth,
+                    lowerCut,
+                    free,
+                    seam));
         }
         Side before = CoverDimensions.before(runs);
         Panel inner = Panel.of(lower, innerFrom, depth).free(before).outside(false);
         Panel above = Panel.of(upper, Length.ZERO, bandFrom);
         Panel outer = Panel.of(banding, bandFrom, first.total()).free(before.opposite());
-        Back back = Back.of(pieces, List.of(inner, above, outer), sizes.finished(runs)).lapping(Lap.of(first.total().plus(second).minus(depth), runs, sizes));
+        Back back = Back.of(pieces, List.of(inner, above, outer), sizes.finished(runs))
+                .lapping(Lap.of(first.total().plus(second).minus(depth), runs, sizes));
         return fastening.fasten(back, outer, true, inner, runs, sizes);
     }
 
     @Override
     public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
-        List<FindingCandidate<Opening>> found = new ArrayList<>(new LapConcerns(this, sizes, back, back.lap().orElseThrow()).all());
-        Length wider = sizes.mark().roundUp(fastening.roomForButton().plus(BAND_SEAM).times(2));
+        List<FindingCandidate<Opening>> found =
+                new ArrayList<>(new LapConcerns(this, sizes, back, back.lap().orElseThrow()).all());
+        Length wider =
+                sizes.mark().roundUp(fastening.roomForButton().plus(BAND_SEAM).times(2));
         BandedOpening plain = new BandedOpening(runs, rule, overlap, centre, band, hem, fastening.withBy(By.NOTHING));
-        found.addAll(fastening.concerns(sizes, Length.min(finishedBand(), back.overlap().orElseThrow()), "button-band",
-                withBand(Length.max(band, wider)).withOverlap(Length.max(back.overlap().orElseThrow(), fastening.roomForButton())), plain));
-        if (!finishedBand().isPositive() || back.overlap().orElseThrow().plus(Length.inches(1)).under(finishedBand())) {
+        found.addAll(fastening.concerns(
+                sizes,
+                Length.min(finishedBand(), back.overlap().orElseThrow()),
+                "button-band",
+                withBand(Length.max(band, wider))
+                        .withOverlap(Length.max(back.overlap().orElseThrow(), fastening.roomForButton())),
+                plain));
+        if (!finishedBand().isPositive()
+                || back.overlap().orElseThrow().plus(Length.inches(1)).under(finishedBand())) {
             Length usual = BandedOpening.usual(sizes.ownUnit()).band();
-            found.add(FindingCandidate.<Opening>of("band-depth", Weight.BETTER_NOT, finishedBand().isPositive() ? "band-deep" : "band-nothing", band,
-                            finishedBand(), back.overlap().orElseThrow())
+            found.add(FindingCandidate.<Opening>of(
+                            "band-depth",
+                            Weight.BETTER_NOT,
+                            finishedBand().isPositive() ? "band-deep" : "band-nothing",
+                            band,
+                            finishedBand(),
+                            back.overlap().orElseThrow())
                     .orTry(withBand(usual), "band", usual)
                     .orTry(withOverlap(finishedBand()), "overlap", finishedBand())
                     .orNote());
@@ -158,6 +216,8 @@ public record BandedOpening(Axis runs, RuleOfThumb rule, Length overlap, Optiona
     public Phrase brief(Back back) {
         String kind = stacked() ? "brief.banded" : "brief.banded-upright";
         Length left = back.overlap().orElseThrow();
-        return isByRule() ? Phrase.of(kind + "-by-rule", left, fastening.brief(), Phrase.choice("brief.rule", rule)) : Phrase.of(kind, left, fastening.brief());
+        return isByRule()
+                ? Phrase.of(kind + "-by-rule", left, fastening.brief(), Phrase.choice("brief.rule", rule))
+                : Phrase.of(kind, left, fastening.brief());
     }
 }

@@ -34,14 +34,18 @@ import java.util.Optional;
 public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Opening {
 
     /** Ordinary, or one whose teeth do not show. */
-    public enum Sorts { ORDINARY, INVISIBLE }
+    public enum Sorts {
+        ORDINARY,
+        INVISIBLE
+    }
 
     static EdgeZipOpening usual(Unit unit) {
         return new EdgeZipOpening(Axis.ACROSS, Sorts.ORDINARY, ZipLength.usual(unit));
     }
 
     static EdgeZipOpening from(Details details) {
-        return new EdgeZipOpening(details.oneOf("runs", Axis.class), details.oneOf("zipSort", Sorts.class), ZipLength.from(details));
+        return new EdgeZipOpening(
+                details.oneOf("runs", Axis.class), details.oneOf("zipSort", Sorts.class), ZipLength.from(details));
     }
 
     @Override
@@ -80,14 +84,18 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
         Length from = seam.minus(choice.teeth()).half();
         Side side = below ? Side.BOTTOM : Side.LEFT;
         Piece sewn = front.piece().with(side, Edge.zip(sizes.allowance()));
-        Piece zipped = front.with(sewn).marked(ends(sewn, side, from, choice.teeth(), sizes)).piece();
+        Piece zipped = front.with(sewn)
+                .marked(ends(sewn, side, from, choice.teeth(), sizes))
+                .piece();
         Side behind = below ? Side.BOTTOM : Side.RIGHT;
         Piece plain = sizes.whole("back", Material.BACK).with(behind, Edge.zip(sizes.allowance()));
         Piece back = plain.marked(ends(plain, behind, from, choice.teeth(), sizes));
         Length depth = sizes.finished(runs.other());
         Phrase why = sort == Sorts.ORDINARY ? choice.why() : Phrase.of("zip.why.invisible", choice.why(), buy);
         return Back.of(List.of(zipped, back), List.of(Panel.of(back, Length.ZERO, depth)), choice.teeth())
-                .openAt(sizes.edgeMiddle(runs)).ending(Ends.of(End.SEAM, End.OPEN)).zipped(new Zip(choice.teeth(), buy, depth, from, why));
+                .openAt(sizes.edgeMiddle(runs))
+                .ending(Ends.of(End.SEAM, End.OPEN))
+                .zipped(new Zip(choice.teeth(), buy, depth, from, why));
     }
 
     /** An invisible zip cannot be stitched right to its end, so it is bought longer than its opening. */
@@ -103,7 +111,9 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
         }
         Length start = sizes.allowance().plus(from);
         Length deep = side == Side.LEFT ? Length.ZERO : side == Side.RIGHT ? piece.cutWidth() : piece.cutHeight();
-        return List.of(Marking.spot(Sort.ZIP_END, side.runs(), start, deep), Marking.spot(Sort.ZIP_END, side.runs(), start.plus(teeth), deep));
+        return List.of(
+                Marking.spot(Sort.ZIP_END, side.runs(), start, deep),
+                Marking.spot(Sort.ZIP_END, side.runs(), start.plus(teeth), deep));
     }
 
     @Override
@@ -113,6 +123,9 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
 
     @Override
     public Phrase brief(Back back) {
-        return Phrase.of(runs == Axis.ACROSS ? "brief.edge-zip" : "brief.edge-zip-side", back.length(), Phrase.choice("brief.zip", sort));
+        return Phrase.of(
+                runs == Axis.ACROSS ? "brief.edge-zip" : "brief.edge-zip-side",
+                back.length(),
+                Phrase.choice("brief.zip", sort));
     }
 }

@@ -18,17 +18,23 @@ record EnvelopeConcerns(EnvelopeOpening opening, CoverDimensions sizes, Back bac
     List<FindingCandidate<Opening>> all() {
         LapConcerns lapped = new LapConcerns(opening, sizes, back, back.lap().orElseThrow());
         List<FindingCandidate<Opening>> found = new ArrayList<>(lapped.all());
-        Stream.of(blank(lapped.wanted()), upsideDown(opening.first(), true), upsideDown(opening.second(), false), sideways(), hemEdges())
-                .flatMap(Optional::stream).forEach(found::add);
+        Stream.of(
+                        blank(lapped.wanted()),
+                        upsideDown(opening.first(), true),
+                        upsideDown(opening.second(), false),
+                        sideways(),
+                        hemEdges())
+                .flatMap(Optional::stream)
+                .forEach(found::add);
         return found;
     }
 
     private Optional<FindingCandidate<Opening>> blank(Length wanted) {
         Length along = sizes.cut(opening.runs()).total();
-        boolean narrow = opening.rule() == RuleOfThumb.BLANK_HALVED
-                && RuleOfThumb.BLANK_WIDTH.under(along);
+        boolean narrow = opening.rule() == RuleOfThumb.BLANK_HALVED && RuleOfThumb.BLANK_WIDTH.under(along);
         return narrow
-                ? Optional.of(FindingCandidate.<Opening>of("blank-narrow", Weight.WILL_NOT_WORK, "blank-narrow", RuleOfThumb.BLANK_WIDTH, along)
+                ? Optional.of(FindingCandidate.<Opening>of(
+                                "blank-narrow", Weight.WILL_NOT_WORK, "blank-narrow", RuleOfThumb.BLANK_WIDTH, along)
                         .orTry(opening.centred().withOverlap(wanted), "overlap", wanted))
                 : Optional.empty();
     }
@@ -41,10 +47,15 @@ record EnvelopeConcerns(EnvelopeOpening opening, CoverDimensions sizes, Back bac
         if (!choice.turned() || !backHasUp()) {
             return Optional.empty();
         }
-        EnvelopeOpening upright = isFirst ? opening.withPanels(choice.upright(), opening.second())
+        EnvelopeOpening upright = isFirst
+                ? opening.withPanels(choice.upright(), opening.second())
                 : opening.withPanels(opening.first(), choice.upright());
-        return Optional.of(FindingCandidate.<Opening>of("upside-down-" + (isFirst ? "first" : "second"), Weight.BETTER_NOT, "upside-down",
-                        opening.panelName(isFirst), sizes.cloths().back().name())
+        return Optional.of(FindingCandidate.<Opening>of(
+                        "upside-down-" + (isFirst ? "first" : "second"),
+                        Weight.BETTER_NOT,
+                        "upside-down",
+                        opening.panelName(isFirst),
+                        sizes.cloths().back().name())
                 .orTry(upright, "upright", opening.panelName(isFirst))
                 .orNote());
     }
@@ -57,20 +68,29 @@ record EnvelopeConcerns(EnvelopeOpening opening, CoverDimensions sizes, Back bac
         if (!selvage || !shows || !opening.stacked()) {
             return Optional.empty();
         }
-        return Optional.of(FindingCandidate.<Opening>of("sideways", Weight.BETTER_NOT, "sideways", sizes.cloths().back().name())
+        return Optional.of(FindingCandidate.<Opening>of(
+                        "sideways",
+                        Weight.BETTER_NOT,
+                        "sideways",
+                        sizes.cloths().back().name())
                 .orTry(opening.withPanels(hemmed(opening.first()), hemmed(opening.second())), "hem-instead")
                 .orNote());
     }
 
     private static PanelChoice hemmed(PanelChoice choice) {
-        return choice.hem().kind() == Hem.Kind.SELVAGE ? choice.withHem(choice.hem().withKind(Hem.Kind.ORDINARY)) : choice;
+        return choice.hem().kind() == Hem.Kind.SELVAGE
+                ? choice.withHem(choice.hem().withKind(Hem.Kind.ORDINARY))
+                : choice;
     }
 
     /** With a print that has an up, hemming the wrong edge spoils the panel. */
     private Optional<FindingCandidate<Opening>> hemEdges() {
         return backHasUp()
-                ? Optional.of(FindingCandidate.<Opening>of("hem-edges", Weight.WORTH_KNOWING,
-                                opening.stacked() ? "hem-edges" : "hem-edges-upright", sizes.cloths().back().name())
+                ? Optional.of(FindingCandidate.<Opening>of(
+                                "hem-edges",
+                                Weight.WORTH_KNOWING,
+                                opening.stacked() ? "hem-edges" : "hem-edges-upright",
+                                sizes.cloths().back().name())
                         .orNote())
                 : Optional.empty();
     }

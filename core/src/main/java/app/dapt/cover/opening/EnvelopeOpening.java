@@ -36,11 +36,22 @@ import java.util.Optional;
  * @param outside the panel that shows
  * @param fastening what holds it shut besides
  */
-public record EnvelopeOpening(Axis runs, RuleOfThumb rule, Length overlap, Optional<Length> centre, Outside outside,
-                              PanelChoice first, PanelChoice second, Fastening fastening) implements Lapped {
+public record EnvelopeOpening(
+        Axis runs,
+        RuleOfThumb rule,
+        Length overlap,
+        Optional<Length> centre,
+        Outside outside,
+        PanelChoice first,
+        PanelChoice second,
+        Fastening fastening)
+        implements Lapped {
 
     /** The panel that shows. */
-    public enum Outside { FIRST, SECOND }
+    public enum Outside {
+        FIRST,
+        SECOND
+    }
 
     /**
      * What is decided about one panel.
@@ -65,14 +76,27 @@ public record EnvelopeOpening(Axis runs, RuleOfThumb rule, Length overlap, Optio
 
     static EnvelopeOpening usual(Unit unit) {
         PanelChoice panel = new PanelChoice(Hem.Kind.ORDINARY.usual(unit), false);
-        return new EnvelopeOpening(Axis.ACROSS, RuleOfThumb.NONE, unit.pick(Length.cm(10), Length.inches(4)),
-                Optional.empty(), Outside.FIRST, panel, panel, Fastening.none(unit));
+        return new EnvelopeOpening(
+                Axis.ACROSS,
+                RuleOfThumb.NONE,
+                unit.pick(Length.cm(10), Length.inches(4)),
+                Optional.empty(),
+                Outside.FIRST,
+                panel,
+                panel,
+                Fastening.none(unit));
     }
 
     static EnvelopeOpening from(Details details) {
-        return new EnvelopeOpening(details.oneOf("runs", Axis.class), details.oneOf("rule", RuleOfThumb.class),
-                details.measure("overlap"), details.maybe("centre"), details.oneOf("outside", Outside.class),
-                panel("first", details), panel("second", details), Fastening.from(details));
+        return new EnvelopeOpening(
+                details.oneOf("runs", Axis.class),
+                details.oneOf("rule", RuleOfThumb.class),
+                details.measure("overlap"),
+                details.maybe("centre"),
+                details.oneOf("outside", Outside.class),
+                panel("first", details),
+                panel("second", details),
+                Fastening.from(details));
     }
 
     private static PanelChoice panel(String which, Details details) {
@@ -105,8 +129,7 @@ public record EnvelopeOpening(Axis runs, RuleOfThumb rule, Length overlap, Optio
     }
 
     /** One panel's depth: finished, and as a sum to cut by. */
-    private record Reckoning(Length finished, Sum cut) {
-    }
+    private record Reckoning(Length finished, Sum cut) {}
 
     @Override
     public EnvelopeOpening withOverlap(Length asked) {
@@ -164,28 +187,51 @@ public record EnvelopeOpening(Axis runs, RuleOfThumb rule, Length overlap, Optio
         return fastening.fasten(back, outer, firstOutside(), inner, runs, sizes);
     }
 
-    private Panel panel(CoverDimensions sizes, PanelChoice choice, Reckoning reckoning, boolean isFirst, List<Piece> pieces) {
+    private Panel panel(
+            CoverDimensions sizes, PanelChoice choice, Reckoning reckoning, boolean isFirst, List<Piece> pieces) {
         Length depth = sizes.finished(runs.other());
         Length from = isFirst ? Length.ZERO : depth.minus(reckoning.finished());
         Length to = isFirst ? reckoning.finished() : depth;
         Edge seam = Edge.seam(sizes.allowance());
         Edge free = choice.hem().edge(sizes.allowance(), sizes.ownUnit());
-        Piece piece = sizes.part("back-" + place(isFirst), Material.BACK, runs, from, to, reckoning.cut(),
-                isFirst ? seam : free, isFirst ? free : seam).turned(choice.turned());
+        Piece piece = sizes.part(
+                        "back-" + place(isFirst),
+                        Material.BACK,
+                        runs,
+                        from,
+                        to,
+                        reckoning.cut(),
+                        isFirst ? seam : free,
+                        isFirst ? free : seam)
+                .turned(choice.turned());
         pieces.add(piece);
         if (choice.hem().isLined()) {
-            pieces.add(sizes.part("lining-" + place(isFirst), Material.LINING, runs, from, to, reckoning.cut(),
-                    isFirst ? seam : free, isFirst ? free : seam));
+            pieces.add(sizes.part(
+                    "lining-" + place(isFirst),
+                    Material.LINING,
+                    runs,
+                    from,
+                    to,
+                    reckoning.cut(),
+                    isFirst ? seam : free,
+                    isFirst ? free : seam));
         }
         Side before = CoverDimensions.before(runs);
-        return Panel.of(piece, from, to).free(isFirst ? before.opposite() : before).outside(isFirst == firstOutside()).turned(choice.turned());
+        return Panel.of(piece, from, to)
+                .free(isFirst ? before.opposite() : before)
+                .outside(isFirst == firstOutside())
+                .turned(choice.turned());
     }
 
     @Override
     public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
         List<FindingCandidate<Opening>> found = new ArrayList<>(new EnvelopeConcerns(this, sizes, back).all());
         Length overlap = back.overlap().orElseThrow();
-        found.addAll(fastening.concerns(sizes, overlap, "button-overlap", withOverlap(fastening.roomForButton()),
+        found.addAll(fastening.concerns(
+                sizes,
+                overlap,
+                "button-overlap",
+                withOverlap(fastening.roomForButton()),
                 withFastening(fastening.withBy(By.NOTHING))));
         return found;
     }
@@ -200,7 +246,8 @@ public record EnvelopeOpening(Axis runs, RuleOfThumb rule, Length overlap, Optio
         String kind = stacked() ? "brief.envelope" : "brief.envelope-upright";
         Length left = back.overlap().orElseThrow();
         Phrase held = fastening.brief();
-        return rule == RuleOfThumb.NONE ? Phrase.of(kind, left, held)
+        return rule == RuleOfThumb.NONE
+                ? Phrase.of(kind, left, held)
                 : Phrase.of(kind + "-by-rule", left, held, Phrase.choice("brief.rule", rule));
     }
 
@@ -216,11 +263,15 @@ public record EnvelopeOpening(Axis runs, RuleOfThumb rule, Length overlap, Optio
     private Reckoning panel(CoverDimensions sizes, PanelChoice choice, boolean isFirst) {
         Edge free = choice.hem().edge(sizes.allowance(), sizes.ownUnit());
         if (rule != RuleOfThumb.NONE) {
-            Sum cut = rule.depth(sizes.cut(runs.other()).total(), free.allowance(), sizes.unit()).roundedUpTo(sizes.mark());
+            Sum cut = rule.depth(sizes.cut(runs.other()).total(), free.allowance(), sizes.unit())
+                    .roundedUpTo(sizes.mark());
             return new Reckoning(cut.total().minus(free.allowance()).minus(sizes.allowance()), cut);
         }
         Sum finished = Lapped.half(sizes.finished(runs.other()), overlap, centre, isFirst, stacked());
-        Sum cut = choice.hem().added(finished, free).plus(Sum.term("term.allowance", sizes.allowance())).roundedUpTo(sizes.mark());
+        Sum cut = choice.hem()
+                .added(finished, free)
+                .plus(Sum.term("term.allowance", sizes.allowance()))
+                .roundedUpTo(sizes.mark());
         return new Reckoning(finished.total(), cut);
     }
 }

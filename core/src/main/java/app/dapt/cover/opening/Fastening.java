@@ -40,28 +40,49 @@ import java.util.function.UnaryOperator;
  * @param tieLong   how long, finished
  * @param turned    what is turned in at each end of a tie
  */
-public record Fastening(By by, int count, Spacing spacing, Length button, Length thickness, Length tie, Length tieLong, Length turned) {
+public record Fastening(
+        By by, int count, Spacing spacing, Length button, Length thickness, Length tie, Length tieLong, Length turned) {
 
     /** What does the holding. */
-    public enum By { NOTHING, BUTTONS, TIES }
+    public enum By {
+        NOTHING,
+        BUTTONS,
+        TIES
+    }
 
     static Fastening none(Unit unit) {
-        return new Fastening(By.NOTHING, 3, Spacing.HALF_AT_ENDS, unit.pick(Length.mm(20), Length.inches(0, 3, 4)), unit.pick(Length.mm(3), Length.inches(0, 1, 8)),
-                unit.pick(Length.mm(12), Length.inches(0, 1, 2)), unit.pick(Length.cm(25), Length.inches(10)), Seam.usual(unit));
+        return new Fastening(
+                By.NOTHING,
+                3,
+                Spacing.HALF_AT_ENDS,
+                unit.pick(Length.mm(20), Length.inches(0, 3, 4)),
+                unit.pick(Length.mm(3), Length.inches(0, 1, 8)),
+                unit.pick(Length.mm(12), Length.inches(0, 1, 2)),
+                unit.pick(Length.cm(25), Length.inches(10)),
+                Seam.usual(unit));
     }
 
     static Fastening from(Details details) {
-        return new Fastening(details.oneOf("fastening", By.class), details.count("fastenings"),
-                details.oneOf("spacing", Spacing.class), details.measure("button"), details.measure("buttonThick"), details.measure("tieWidth"),
-                details.measure("tieLong"), details.measure("tieTurn"));
+        return new Fastening(
+                details.oneOf("fastening", By.class),
+                details.count("fastenings"),
+                details.oneOf("spacing", Spacing.class),
+                details.measure("button"),
+                details.measure("buttonThick"),
+                details.measure("tieWidth"),
+                details.measure("tieLong"),
+                details.measure("tieTurn"));
     }
 
     List<Detail<?>> details() {
-        return List.of(Detail.oneOf("fastening", by, "fastening"), Detail.count("fastenings", 1, 12, count, by != By.NOTHING),
+        return List.of(
+                Detail.oneOf("fastening", by, "fastening"),
+                Detail.count("fastenings", 1, 12, count, by != By.NOTHING),
                 new Detail.OneOf<>("spacing", Phrase.of("detail.spacing"), spacing, "spacing", false, by != By.NOTHING),
                 Detail.measure("button", LengthRange.BUTTON, button, by == By.BUTTONS),
                 Detail.measure("buttonThick", LengthRange.THICKNESS, thickness, by == By.BUTTONS),
-                Detail.measure("tieWidth", LengthRange.BUTTON, tie, by == By.TIES), Detail.measure("tieLong", LengthRange.TIE, tieLong, by == By.TIES),
+                Detail.measure("tieWidth", LengthRange.BUTTON, tie, by == By.TIES),
+                Detail.measure("tieLong", LengthRange.TIE, tieLong, by == By.TIES),
                 Detail.measure("tieTurn", LengthRange.TURN, turned, by == By.TIES));
     }
 
@@ -98,8 +119,12 @@ public record Fastening(By by, int count, Spacing spacing, Length button, Length
         }
         List<Spot> spots = spots(back.length(), atTo ? outer.to() : outer.from(), atTo, carried(outer));
         return back.spotted(spots)
-                .replacing(outer.piece(), outer.piece().marked(marks(spots, true, at -> outer.cutAt(at, runs), runs, sizes)))
-                .replacing(inner.piece(), inner.piece().marked(marks(spots, false, at -> inner.cutAt(at, runs), runs, sizes)))
+                .replacing(
+                        outer.piece(),
+                        outer.piece().marked(marks(spots, true, at -> outer.cutAt(at, runs), runs, sizes)))
+                .replacing(
+                        inner.piece(),
+                        inner.piece().marked(marks(spots, false, at -> inner.cutAt(at, runs), runs, sizes)))
                 .with(pieces(sizes));
     }
 
@@ -114,16 +139,23 @@ public record Fastening(By by, int count, Spacing spacing, Length button, Length
     List<Spot> spots(Length length, Length edge, boolean atTo, Length carried) {
         List<Spot> spots = new ArrayList<>();
         // In the middle of a hem or band, and never so near the edge that a button looks over it.
-        Length in = by == By.TIES ? Length.ZERO : Length.max(carried.half(), button.half().plus(Length.inches(0, 1, 4)));
+        Length in = by == By.TIES
+                ? Length.ZERO
+                : Length.max(carried.half(), button.half().plus(Length.inches(0, 1, 4)));
         for (int i = 0; i < count && by != By.NOTHING; i++) {
-            spots.add(new Spot(by == By.TIES ? Sort.TIE : Sort.BUTTON, spacing.at(i, count, length),
-                    atTo ? edge.minus(in) : edge.plus(in), by == By.TIES ? tie : button));
+            spots.add(new Spot(
+                    by == By.TIES ? Sort.TIE : Sort.BUTTON,
+                    spacing.at(i, count, length),
+                    atTo ? edge.minus(in) : edge.plus(in),
+                    by == By.TIES ? tie : button));
         }
         return spots;
     }
 
     private static Length carried(Panel outer) {
-        return outer.freeEdge().map(edge -> edge.fate() == Edge.Fate.BAND ? outer.depth() : edge.hemDepth()).orElse(Length.ZERO);
+        return outer.freeEdge()
+                .map(edge -> edge.fate() == Edge.Fate.BAND ? outer.depth() : edge.hemDepth())
+                .orElse(Length.ZERO);
     }
 
     /**
@@ -132,9 +164,12 @@ public record Fastening(By by, int count, Spacing spacing, Length button, Length
      * @param outer whether it is the one that shows, which has the holes
      * @param cutAt from a place on the finished back to one on the cut piece, across the opening
      */
-    List<Marking> marks(List<Spot> spots, boolean outer, UnaryOperator<Length> cutAt, Axis runs, CoverDimensions sizes) {
+    List<Marking> marks(
+            List<Spot> spots, boolean outer, UnaryOperator<Length> cutAt, Axis runs, CoverDimensions sizes) {
         Sort sort = by == By.TIES ? Sort.TIE : outer ? Sort.BUTTONHOLE : Sort.BUTTON;
-        return spots.stream().map(spot -> Marking.spot(sort, runs, sizes.allowance().plus(spot.along()), cutAt.apply(spot.at()))).toList();
+        return spots.stream()
+                .map(spot -> Marking.spot(sort, runs, sizes.allowance().plus(spot.along()), cutAt.apply(spot.at())))
+                .toList();
     }
 
     /** What is cut for it: ties. */
@@ -144,17 +179,36 @@ public record Fastening(By by, int count, Spacing spacing, Length button, Length
 
     /** A tie is four times its finished width, folded to the middle twice, both ends turned in. */
     private Piece tiePiece(CoverDimensions sizes) {
-        return sizes.panel("tie", Material.BACK,
-                Sum.of(Sum.term("term.tie-length", tieLong), Sum.term("term.tie-ends", turned.times(2))),
-                Sum.of(Sum.term("term.four-times", tie.times(4), tie)),
-                Map.of(Side.TOP, Edge.fold(), Side.BOTTOM, Edge.fold(), Side.LEFT, Edge.fold(), Side.RIGHT, Edge.fold())).times(2 * count);
+        return sizes.panel(
+                        "tie",
+                        Material.BACK,
+                        Sum.of(Sum.term("term.tie-length", tieLong), Sum.term("term.tie-ends", turned.times(2))),
+                        Sum.of(Sum.term("term.four-times", tie.times(4), tie)),
+                        Map.of(
+                                Side.TOP,
+                                Edge.fold(),
+                                Side.BOTTOM,
+                                Edge.fold(),
+                                Side.LEFT,
+                                Edge.fold(),
+                                Side.RIGHT,
+                                Edge.fold()))
+                .times(2 * count);
     }
 
     /** What is bought for it: buttons, and interfacing behind them and their holes. */
     List<Need> needs(Back back) {
-        long count = back.spots().stream().filter(spot -> spot.sort() == Sort.BUTTON).count();
-        return count == 0 ? List.of() : List.of(Need.of(Phrase.of("need.buttons"), Phrase.of("need.buttons-and-holes", count, button, buttonhole())),
-                Need.of(Phrase.of("need.interfacing"), Phrase.of("need.strips", 2, back.length(), roomForButton())));
+        long count =
+                back.spots().stream().filter(spot -> spot.sort() == Sort.BUTTON).count();
+        return count == 0
+                ? List.of()
+                : List.of(
+                        Need.of(
+                                Phrase.of("need.buttons"),
+                                Phrase.of("need.buttons-and-holes", count, button, buttonhole())),
+                        Need.of(
+                                Phrase.of("need.interfacing"),
+                                Phrase.of("need.strips", 2, back.length(), roomForButton())));
     }
 
     /**
@@ -165,7 +219,8 @@ public record Fastening(By by, int count, Spacing spacing, Length button, Length
      * @param wider   the same opening with room for a button
      * @param without the same opening held by nothing
      */
-    List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Length carrier, String code, Opening wider, Opening without) {
+    List<FindingCandidate<Opening>> concerns(
+            CoverDimensions sizes, Length carrier, String code, Opening wider, Opening without) {
         List<FindingCandidate<Opening>> found = new ArrayList<>();
         if (by == By.NOTHING) {
             return found;

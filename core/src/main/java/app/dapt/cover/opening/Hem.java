@@ -78,7 +78,10 @@ public record Hem(Kind kind, Length first, Length second) {
     }
 
     static Hem from(String which, Details details) {
-        return new Hem(details.oneOf(which + "Hem", Kind.class), details.measure(which + "TurnOne"), details.measure(which + "TurnTwo"));
+        return new Hem(
+                details.oneOf(which + "Hem", Kind.class),
+                details.measure(which + "TurnOne"),
+                details.measure(which + "TurnTwo"));
     }
 
     /** What is decided about the hem of the panel that is called this. */
@@ -87,14 +90,23 @@ public record Hem(Kind kind, Length first, Length second) {
         return List.of(
                 new Detail.OneOf<>(which + "Hem", Phrase.of("detail.hem", panel), kind, "hem", false, true),
                 new Detail.Measure(which + "TurnOne", Phrase.of("detail.turn-one"), LengthRange.TURN, first, own),
-                new Detail.Measure(which + "TurnTwo", Phrase.of(own ? "detail.turn-two" : "detail.turn"), LengthRange.TURN,
-                        second, own || kind == Kind.SINGLE));
+                new Detail.Measure(
+                        which + "TurnTwo",
+                        Phrase.of(own ? "detail.turn-two" : "detail.turn"),
+                        LengthRange.TURN,
+                        second,
+                        own || kind == Kind.SINGLE));
     }
 
     /** A finished depth with what this hem takes added, in the words for it. */
     Sum added(Sum finished, Edge free) {
         return switch (kind) {
-            case ORDINARY, NARROW, WIDE, OWN -> finished.plus(Sum.term("term.hem-twice", free.allowance(), free.turns().get(0), free.turns().get(1)));
+            case ORDINARY, NARROW, WIDE, OWN ->
+                finished.plus(Sum.term(
+                        "term.hem-twice",
+                        free.allowance(),
+                        free.turns().get(0),
+                        free.turns().get(1)));
             case SINGLE -> finished.plus(Sum.term("term.hem-once", free.allowance()));
             case SELVAGE -> finished.plus(Sum.term("term.selvage", Length.ZERO));
             case LINED -> finished.plus(Sum.term("term.lining-seam", free.allowance()));

@@ -41,16 +41,25 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
     private static final Length TAPE_SEAM = Length.inches(0, 1, 4);
     /** By how much at least the band must reach over the tape. */
     private static final Length OVER = Length.inches(0, 1, 4);
+
     private static final Length TAB = Length.inches(1);
 
     static HiddenZipOpening usual(Unit unit) {
-        return new HiddenZipOpening(Axis.ACROSS, ZipLength.usual(unit), unit.pick(Length.cm(15), Length.inches(6)),
-                unit.pick(Length.mm(25), Length.inches(1)), unit.pick(Length.mm(25), Length.inches(1)));
+        return new HiddenZipOpening(
+                Axis.ACROSS,
+                ZipLength.usual(unit),
+                unit.pick(Length.cm(15), Length.inches(6)),
+                unit.pick(Length.mm(25), Length.inches(1)),
+                unit.pick(Length.mm(25), Length.inches(1)));
     }
 
     static HiddenZipOpening from(Details details) {
-        return new HiddenZipOpening(details.oneOf("runs", Axis.class), ZipLength.from(details), details.measure("zipAt"),
-                details.measure("tape"), details.measure("bandShows"));
+        return new HiddenZipOpening(
+                details.oneOf("runs", Axis.class),
+                ZipLength.from(details),
+                details.measure("zipAt"),
+                details.measure("tape"),
+                details.measure("bandShows"));
     }
 
     @Override
@@ -61,7 +70,8 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
     @Override
     public List<Detail<?>> details() {
         List<Detail<?>> details = new ArrayList<>(zip.details());
-        details.add(new Detail.Measure("zipAt", Phrase.of(stacked() ? "detail.zipAt" : "detail.zipAt-upright"), LengthRange.CENTRE, at, true));
+        details.add(new Detail.Measure(
+                "zipAt", Phrase.of(stacked() ? "detail.zipAt" : "detail.zipAt-upright"), LengthRange.CENTRE, at, true));
         details.add(Detail.measure("tape", LengthRange.PLEAT, tape, true));
         details.add(Detail.measure("bandShows", LengthRange.PLEAT, band, true));
         details.add(Detail.oneOf("runs", runs, "way"));
@@ -96,33 +106,82 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
         Edge taped = Edge.zip(TAPE_SEAM);
         Sum.Term allowance = Sum.term("term.allowance", sizes.allowance());
         Sum.Term tapeSeam = Sum.term("term.tape-seam", TAPE_SEAM);
-        Sum upperCut = Sum.of(Sum.term(stacked() ? "term.finished-height" : "term.finished-width", depth),
-                Sum.term("term.less-to-zip", below.negated()), Sum.term("term.less-tape", exposed().negated()), tapeSeam, allowance);
-        Piece upper = sizes.part("back-" + (stacked() ? "upper" : "left"), Material.BACK, runs, Length.ZERO, upperTo, upperCut, seam, taped);
-        Piece lower = sizes.part("back-" + (stacked() ? "lower" : "right"), Material.BACK, runs, lowerFrom, depth,
-                Sum.of(Sum.term("term.to-zip", below), tapeSeam, allowance), taped, seam);
-        Sum bandCut = Sum.of(Sum.term("term.band-twice", band.times(2)), Sum.term("term.both-tape-seams", TAPE_SEAM.times(2)));
-        Piece banding = sizes.part("band", Material.BACK, runs, upperTo, upperTo.plus(band), bandCut, Edge.band(TAPE_SEAM), Edge.band(TAPE_SEAM))
+        Sum upperCut = Sum.of(
+                Sum.term(stacked() ? "term.finished-height" : "term.finished-width", depth),
+                Sum.term("term.less-to-zip", below.negated()),
+                Sum.term("term.less-tape", exposed().negated()),
+                tapeSeam,
+                allowance);
+        Piece upper = sizes.part(
+                "back-" + (stacked() ? "upper" : "left"),
+                Material.BACK,
+                runs,
+                Length.ZERO,
+                upperTo,
+                upperCut,
+                seam,
+                taped);
+        Piece lower = sizes.part(
+                "back-" + (stacked() ? "lower" : "right"),
+                Material.BACK,
+                runs,
+                lowerFrom,
+                depth,
+                Sum.of(Sum.term("term.to-zip", below), tapeSeam, allowance),
+                taped,
+                seam);
+        Sum bandCut = Sum.of(
+                Sum.term("term.band-twice", band.times(2)), Sum.term("term.both-tape-seams", TAPE_SEAM.times(2)));
+        Piece banding = sizes.part(
+                        "band",
+                        Material.BACK,
+                        runs,
+                        upperTo,
+                        upperTo.plus(band),
+                        bandCut,
+                        Edge.band(TAPE_SEAM),
+                        Edge.band(TAPE_SEAM))
                 .marked(List.of(Marking.line(Sort.FOLD, runs, bandCut.total().half())));
         // Tabs keep the metal out of the seams: the teeth end at least an allowance and a tape seam from the edge.
-        ZipLength.Choice choice = zip.exactly(sizes.cut(runs).total().minus(ZipLength.ends(sizes.ownUnit())), sizes.ownUnit());
+        ZipLength.Choice choice =
+                zip.exactly(sizes.cut(runs).total().minus(ZipLength.ends(sizes.ownUnit())), sizes.ownUnit());
         Length from = sizes.finished(runs).minus(choice.teeth()).half();
         Side before = CoverDimensions.before(runs);
-        return Back.of(List.of(front.piece(), upper, lower, banding, tab(sizes)), List.of(
-                        Panel.of(lower, lowerFrom, depth).free(before).outside(false),
-                        Panel.of(upper, Length.ZERO, upperTo).free(before.opposite()).outside(false),
-                        Panel.of(banding, upperTo, upperTo.plus(band)).free(before.opposite())), choice.teeth())
-                .zipped(new Zip(choice.teeth(), choice.buy(), upperTo.plus(exposed().half()), from, choice.why()));
+        return Back.of(
+                        List.of(front.piece(), upper, lower, banding, tab(sizes)),
+                        List.of(
+                                Panel.of(lower, lowerFrom, depth).free(before).outside(false),
+                                Panel.of(upper, Length.ZERO, upperTo)
+                                        .free(before.opposite())
+                                        .outside(false),
+                                Panel.of(banding, upperTo, upperTo.plus(band)).free(before.opposite())),
+                        choice.teeth())
+                .zipped(new Zip(
+                        choice.teeth(), choice.buy(), upperTo.plus(exposed().half()), from, choice.why()));
     }
 
     private Piece tab(CoverDimensions sizes) {
-        return sizes.panel("tab", Material.BACK, Sum.of(Sum.term("term.tab", TAB.times(2))), Sum.of(Sum.term("term.tape-wide", tape)),
-                Map.of(Side.TOP, Edge.fold(), Side.BOTTOM, Edge.fold(), Side.LEFT, Edge.fold(), Side.RIGHT, Edge.fold())).times(2);
+        return sizes.panel(
+                        "tab",
+                        Material.BACK,
+                        Sum.of(Sum.term("term.tab", TAB.times(2))),
+                        Sum.of(Sum.term("term.tape-wide", tape)),
+                        Map.of(
+                                Side.TOP,
+                                Edge.fold(),
+                                Side.BOTTOM,
+                                Edge.fold(),
+                                Side.LEFT,
+                                Edge.fold(),
+                                Side.RIGHT,
+                                Edge.fold()))
+                .times(2);
     }
 
     @Override
     public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
-        List<FindingCandidate<Opening>> found = new ArrayList<>(new ZipConcerns(zip, this::withZip, this, sizes, back, sizes.finished(runs)).all());
+        List<FindingCandidate<Opening>> found =
+                new ArrayList<>(new ZipConcerns(zip, this::withZip, this, sizes, back, sizes.finished(runs)).all());
         Length depth = sizes.finished(runs.other());
         if (!at.isPositive() || at.plus(exposed()).atLeast(depth)) {
             found.add(FindingCandidate.<Opening>of("zip-placed", Weight.WILL_NOT_WORK, "zip-placed", at, depth)

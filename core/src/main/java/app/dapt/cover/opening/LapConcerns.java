@@ -2,8 +2,6 @@ package app.dapt.cover.opening;
 
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Detail;
-import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.RemedyElsewhere;
 import app.dapt.cover.decision.Weight;
@@ -24,10 +22,13 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
 
     /** Short by less than this is worth knowing, not a warning. */
     private static final Length SLIGHT = Length.inches(0, 1, 4);
+
     private static final Length SLIGHT_METRIC = Length.mm(6);
 
     List<FindingCandidate<Opening>> all() {
-        return Stream.of(placed(), overlap(), hemWidth(), strained(), hardToFill()).flatMap(Optional::stream).toList();
+        return Stream.of(placed(), overlap(), hemWidth(), strained(), hardToFill())
+                .flatMap(Optional::stream)
+                .toList();
     }
 
     private Length depth() {
@@ -42,12 +43,17 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
     private Optional<FindingCandidate<Opening>> placed() {
         boolean off = Lapped.isOff(opening.decided().maybe("centre"), depth());
         boolean past = back.panels().stream().anyMatch(panel -> depth().under(panel.depth()));
-        boolean nothing = back.panels().stream().anyMatch(panel -> !panel.depth().isPositive());
+        boolean nothing =
+                back.panels().stream().anyMatch(panel -> !panel.depth().isPositive());
         if (!off && !past && !nothing) {
             return Optional.empty();
         }
-        return Optional.of(FindingCandidate.<Opening>of("opening-placed", Weight.WILL_NOT_WORK,
-                        nothing ? "panel-nothing" : off ? "opening-off" : "panel-past", depth(), lap.overlap())
+        return Optional.of(FindingCandidate.<Opening>of(
+                        "opening-placed",
+                        Weight.WILL_NOT_WORK,
+                        nothing ? "panel-nothing" : off ? "opening-off" : "panel-past",
+                        depth(),
+                        lap.overlap())
                 .orTry(opening.centred(), "centre-opening")
                 .orTry(opening.centred().withOverlap(wanted()), "overlap", wanted())
                 .orTry(opening.centred().withOverlap(depth().half()), "overlap", depth().half()));
@@ -62,16 +68,24 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
         }
         Length hems = freeEdges().map(Edge::allowance).reduce(Length.ZERO, Length::plus);
         boolean hemsAteIt = opening.isByRule() && left.plus(hems).atLeast(lap.wanted());
-        String wording = hemsAteIt ? "hems-eat" : !left.isPositive() ? "overlap-none" : gapes ? "overlap-gapes" : "overlap-short";
+        String wording = hemsAteIt
+                ? "hems-eat"
+                : !left.isPositive() ? "overlap-none" : gapes ? "overlap-gapes" : "overlap-short";
         boolean slight = lap.wanted().minus(left).under(sizes.unit().pick(SLIGHT_METRIC, SLIGHT));
-        FindingCandidate<Opening> concern = FindingCandidate.<Opening>of(hemsAteIt ? "hems-eat-overlap" : "overlap",
-                        gapes ? Weight.WILL_NOT_WORK : slight ? Weight.WORTH_KNOWING : Weight.BETTER_NOT, wording,
-                        left, lap.wanted(), lap.slip(), hems, left.plus(hems), sizes.fullness().percent());
+        FindingCandidate<Opening> concern = FindingCandidate.<Opening>of(
+                hemsAteIt ? "hems-eat-overlap" : "overlap",
+                gapes ? Weight.WILL_NOT_WORK : slight ? Weight.WORTH_KNOWING : Weight.BETTER_NOT,
+                wording,
+                left,
+                lap.wanted(),
+                lap.slip(),
+                hems,
+                left.plus(hems),
+                sizes.fullness().percent());
         if (isStrained()) {
             concern = concern.orTry(RemedyElsewhere.FIT_TO_FORM, "finish-to-form");
         }
-        return Optional.of(concern
-                .orTry(opening.withOverlap(wanted()), "overlap", wanted())
+        return Optional.of(concern.orTry(opening.withOverlap(wanted()), "overlap", wanted())
                 .orTry(opening.centred().withOverlap(wanted()), "overlap", wanted())
                 .orTry(RemedyElsewhere.FIT_TO_FORM, "finish-to-form")
                 .orTry(opening.crosswise(), otherWay())
@@ -88,19 +102,21 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
 
     /** A hem as wide as the overlap cannot lie under the other panel, and one wider than its panel cannot be turned. */
     private Optional<FindingCandidate<Opening>> hemWidth() {
-        boolean wide = back.panels().stream().anyMatch(panel -> panel.freeEdge().filter(edge ->
-                lap.overlap().isPositive() && edge.hemDepth().atLeast(lap.overlap())
-                        || panel.depth().isPositive() && edge.hemDepth().atLeast(panel.depth())).isPresent());
+        boolean wide = back.panels().stream().anyMatch(panel -> panel.freeEdge()
+                .filter(edge -> lap.overlap().isPositive() && edge.hemDepth().atLeast(lap.overlap())
+                        || panel.depth().isPositive() && edge.hemDepth().atLeast(panel.depth()))
+                .isPresent());
         if (!wide) {
             return Optional.empty();
         }
         Length widest = freeEdges().map(Edge::hemDepth).reduce(Length.ZERO, Length::max);
         Lapped narrowed = opening.narrowlyHemmed(sizes.ownUnit());
-        return Optional.of(FindingCandidate.<Opening>of("hem-wide", Weight.BETTER_NOT, "hem-wide", widest, lap.overlap())
-                .orTry(opening.withOverlap(wanted()), "overlap", wanted())
-                .orTry(narrowed, "narrow-hems")
-                .orTry(narrowed.centred().withOverlap(wanted()), "narrow-hems")
-                .orNote());
+        return Optional.of(
+                FindingCandidate.<Opening>of("hem-wide", Weight.BETTER_NOT, "hem-wide", widest, lap.overlap())
+                        .orTry(opening.withOverlap(wanted()), "overlap", wanted())
+                        .orTry(narrowed, "narrow-hems")
+                        .orTry(narrowed.centred().withOverlap(wanted()), "narrow-hems")
+                        .orNote());
     }
 
     private boolean isStrained() {
@@ -109,8 +125,13 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
 
     private Optional<FindingCandidate<Opening>> strained() {
         return isStrained()
-                ? Optional.of(FindingCandidate.<Opening>of("envelope-strained", Weight.WORTH_KNOWING, "envelope-strained",
-                                lap.wanted(), depth(), sizes.fullness().percent())
+                ? Optional.of(FindingCandidate.<Opening>of(
+                                "envelope-strained",
+                                Weight.WORTH_KNOWING,
+                                "envelope-strained",
+                                lap.wanted(),
+                                depth(),
+                                sizes.fullness().percent())
                         .orTry(RemedyElsewhere.FIT_TO_FORM, "finish-to-form")
                         .orTry(opening.crosswise(), otherWay())
                         .orTry(OpeningKind.EDGE_ZIP.insteadOf(opening, sizes.ownUnit()), "edge-zip")
@@ -122,7 +143,8 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
     private Optional<FindingCandidate<Opening>> hardToFill() {
         Length enough = Length.max(wanted(), depth().half());
         return enough.under(lap.overlap())
-                ? Optional.of(FindingCandidate.<Opening>of("overlap-long", Weight.BETTER_NOT, "overlap-long", lap.overlap(), enough)
+                ? Optional.of(FindingCandidate.<Opening>of(
+                                "overlap-long", Weight.BETTER_NOT, "overlap-long", lap.overlap(), enough)
                         .orTry(opening.withOverlap(enough), "overlap", enough)
                         .orTry(opening.centred().withOverlap(enough), "overlap", enough)
                         .orNote())

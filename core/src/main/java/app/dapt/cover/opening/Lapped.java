@@ -1,6 +1,5 @@
 package app.dapt.cover.opening;
 
-import app.dapt.cover.decision.Details;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Sum;
@@ -47,11 +46,13 @@ public interface Lapped extends Opening {
      * @param isFirst whether it is the upper (left) panel
      */
     static Sum half(Length depth, Length overlap, Optional<Length> centre, boolean isFirst, boolean stacked) {
-        Length middle = centre.map(c -> Length.max(Length.ZERO, Length.min(c, depth))).orElse(depth.half());
+        Length middle =
+                centre.map(c -> Length.max(Length.ZERO, Length.min(c, depth))).orElse(depth.half());
         Length share = isFirst ? middle : depth.minus(middle);
         Length lap = isFirst ? overlap.half() : overlap.minus(overlap.half());
         String half = stacked ? "term.half-height" : "term.half-width";
-        return Sum.of(Sum.term(centre.isEmpty() ? half : "term.edge-to-middle", share), Sum.term("term.half-overlap", lap));
+        return Sum.of(
+                Sum.term(centre.isEmpty() ? half : "term.edge-to-middle", share), Sum.term("term.half-overlap", lap));
     }
 
     /** Whether a middle was asked for that lies off the cover. */

@@ -42,20 +42,36 @@ import java.util.Optional;
  * @param ease  what is added along the open end, for a form that slides in
  * @param fastening what holds the open end shut: buttons inside the front with holes in the back, or ties
  */
-public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Length ease, Fastening fastening) implements Opening {
+public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Length ease, Fastening fastening)
+        implements Opening {
 
     /** Which layers tuck in. */
-    public enum Flaps { BOTH, UNDER }
+    public enum Flaps {
+        BOTH,
+        UNDER
+    }
 
     static PillowcaseOpening usual(Unit unit) {
-        return new PillowcaseOpening(Axis.UP_DOWN, Flaps.UNDER, unit.pick(Length.cm(14), Length.inches(5, 1, 2)),
-                new Hem(Hem.Kind.SINGLE, unit.pick(Length.cm(2), Length.inches(0, 3, 4)), unit.pick(Length.cm(2), Length.inches(0, 3, 4))), Length.ZERO,
+        return new PillowcaseOpening(
+                Axis.UP_DOWN,
+                Flaps.UNDER,
+                unit.pick(Length.cm(14), Length.inches(5, 1, 2)),
+                new Hem(
+                        Hem.Kind.SINGLE,
+                        unit.pick(Length.cm(2), Length.inches(0, 3, 4)),
+                        unit.pick(Length.cm(2), Length.inches(0, 3, 4))),
+                Length.ZERO,
                 Fastening.none(unit));
     }
 
     static PillowcaseOpening from(Details details) {
-        return new PillowcaseOpening(details.oneOf("runs", Axis.class), details.oneOf("flaps", Flaps.class), details.measure("flap"),
-                Hem.from("end", details), details.measure("ease"), Fastening.from(details));
+        return new PillowcaseOpening(
+                details.oneOf("runs", Axis.class),
+                details.oneOf("flaps", Flaps.class),
+                details.measure("flap"),
+                Hem.from("end", details),
+                details.measure("ease"),
+                Fastening.from(details));
     }
 
     @Override
@@ -65,8 +81,11 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
 
     @Override
     public List<Detail<?>> details() {
-        List<Detail<?>> details = new ArrayList<>(List.of(Detail.oneOf("flaps", flaps, "flaps"), Detail.measure("flap", LengthRange.BAND, flap, true),
-                Detail.measure("ease", LengthRange.ALLOWANCE, ease, true), Detail.oneOf("runs", runs, "open-end")));
+        List<Detail<?>> details = new ArrayList<>(List.of(
+                Detail.oneOf("flaps", flaps, "flaps"),
+                Detail.measure("flap", LengthRange.BAND, flap, true),
+                Detail.measure("ease", LengthRange.ALLOWANCE, ease, true),
+                Detail.oneOf("runs", runs, "open-end")));
         details.addAll(hem.details("end", Phrase.of("panel.end")));
         details.addAll(fastening.details());
         return details;
@@ -101,7 +120,8 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
         Length depth = sizes.finished(runs.other());
         Edge end = hem.edge(sizes.allowance(), sizes.ownUnit());
         Length tuckFront = tucksBoth() ? flap : Length.ZERO;
-        Sum length = Sum.of(Sum.term(stacked() ? "term.twice-height" : "term.twice-width", depth.times(2)),
+        Sum length = Sum.of(
+                Sum.term(stacked() ? "term.twice-height" : "term.twice-width", depth.times(2)),
                 Sum.term(tucksBoth() ? "term.two-flaps" : "term.flap", tuckFront.plus(flap)));
         length = hem.added(hem.added(length, end), end);
         Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(sizes.allowance()));
@@ -110,7 +130,8 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
         Sum along = sizes.cut(runs);
         Length backFold = end.allowance().plus(flap);
         Length middle = backFold.plus(depth);
-        List<Marking> folds = new ArrayList<>(List.of(Marking.line(Sort.FOLD, runs, backFold), Marking.line(Sort.FOLD, runs, middle)));
+        List<Marking> folds = new ArrayList<>(
+                List.of(Marking.line(Sort.FOLD, runs, backFold), Marking.line(Sort.FOLD, runs, middle)));
         if (tucksBoth()) {
             folds.add(Marking.line(Sort.FOLD, runs, middle.plus(depth)));
         }
@@ -118,11 +139,15 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
         // Both layers run from the fold in the middle of the strip, the back towards its beginning.
         folds.addAll(fastening.marks(spots, true, middle::minus, runs, sizes));
         folds.addAll(fastening.marks(spots, false, middle::plus, runs, sizes));
-        Piece strip = sizes.panel("pillowcase", Material.FRONT, stacked() ? along : length, stacked() ? length : along, edges).marked(folds);
+        Piece strip = sizes.panel(
+                        "pillowcase", Material.FRONT, stacked() ? along : length, stacked() ? length : along, edges)
+                .marked(folds);
         List<Piece> pieces = new ArrayList<>(List.of(strip));
         pieces.addAll(fastening.pieces(sizes));
         return Back.of(pieces, List.of(Panel.of(strip, Length.ZERO, depth).turned(stacked())), sizes.finished(runs))
-                .openAt(sizes.edgeMiddle(runs)).ending(new Ends(End.FOLD, End.OPEN, tuckFront, flap)).spotted(spots);
+                .openAt(sizes.edgeMiddle(runs))
+                .ending(new Ends(End.FOLD, End.OPEN, tuckFront, flap))
+                .spotted(spots);
     }
 
     @Override
@@ -130,9 +155,10 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
         List<FindingCandidate<Opening>> found = new ArrayList<>();
         Length depth = sizes.finished(runs.other());
         if (depth.under(sizes.finished(runs))) {
-            found.add(FindingCandidate.<Opening>of("long-end", Weight.BETTER_NOT, "long-end", sizes.finished(runs), depth)
-                    .orTry(turned(), "short-end")
-                    .orNote());
+            found.add(
+                    FindingCandidate.<Opening>of("long-end", Weight.BETTER_NOT, "long-end", sizes.finished(runs), depth)
+                            .orTry(turned(), "short-end")
+                            .orNote());
         }
         if (depth.half().under(flap)) {
             Length shallow = sizes.mark().roundUp(depth.times(1, 4));
@@ -140,7 +166,11 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
                     .orTry(new PillowcaseOpening(runs, flaps, shallow, hem, ease, fastening), "flap", shallow));
         }
         if (stacked() && sizes.cloths().front().hasUp()) {
-            found.add(FindingCandidate.<Opening>of("fold-turns", Weight.BETTER_NOT, "fold-turns", sizes.cloths().front().name())
+            found.add(FindingCandidate.<Opening>of(
+                            "fold-turns",
+                            Weight.BETTER_NOT,
+                            "fold-turns",
+                            sizes.cloths().front().name())
                     .orTry(turned(), "open-at-side")
                     .orNote());
         }

@@ -16,14 +16,16 @@ public enum RuleOfThumb {
     HALF_PLUS_TWO {
         @Override
         public Sum depth(Length cut, Length hem, Unit unit) {
-            return Sum.of(Sum.term("term.half-cut", cut.half()),
+            return Sum.of(
+                    Sum.term("term.half-cut", cut.half()),
                     Sum.term("term.rule-more", unit.pick(Length.cm(5), Length.inches(2))));
         }
     },
     ADD_SIX_AND_HALVE {
         @Override
         public Sum depth(Length cut, Length hem, Unit unit) {
-            return Sum.of(Sum.term("term.half-cut", cut.half()),
+            return Sum.of(
+                    Sum.term("term.half-cut", cut.half()),
                     Sum.term("term.half-of-six", unit.pick(Length.mm(75), Length.inches(3))));
         }
     },
@@ -48,6 +50,7 @@ public enum RuleOfThumb {
 
     /** A fat quarter: this wide, and cut across in the middle of the other side. */
     public static final Length BLANK_WIDTH = Length.inches(18);
+
     public static final Length BLANK_LENGTH = Length.inches(22);
 
     /**

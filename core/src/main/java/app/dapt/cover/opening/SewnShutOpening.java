@@ -36,17 +36,26 @@ import java.util.Optional;
 public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closing) implements Opening {
 
     /** By hand with a ladder stitch, which does not show, or by machine close to the edge. */
-    public enum Closing { HAND, MACHINE }
+    public enum Closing {
+        HAND,
+        MACHINE
+    }
 
     /** One piece with a fold, or two. */
-    public enum Cut { ONE, TWO }
+    public enum Cut {
+        ONE,
+        TWO
+    }
 
     static SewnShutOpening usual(Unit unit) {
         return new SewnShutOpening(Axis.ACROSS, Cut.TWO, unit.pick(Length.cm(5), Length.inches(2)), Closing.HAND);
     }
 
     static SewnShutOpening from(Details details) {
-        return new SewnShutOpening(details.oneOf("runs", Axis.class), details.oneOf("cutIn", Cut.class), details.measure("returns"),
+        return new SewnShutOpening(
+                details.oneOf("runs", Axis.class),
+                details.oneOf("cutIn", Cut.class),
+                details.measure("returns"),
                 details.oneOf("closing", Closing.class));
     }
 
@@ -57,8 +66,11 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
 
     @Override
     public List<Detail<?>> details() {
-        return List.of(Detail.oneOf("cutIn", cut, "cut-in"), Detail.measure("returns", LengthRange.TURN, returns, true),
-                Detail.oneOf("closing", closing, "closing"), Detail.oneOf("runs", runs, "edge-way"));
+        return List.of(
+                Detail.oneOf("cutIn", cut, "cut-in"),
+                Detail.measure("returns", LengthRange.TURN, returns, true),
+                Detail.oneOf("closing", closing, "closing"),
+                Detail.oneOf("runs", runs, "edge-way"));
     }
 
     private SewnShutOpening withCut(Cut changed) {
@@ -80,11 +92,12 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
         Length depth = sizes.finished(runs.other());
         Length seam = sizes.edgeToOpen(runs);
         Length opening = Length.max(Length.ZERO, seam.minus(returns.times(2)));
-        List<Piece> pieces = cut == Cut.ONE ? List.of(folded(sizes))
-                : List.of(front.piece(), sizes.whole("back", Material.BACK));
+        List<Piece> pieces =
+                cut == Cut.ONE ? List.of(folded(sizes)) : List.of(front.piece(), sizes.whole("back", Material.BACK));
         Piece shown = pieces.get(pieces.size() - 1);
         return Back.of(pieces, List.of(Panel.of(shown, Length.ZERO, depth).turned(turnsPrint())), opening)
-                .openAt(sizes.edgeMiddle(runs)).ending(Ends.of(cut == Cut.ONE ? End.FOLD : End.SEAM, End.OPEN));
+                .openAt(sizes.edgeMiddle(runs))
+                .ending(Ends.of(cut == Cut.ONE ? End.FOLD : End.SEAM, End.OPEN));
     }
 
     /** Folded at the top, the back hangs upside down from the front; folded at a side it stays upright. */
@@ -94,18 +107,32 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
 
     private Piece folded(CoverDimensions sizes) {
         boolean stacked = runs == Axis.ACROSS;
-        Sum twice = Sum.of(Sum.term(stacked ? "term.twice-height" : "term.twice-width", sizes.finished(runs.other()).times(2)),
+        Sum twice = Sum.of(
+                Sum.term(
+                        stacked ? "term.twice-height" : "term.twice-width",
+                        sizes.finished(runs.other()).times(2)),
                 Sum.term("term.both-allowances", sizes.allowance().times(2)));
-        return sizes.panel("whole", Material.FRONT, stacked ? sizes.cut(runs) : twice, stacked ? twice : sizes.cut(runs),
-                Piece.sewnAllRound(sizes.allowance())).marked(List.of(Marking.line(Sort.FOLD, runs, twice.total().half())));
+        return sizes.panel(
+                        "whole",
+                        Material.FRONT,
+                        stacked ? sizes.cut(runs) : twice,
+                        stacked ? twice : sizes.cut(runs),
+                        Piece.sewnAllRound(sizes.allowance()))
+                .marked(List.of(Marking.line(Sort.FOLD, runs, twice.total().half())));
     }
 
     @Override
     public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
         List<FindingCandidate<Opening>> concerns = new ArrayList<>();
-        concerns.add(FindingCandidate.<Opening>of("sewn-shut", Weight.WORTH_KNOWING, closing == Closing.HAND ? "sewn-shut" : "sewn-shut-machine").orNote());
+        concerns.add(FindingCandidate.<Opening>of(
+                        "sewn-shut", Weight.WORTH_KNOWING, closing == Closing.HAND ? "sewn-shut" : "sewn-shut-machine")
+                .orNote());
         if (turnsPrint() && sizes.cloths().front().hasUp()) {
-            concerns.add(FindingCandidate.<Opening>of("fold-turns", Weight.BETTER_NOT, "fold-turns", sizes.cloths().front().name())
+            concerns.add(FindingCandidate.<Opening>of(
+                            "fold-turns",
+                            Weight.BETTER_NOT,
+                            "fold-turns",
+                            sizes.cloths().front().name())
                     .orTry(withCut(Cut.TWO), "cut-two")
                     .orNote());
         }
@@ -114,6 +141,9 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
 
     @Override
     public Phrase brief(Back back) {
-        return Phrase.of(cut == Cut.ONE ? "brief.sewn-shut-folded" : "brief.sewn-shut", back.length(), Phrase.choice("brief.closing", closing));
+        return Phrase.of(
+                cut == Cut.ONE ? "brief.sewn-shut-folded" : "brief.sewn-shut",
+                back.length(),
+                Phrase.choice("brief.closing", closing));
     }
 }

@@ -41,18 +41,36 @@ import java.util.Optional;
  * @param centre  the middle of the overlap from the top (left) finished edge; none is the middle of the cover
  * @param outside the end that shows
  */
-public record WrapOpening(Axis runs, Length overlap, Optional<Length> centre, EnvelopeOpening.Outside outside, Hem first,
-                          Hem second, Fastening fastening) implements Lapped {
+public record WrapOpening(
+        Axis runs,
+        Length overlap,
+        Optional<Length> centre,
+        EnvelopeOpening.Outside outside,
+        Hem first,
+        Hem second,
+        Fastening fastening)
+        implements Lapped {
 
     static WrapOpening usual(Unit unit) {
         Hem hem = Hem.Kind.ORDINARY.usual(unit);
-        return new WrapOpening(Axis.ACROSS, unit.pick(Length.cm(10), Length.inches(4)), Optional.empty(),
-                EnvelopeOpening.Outside.FIRST, hem, hem, Fastening.none(unit));
+        return new WrapOpening(
+                Axis.ACROSS,
+                unit.pick(Length.cm(10), Length.inches(4)),
+                Optional.empty(),
+                EnvelopeOpening.Outside.FIRST,
+                hem,
+                hem,
+                Fastening.none(unit));
     }
 
     static WrapOpening from(Details details) {
-        return new WrapOpening(details.oneOf("runs", Axis.class), details.measure("overlap"), details.maybe("centre"),
-                details.oneOf("outside", EnvelopeOpening.Outside.class), Hem.from("first", details), Hem.from("second", details),
+        return new WrapOpening(
+                details.oneOf("runs", Axis.class),
+                details.measure("overlap"),
+                details.maybe("centre"),
+                details.oneOf("outside", EnvelopeOpening.Outside.class),
+                Hem.from("first", details),
+                Hem.from("second", details),
                 Fastening.from(details));
     }
 
@@ -63,8 +81,10 @@ public record WrapOpening(Axis runs, Length overlap, Optional<Length> centre, En
 
     @Override
     public List<Detail<?>> details() {
-        List<Detail<?>> details = new ArrayList<>(List.of(Detail.measure("overlap", LengthRange.OVERLAP, overlap, true),
-                Detail.oneOf("runs", runs, "way"), Detail.maybe("centre", LengthRange.CENTRE, centre),
+        List<Detail<?>> details = new ArrayList<>(List.of(
+                Detail.measure("overlap", LengthRange.OVERLAP, overlap, true),
+                Detail.oneOf("runs", runs, "way"),
+                Detail.maybe("centre", LengthRange.CENTRE, centre),
                 Detail.oneOf("outside", outside, stacked() ? "wrap-outside" : "wrap-outside-upright")));
         details.addAll(first.details("first", Phrase.of(stacked() ? "panel.end-upper" : "panel.end-left")));
         details.addAll(second.details("second", Phrase.of(stacked() ? "panel.end-lower" : "panel.end-right")));
@@ -96,24 +116,40 @@ public record WrapOpening(Axis runs, Length overlap, Optional<Length> centre, En
         Piece strip = strip(sizes, depth, one);
         Side before = CoverDimensions.before(runs);
         // The ends come over the folds, so that on the back they hang the other way round.
-        Panel upper = Panel.of(strip, Length.ZERO, one).named(stacked() ? "panel.end-upper" : "panel.end-left").free(before)
-                .outside(outside == EnvelopeOpening.Outside.FIRST).turned(stacked());
-        Panel lower = Panel.of(strip, depth.minus(two), depth).named(stacked() ? "panel.end-lower" : "panel.end-right")
-                .free(before.opposite()).outside(!upper.outside()).turned(stacked());
-        Back back = Back.of(List.of(strip), upper.outside() ? List.of(lower, upper) : List.of(upper, lower), sizes.finished(runs))
-                .lapping(Lap.of(overlap, runs, sizes)).ending(Ends.of(End.FOLD, End.FOLD));
+        Panel upper = Panel.of(strip, Length.ZERO, one)
+                .named(stacked() ? "panel.end-upper" : "panel.end-left")
+                .free(before)
+                .outside(outside == EnvelopeOpening.Outside.FIRST)
+                .turned(stacked());
+        Panel lower = Panel.of(strip, depth.minus(two), depth)
+                .named(stacked() ? "panel.end-lower" : "panel.end-right")
+                .free(before.opposite())
+                .outside(!upper.outside())
+                .turned(stacked());
+        Back back = Back.of(
+                        List.of(strip),
+                        upper.outside() ? List.of(lower, upper) : List.of(upper, lower),
+                        sizes.finished(runs))
+                .lapping(Lap.of(overlap, runs, sizes))
+                .ending(Ends.of(End.FOLD, End.FOLD));
         return fastened(back, upper.outside() ? one : depth.minus(two), upper.outside(), strip, sizes);
     }
 
     /** Marks buttons or ties on both ends of the strip, each counted from its fold. */
     private Back fastened(Back back, Length edge, boolean firstOutside, Piece strip, CoverDimensions sizes) {
         Length depth = sizes.finished(runs.other());
-        Length fold = runs == Axis.ACROSS ? strip.marks().get(0).fromTop().orElseThrow() : strip.marks().get(0).fromLeft().orElseThrow();
+        Length fold = runs == Axis.ACROSS
+                ? strip.marks().get(0).fromTop().orElseThrow()
+                : strip.marks().get(0).fromLeft().orElseThrow();
         Hem outer = firstOutside ? first : second;
-        List<Spot> spots = fastening.spots(back.length(), edge, firstOutside,
+        List<Spot> spots = fastening.spots(
+                back.length(),
+                edge,
+                firstOutside,
                 outer.edge(sizes.allowance(), sizes.ownUnit()).hemDepth());
         List<Marking> marks = new ArrayList<>(fastening.marks(spots, firstOutside, fold::minus, runs, sizes));
-        marks.addAll(fastening.marks(spots, !firstOutside, at -> fold.plus(depth.times(2)).minus(at), runs, sizes));
+        marks.addAll(fastening.marks(
+                spots, !firstOutside, at -> fold.plus(depth.times(2)).minus(at), runs, sizes));
         return back.spotted(spots).replacing(strip, strip.marked(marks)).with(fastening.pieces(sizes));
     }
 
@@ -123,8 +159,13 @@ public record WrapOpening(Axis runs, Length overlap, Optional<Length> centre, En
         Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(sizes.allowance()));
         edges.put(CoverDimensions.before(runs), start);
         edges.put(CoverDimensions.before(runs).opposite(), end);
-        Sum length = second.added(first.added(Sum.of(Sum.term(stacked() ? "term.twice-height" : "term.twice-width", depth.times(2)),
-                Sum.term("term.overlap", overlap)), start), end);
+        Sum length = second.added(
+                first.added(
+                        Sum.of(
+                                Sum.term(stacked() ? "term.twice-height" : "term.twice-width", depth.times(2)),
+                                Sum.term("term.overlap", overlap)),
+                        start),
+                end);
         Sum along = sizes.cut(runs);
         Length fold = start.allowance().plus(one);
         return sizes.panel("wrap", Material.FRONT, stacked() ? along : length, stacked() ? length : along, edges)
@@ -133,11 +174,20 @@ public record WrapOpening(Axis runs, Length overlap, Optional<Length> centre, En
 
     @Override
     public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
-        List<FindingCandidate<Opening>> found = new ArrayList<>(new LapConcerns(this, sizes, back, back.lap().orElseThrow()).all());
-        found.addAll(fastening.concerns(sizes, overlap, "button-overlap", withOverlap(fastening.roomForButton()),
+        List<FindingCandidate<Opening>> found =
+                new ArrayList<>(new LapConcerns(this, sizes, back, back.lap().orElseThrow()).all());
+        found.addAll(fastening.concerns(
+                sizes,
+                overlap,
+                "button-overlap",
+                withOverlap(fastening.roomForButton()),
                 new WrapOpening(runs, overlap, centre, outside, first, second, fastening.withBy(By.NOTHING))));
         if (stacked() && sizes.cloths().front().hasUp()) {
-            found.add(FindingCandidate.<Opening>of("fold-turns", Weight.BETTER_NOT, "wrap-turns", sizes.cloths().front().name())
+            found.add(FindingCandidate.<Opening>of(
+                            "fold-turns",
+                            Weight.BETTER_NOT,
+                            "wrap-turns",
+                            sizes.cloths().front().name())
                     .orTry(crosswise(), "run-up-down")
                     .orTry(OpeningKind.ENVELOPE.insteadOf(this, sizes.ownUnit()), "envelope")
                     .orNote());

@@ -17,7 +17,13 @@ import java.util.stream.Stream;
  * @param with the same opening with another zip
  * @param seam how long the seam is that the zip lies in, finished
  */
-record ZipConcerns(ZipLength zip, Function<ZipLength, Opening> with, Opening opening, CoverDimensions sizes, Back back, Length seam) {
+record ZipConcerns(
+        ZipLength zip,
+        Function<ZipLength, Opening> with,
+        Opening opening,
+        CoverDimensions sizes,
+        Back back,
+        Length seam) {
 
     /** Metal within this of the seam round the cover is sewn into it or breaks a needle. */
     private static final Length CLEAR = Length.inches(0, 1, 4);
@@ -35,14 +41,16 @@ record ZipConcerns(ZipLength zip, Function<ZipLength, Opening> with, Opening ope
 
     private Optional<FindingCandidate<Opening>> tooLong() {
         return seam.under(back.length())
-                ? Optional.of(shortened(FindingCandidate.<Opening>of("zip-long", Weight.WILL_NOT_WORK, "zip-long", back.length(), seam)))
+                ? Optional.of(shortened(FindingCandidate.<Opening>of(
+                        "zip-long", Weight.WILL_NOT_WORK, "zip-long", back.length(), seam)))
                 : Optional.empty();
     }
 
     private Optional<FindingCandidate<Opening>> inTheSeam() {
         Length closed = seam.minus(back.length()).half();
         return !seam.under(back.length()) && closed.under(CLEAR)
-                ? Optional.of(shortened(FindingCandidate.<Opening>of("zip-teeth", Weight.BETTER_NOT, "zip-teeth", closed, CLEAR)))
+                ? Optional.of(shortened(
+                        FindingCandidate.<Opening>of("zip-teeth", Weight.BETTER_NOT, "zip-teeth", closed, CLEAR)))
                 : Optional.empty();
     }
 }

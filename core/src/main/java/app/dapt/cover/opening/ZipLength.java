@@ -19,15 +19,21 @@ import java.util.stream.IntStream;
 public record ZipLength(Stock stock, Length own) {
 
     /** Off the peg, cut from chain by the metre, or one that is at hand. */
-    public enum Stock { STANDARD, CHAIN, OWN }
-
-    /** The teeth of a zip, what to buy for them, and how that was chosen. */
-    record Choice(Length teeth, Length buy, Phrase why) {
+    public enum Stock {
+        STANDARD,
+        CHAIN,
+        OWN
     }
 
-    private static final List<Length> INCHES = IntStream.of(7, 9, 10, 12, 14, 16, 18, 20, 22, 24, 30, 36).mapToObj(Length::inches).toList();
-    private static final List<Length> CENTIMETRES =
-            IntStream.of(18, 20, 22, 25, 30, 35, 40, 45, 50, 55, 60, 70, 80).mapToObj(Length::cm).toList();
+    /** The teeth of a zip, what to buy for them, and how that was chosen. */
+    record Choice(Length teeth, Length buy, Phrase why) {}
+
+    private static final List<Length> INCHES = IntStream.of(7, 9, 10, 12, 14, 16, 18, 20, 22, 24, 30, 36)
+            .mapToObj(Length::inches)
+            .toList();
+    private static final List<Length> CENTIMETRES = IntStream.of(18, 20, 22, 25, 30, 35, 40, 45, 50, 55, 60, 70, 80)
+            .mapToObj(Length::cm)
+            .toList();
 
     static ZipLength usual(Unit unit) {
         return new ZipLength(Stock.STANDARD, unit.pick(Length.cm(40), Length.inches(16)));
@@ -38,7 +44,8 @@ public record ZipLength(Stock stock, Length own) {
     }
 
     List<Detail<?>> details() {
-        return List.of(Detail.oneOf("zipStock", stock, "zip-stock"),
+        return List.of(
+                Detail.oneOf("zipStock", stock, "zip-stock"),
                 Detail.measure("zipLength", LengthRange.ZIP, own, stock == Stock.OWN));
     }
 
@@ -61,9 +68,12 @@ public record ZipLength(Stock stock, Length own) {
     Choice pick(Length seam, Unit unit) {
         Length room = seam.minus(ends(unit));
         return switch (stock) {
-            case STANDARD -> sold(unit).stream().filter(room::atLeast).reduce((a, b) -> b)
-                    .map(longest -> new Choice(longest, longest, Phrase.of("zip.why.longest", longest, room)))
-                    .orElseGet(() -> shortened(Length.max(room, ends(unit)), unit));
+            case STANDARD ->
+                sold(unit).stream()
+                        .filter(room::atLeast)
+                        .reduce((a, b) -> b)
+                        .map(longest -> new Choice(longest, longest, Phrase.of("zip.why.longest", longest, room)))
+                        .orElseGet(() -> shortened(Length.max(room, ends(unit)), unit));
             case CHAIN -> chain(Length.max(room, ends(unit)), unit);
             case OWN -> own(unit);
         };
@@ -80,7 +90,8 @@ public record ZipLength(Stock stock, Length own) {
     }
 
     private Choice own(Unit unit) {
-        return soldFor(own, unit).filter(sold -> !sold.equals(own))
+        return soldFor(own, unit)
+                .filter(sold -> !sold.equals(own))
                 .map(sold -> new Choice(own, sold, Phrase.of("zip.why.shorten", sold, own)))
                 .orElseGet(() -> new Choice(own, own, Phrase.of("zip.why.own", own)));
     }
@@ -91,8 +102,13 @@ public record ZipLength(Stock stock, Length own) {
     }
 
     private static Choice shortened(Length teeth, Unit unit) {
-        return soldFor(teeth, unit).map(sold -> new Choice(teeth, sold,
-                        sold.equals(teeth) ? Phrase.of("zip.why.exact", teeth) : Phrase.of("zip.why.shorten", sold, teeth)))
+        return soldFor(teeth, unit)
+                .map(sold -> new Choice(
+                        teeth,
+                        sold,
+                        sold.equals(teeth)
+                                ? Phrase.of("zip.why.exact", teeth)
+                                : Phrase.of("zip.why.shorten", sold, teeth)))
                 .orElseGet(() -> chain(teeth, unit));
     }
 

@@ -29,13 +29,13 @@ public record Rectangular(boolean oblong, Corners corners) implements Shape {
      * @param inset how far in the corner comes, from both its edges
      * @param reach how far from the corner the taper begins
      */
-    public record Taper(Length inset, Length reach) {
-    }
+    public record Taper(Length inset, Length reach) {}
 
     /** Below this a cover has no ears to speak of. */
     private static final double NO_EARS = 0.5;
     /** Above this no taper makes a square of it. */
     private static final double NO_SQUARE = 0.9;
+
     private static final Length EIGHTH = Length.inches(0, 1, 8);
 
     static Rectangular from(boolean oblong, Details details) {
@@ -105,11 +105,13 @@ public record Rectangular(boolean oblong, Corners corners) implements Shape {
 
     @Override
     public List<FindingCandidate<Shape>> concerns(CoverDimensions sizes, Back back) {
-        if (corners == Corners.PLAIN || sizes.fullness().ratio() >= NO_EARS && sizes.fullness().ratio() <= NO_SQUARE) {
+        if (corners == Corners.PLAIN
+                || sizes.fullness().ratio() >= NO_EARS && sizes.fullness().ratio() <= NO_SQUARE) {
             return List.of();
         }
         String wording = sizes.fullness().ratio() < NO_EARS ? "taper-needless" : "taper-short";
-        return List.of(FindingCandidate.<Shape>of("taper", Weight.WORTH_KNOWING, wording, sizes.fullness().percent())
+        return List.of(FindingCandidate.<Shape>of(
+                        "taper", Weight.WORTH_KNOWING, wording, sizes.fullness().percent())
                 .orTry(new Rectangular(oblong, Corners.PLAIN), "plain-corners")
                 .orNote());
     }

@@ -46,10 +46,17 @@ public record Run(int pockets, Straps straps) implements Shape {
     }
 
     /** The edge of the back that carrying straps are caught in. */
-    public enum CarriedBy { TOP, LEFT, RIGHT }
+    public enum CarriedBy {
+        TOP,
+        LEFT,
+        RIGHT
+    }
 
     /** Which end is doubled over, seen from behind. */
-    public enum Propped { LEFT, RIGHT }
+    public enum Propped {
+        LEFT,
+        RIGHT
+    }
 
     /**
      * Straps on the back.
@@ -81,10 +88,16 @@ public record Run(int pockets, Straps straps) implements Shape {
             return !isProp() && edge == CarriedBy.TOP ? Axis.ACROSS : Axis.UP_DOWN;
         }
 
-        /** Where they sit along it: the outermost so far in from both sides, the others evenly between; a single one in the middle. */
+        /**
+         * Where they sit along it: the outermost so far in from both sides, the others evenly between; a single one in
+         * the middle.
+         */
         List<Length> along(Length side) {
-            return ends() == 1 ? List.of(side.half()) : IntStream.range(0, ends())
-                    .mapToObj(i -> from.plus(side.minus(from.times(2)).times(i, ends() - 1))).toList();
+            return ends() == 1
+                    ? List.of(side.half())
+                    : IntStream.range(0, ends())
+                            .mapToObj(i -> from.plus(side.minus(from.times(2)).times(i, ends() - 1)))
+                            .toList();
         }
 
         private Straps withFrom(Length changed) {
@@ -98,17 +111,27 @@ public record Run(int pockets, Straps straps) implements Shape {
 
     /** What each line of stitching between two pockets takes up of the cloth. */
     static final Length TAKE_UP = Length.inches(0, 1, 8);
+
     private static final Length STRAP_LENGTH = Length.inches(8);
     private static final Length STRAP_WIDTH = Length.inches(3);
     private static final int MOST_POCKETS = 12;
 
     static Run usual(Unit unit) {
-        return new Run(3, new Straps(Use.CARRY, 2, unit.pick(Length.cm(20), Length.inches(8)), CarriedBy.TOP, Propped.LEFT, 2));
+        return new Run(
+                3,
+                new Straps(Use.CARRY, 2, unit.pick(Length.cm(20), Length.inches(8)), CarriedBy.TOP, Propped.LEFT, 2));
     }
 
     static Run from(Details d) {
-        return new Run(d.count("pockets"), new Straps(d.oneOf("strapUse", Use.class), d.count("straps"), d.measure("strapFrom"),
-                d.oneOf("strapEdge", CarriedBy.class), d.oneOf("strapEnd", Propped.class), d.count("strapLine")));
+        return new Run(
+                d.count("pockets"),
+                new Straps(
+                        d.oneOf("strapUse", Use.class),
+                        d.count("straps"),
+                        d.measure("strapFrom"),
+                        d.oneOf("strapEdge", CarriedBy.class),
+                        d.oneOf("strapEnd", Propped.class),
+                        d.count("strapLine")));
     }
 
     @Override
@@ -119,10 +142,24 @@ public record Run(int pockets, Straps straps) implements Shape {
     @Override
     public List<Detail<?>> details() {
         boolean any = straps.count() > 0;
-        return List.of(Detail.count("pockets", 2, MOST_POCKETS, pockets, true), Detail.count("straps", 0, 4, straps.count(), true),
+        return List.of(
+                Detail.count("pockets", 2, MOST_POCKETS, pockets, true),
+                Detail.count("straps", 0, 4, straps.count(), true),
                 new Detail.OneOf<>("strapUse", Phrase.of("detail.strapUse"), straps.use(), "strap-use", false, any),
-                new Detail.OneOf<>("strapEdge", Phrase.of("detail.strapEdge"), straps.edge(), "strap-edge", false, any && !straps.isProp()),
-                new Detail.OneOf<>("strapEnd", Phrase.of("detail.strapEnd"), straps.end(), "strap-end", false, any && straps.isProp()),
+                new Detail.OneOf<>(
+                        "strapEdge",
+                        Phrase.of("detail.strapEdge"),
+                        straps.edge(),
+                        "strap-edge",
+                        false,
+                        any && !straps.isProp()),
+                new Detail.OneOf<>(
+                        "strapEnd",
+                        Phrase.of("detail.strapEnd"),
+                        straps.end(),
+                        "strap-end",
+                        false,
+                        any && straps.isProp()),
                 Detail.count("strapLine", 1, MOST_POCKETS - 1, straps.line(), any && straps.isProp()),
                 Detail.measure("strapFrom", LengthRange.CENTRE, straps.from(), any));
     }
@@ -134,17 +171,23 @@ public record Run(int pockets, Straps straps) implements Shape {
 
     @Override
     public List<Sum.Term> takeUp(Axis axis) {
-        return axis == Axis.ACROSS ? List.of(Sum.term("term.channels", TAKE_UP.times(pockets - 1L), pockets - 1)) : List.of();
+        return axis == Axis.ACROSS
+                ? List.of(Sum.term("term.channels", TAKE_UP.times(pockets - 1L), pockets - 1))
+                : List.of();
     }
 
-    /** Where a line between two pockets lies, counted from one, from the cut edge at the left: evenly, take-up and all. */
+    /**
+     * Where a line between two pockets lies, counted from one, from the cut edge at the left: evenly, take-up and all.
+     */
     private Length channel(int number, CoverDimensions sizes) {
         Length between = sizes.finished(Axis.ACROSS).plus(TAKE_UP.times(pockets - 1L));
         return sizes.allowance().plus(between.times(number, pockets));
     }
 
     private List<Marking> channels(CoverDimensions sizes) {
-        return IntStream.range(1, pockets).mapToObj(i -> Marking.line(Sort.CHANNEL, Axis.UP_DOWN, channel(i, sizes))).toList();
+        return IntStream.range(1, pockets)
+                .mapToObj(i -> Marking.line(Sort.CHANNEL, Axis.UP_DOWN, channel(i, sizes)))
+                .toList();
     }
 
     @Override
@@ -160,7 +203,8 @@ public record Run(int pockets, Straps straps) implements Shape {
         }
         List<Length> along = straps.along(sizes.finished(straps.runs()));
         if (straps.runs() == Axis.ACROSS && back.showing(Length.ZERO).equals(panel)) {
-            along.forEach(at -> marks.add(Marking.spot(Sort.STRAP, sizes.allowance().plus(at), Length.ZERO)));
+            along.forEach(
+                    at -> marks.add(Marking.spot(Sort.STRAP, sizes.allowance().plus(at), Length.ZERO)));
         }
         if (straps.runs() == Axis.UP_DOWN) {
             along.stream().filter(at -> back.showing(at).equals(panel)).forEach(at -> strapLines(panel, sizes)
@@ -176,7 +220,9 @@ public record Run(int pockets, Straps straps) implements Shape {
             return List.of(straps.edge() == CarriedBy.LEFT ? Length.ZERO : width);
         }
         int line = Math.min(straps.line(), pockets - 1);
-        return straps.end() == Propped.LEFT ? List.of(Length.ZERO, channel(line, sizes)) : List.of(width, channel(pockets - line, sizes));
+        return straps.end() == Propped.LEFT
+                ? List.of(Length.ZERO, channel(line, sizes))
+                : List.of(width, channel(pockets - line, sizes));
     }
 
     @Override
@@ -214,10 +260,22 @@ public record Run(int pockets, Straps straps) implements Shape {
         if (straps.count() == 0) {
             return List.of();
         }
-        Map<Side, Edge> edges = new EnumMap<>(Map.of(Side.TOP, Edge.fold(), Side.BOTTOM, Edge.fold(),
-                Side.LEFT, Edge.seam(sizes.allowance()), Side.RIGHT, Edge.seam(sizes.allowance())));
-        return List.of(Piece.rectangle("strap", Material.FRONT, Sum.of(Sum.term("term.strap-length", STRAP_LENGTH)),
-                Sum.of(Sum.term("term.four-times", STRAP_WIDTH, STRAP_WIDTH.times(1, 4))), edges).times(straps.strips()));
+        Map<Side, Edge> edges = new EnumMap<>(Map.of(
+                Side.TOP,
+                Edge.fold(),
+                Side.BOTTOM,
+                Edge.fold(),
+                Side.LEFT,
+                Edge.seam(sizes.allowance()),
+                Side.RIGHT,
+                Edge.seam(sizes.allowance())));
+        return List.of(Piece.rectangle(
+                        "strap",
+                        Material.FRONT,
+                        Sum.of(Sum.term("term.strap-length", STRAP_LENGTH)),
+                        Sum.of(Sum.term("term.four-times", STRAP_WIDTH, STRAP_WIDTH.times(1, 4))),
+                        edges)
+                .times(straps.strips()));
     }
 
     @Override
@@ -230,7 +288,8 @@ public record Run(int pockets, Straps straps) implements Shape {
                     .orTry(new Run(pockets, straps.withFrom(in)), "straps-in", in));
         }
         if (straps.count() > 0 && straps.isProp() && straps.line() >= pockets) {
-            found.add(FindingCandidate.<Shape>of("strap-line", Weight.BETTER_NOT, "strap-line", straps.line(), pockets - 1)
+            found.add(FindingCandidate.<Shape>of(
+                            "strap-line", Weight.BETTER_NOT, "strap-line", straps.line(), pockets - 1)
                     .orTry(new Run(pockets, straps.withLine(pockets - 1)), "strap-line", pockets - 1));
         }
         return found;

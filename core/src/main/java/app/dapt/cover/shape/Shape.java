@@ -5,16 +5,10 @@ import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.CoverShape;
 import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.FindingCandidate;
-import app.dapt.filling.Casing;
-import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
-import app.dapt.measure.Sum;
-import app.dapt.piece.Contour;
-import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
 import java.util.List;
-import java.util.Optional;
 
 /** The outline of a cover, and what follows from it however it opens. */
 public interface Shape extends Detailed, CoverShape {

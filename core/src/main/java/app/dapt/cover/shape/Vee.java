@@ -36,30 +36,48 @@ import java.util.function.DoubleFunction;
 public record Vee(Length arm, End end, Length inner, Length outer, By by, int rise) implements Shape {
 
     /** Cut square across the arm, or round. */
-    public enum End { SQUARE, ROUND }
+    public enum End {
+        SQUARE,
+        ROUND
+    }
 
     /** What gives the width. */
-    public enum By { WIDTH, ANGLE }
+    public enum By {
+        WIDTH,
+        ANGLE
+    }
 
     /** Where the point would be thinner than this share of an arm, a curve is too much. */
     private static final double THINNEST = 0.25;
+
     private static final int LEAST_RISE = 20;
     private static final int MOST_RISE = 70;
 
     /** Steeper than this the arms would touch, and flatter than nothing is no V. */
     private static final double STEEPEST = Math.toRadians(80);
+
     private static final double MM = 25.4;
     /** A cut within this of 45° to the grain stretches as a bias does. */
     private static final double BIAS_REACH = Math.toRadians(25);
 
     static Vee usual(Unit unit) {
-        return new Vee(unit.pick(Length.cm(33), Length.inches(13)), End.SQUARE, unit.pick(Length.cm(5), Length.inches(2)),
-                unit.pick(Length.cm(10), Length.inches(4)), By.WIDTH, 45);
+        return new Vee(
+                unit.pick(Length.cm(33), Length.inches(13)),
+                End.SQUARE,
+                unit.pick(Length.cm(5), Length.inches(2)),
+                unit.pick(Length.cm(10), Length.inches(4)),
+                By.WIDTH,
+                45);
     }
 
     static Vee from(Details details) {
-        return new Vee(details.measure("arm"), details.oneOf("armEnd", End.class), details.measure("inner"), details.measure("outer"),
-                details.oneOf("veeBy", By.class), details.count("rise"));
+        return new Vee(
+                details.measure("arm"),
+                details.oneOf("armEnd", End.class),
+                details.measure("inner"),
+                details.measure("outer"),
+                details.oneOf("veeBy", By.class),
+                details.count("rise"));
     }
 
     @Override
@@ -69,9 +87,13 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
 
     @Override
     public List<Detail<?>> details() {
-        return List.of(Detail.measure("arm", LengthRange.SIDE, arm, true), Detail.oneOf("armEnd", end, "arm-end"),
-                Detail.measure("inner", LengthRange.CURVE, inner, true), Detail.measure("outer", LengthRange.CURVE, outer, true),
-                Detail.oneOf("veeBy", by, "vee-by"), Detail.count("rise", LEAST_RISE, MOST_RISE, rise, by == By.ANGLE));
+        return List.of(
+                Detail.measure("arm", LengthRange.SIDE, arm, true),
+                Detail.oneOf("armEnd", end, "arm-end"),
+                Detail.measure("inner", LengthRange.CURVE, inner, true),
+                Detail.measure("outer", LengthRange.CURVE, outer, true),
+                Detail.oneOf("veeBy", by, "vee-by"),
+                Detail.count("rise", LEAST_RISE, MOST_RISE, rise, by == By.ANGLE));
     }
 
     @Override
@@ -86,8 +108,12 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
 
     @Override
     public Optional<Sum> acrossFrom(Length upDown, Length ease) {
-        return by == By.WIDTH ? Optional.empty()
-                : Optional.of(Sum.of(Sum.term("term.vee-at-angle", Length.nearInches(lines(Length.ZERO, upDown, ease).width() / MM), rise)));
+        return by == By.WIDTH
+                ? Optional.empty()
+                : Optional.of(Sum.of(Sum.term(
+                        "term.vee-at-angle",
+                        Length.nearInches(lines(Length.ZERO, upDown, ease).width() / MM),
+                        rise)));
     }
 
     private Vee curved(Length inside, Length outside) {
@@ -102,11 +128,15 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
             return Bisection.rootOf(angle -> heightAt(angle) - height, 0, STEEPEST);
         }
 
-        /** Whether it can be drawn so: no curve takes more than the edge it rounds, and something is left of the point. */
+        /**
+         * Whether it can be drawn so: no curve takes more than the edge it rounds, and something is left of the point.
+         */
         boolean isSound() {
             double a = angle();
             double least = arm / Math.cos(a) - (outer - inner) * (1 / Math.cos(a) - 1);
-            return Math.abs(heightAt(a) - height) < 1 && outer * Math.tan(a) <= length(a) && (arm + inner) * Math.tan(a) <= length(a)
+            return Math.abs(heightAt(a) - height) < 1
+                    && outer * Math.tan(a) <= length(a)
+                    && (arm + inner) * Math.tan(a) <= length(a)
                     && least >= arm * THINNEST;
         }
 
@@ -114,7 +144,10 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
             return new Lines(width, height, arm, inside, outside, round);
         }
 
-        /** The same with its curves as large as they go, each up to what was asked for; the inner one first, as its notch is sharp without. */
+        /**
+         * The same with its curves as large as they go, each up to what was asked for; the inner one first, as its
+         * notch is sharp without.
+         */
         Lines sound() {
             if (isSound()) {
                 return this;
@@ -126,7 +159,9 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
         }
 
         private double largest(DoubleFunction<Lines> curved) {
-            return curved.apply(1).isSound() ? 1 : Bisection.rootOf(share -> curved.apply(share).isSound() ? -1 : 1, 0, 1);
+            return curved.apply(1).isSound()
+                    ? 1
+                    : Bisection.rootOf(share -> curved.apply(share).isSound() ? -1 : 1, 0, 1);
         }
 
         /** These lines with arms that rise at an angle, as wide as that makes them. */
@@ -185,7 +220,13 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
             double endX = (length(a) + longer) * Math.cos(a);
             double endY = (length(a) + longer) * Math.sin(a) - point;
             if (round) {
-                Contour.arc(right, endX - arm / 2 * Math.sin(a), endY + arm / 2 * Math.cos(a), arm / 2, a - Math.PI / 2, a + Math.PI / 2);
+                Contour.arc(
+                        right,
+                        endX - arm / 2 * Math.sin(a),
+                        endY + arm / 2 * Math.cos(a),
+                        arm / 2,
+                        a - Math.PI / 2,
+                        a + Math.PI / 2);
             } else {
                 right.add(new Point(endX, endY));
                 right.add(new Point(endX - arm * Math.sin(a), endY + arm * Math.cos(a)));
@@ -197,7 +238,8 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
         private List<Point> contourOfRight() {
             List<Point> points = contour(0).points();
             return points.subList(0, points.size() / 2 + 1).stream()
-                    .map(p -> new Point(p.x() - width / 2, height - p.y())).toList();
+                    .map(p -> new Point(p.x() - width / 2, height - p.y()))
+                    .toList();
         }
 
         /** Both halves, each from the point upwards on the outside and down the inside, the left one mirrored. */
@@ -205,7 +247,8 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
             List<Point> all = new ArrayList<>();
             right.forEach(p -> all.add(new Point(width / 2 + p.x(), height - p.y())));
             for (int i = left.size() - 2; i > 0; i--) {
-                all.add(new Point(width / 2 - left.get(i).x(), height - left.get(i).y()));
+                all.add(new Point(
+                        width / 2 - left.get(i).x(), height - left.get(i).y()));
             }
             return new Contour(all).sound();
         }
@@ -214,7 +257,9 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
     /** As asked for as far as geometry allows; what it does not allow is said by concerns(). */
     private Lines lines(Length across, Length upDown, Length ease) {
         double height = upDown.toMm();
-        double width = by == By.ANGLE ? asked(height, height, ease).risingAt(Math.toRadians(rise)).width() : across.toMm();
+        double width = by == By.ANGLE
+                ? asked(height, height, ease).risingAt(Math.toRadians(rise)).width()
+                : across.toMm();
         return asked(width, height, ease).sound();
     }
 
@@ -275,7 +320,8 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
         @Override
         public Contour lengthened(CoverDimensions sizes, Length by) {
             Lines lines = drawn(sizes);
-            return new Lines(lines.width(), lines.height(), lines.arm(), lines.inner(), lines.outer(), false).contour(by.toMm());
+            return new Lines(lines.width(), lines.height(), lines.arm(), lines.inner(), lines.outer(), false)
+                    .contour(by.toMm());
         }
 
         private Lines drawn(CoverDimensions sizes) {
@@ -306,9 +352,12 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
     public List<FindingCandidate<Shape>> concerns(CoverDimensions sizes, Back back) {
         List<FindingCandidate<Shape>> found = new ArrayList<>();
         Length upDown = sizes.form().upDown().flat();
-        Length across = by == By.ANGLE ? sizes.finished(Axis.ACROSS) : sizes.form().across().flat();
+        Length across = by == By.ANGLE
+                ? sizes.finished(Axis.ACROSS)
+                : sizes.form().across().flat();
         if (Length.min(across.half(), upDown).times(95, 100).under(arm)) {
-            Length slimmer = sizes.mark().nearest(Length.min(across.half(), upDown).times(2, 3));
+            Length slimmer =
+                    sizes.mark().nearest(Length.min(across.half(), upDown).times(2, 3));
             found.add(FindingCandidate.<Shape>of("vee-arms", Weight.WILL_NOT_WORK, "vee-arms", arm, across, upDown)
                     .orTry(new Vee(slimmer, end, inner, outer, by, rise), "arm", slimmer));
         }
@@ -316,12 +365,14 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
         if (drawn.outer() + 1 < outer.toMm() || drawn.inner() + 1 < inner.toMm()) {
             Length inside = roundedDown(drawn.inner(), inner, sizes);
             Length outside = roundedDown(drawn.outer(), outer, sizes);
-            found.add(FindingCandidate.<Shape>of("vee-curve", Weight.BETTER_NOT, "vee-curve", outer, inner, outside, inside)
+            found.add(FindingCandidate.<Shape>of(
+                            "vee-curve", Weight.BETTER_NOT, "vee-curve", outer, inner, outside, inside)
                     .orTry(curved(inside, outside), "vee-curve", outside, inside));
         }
         double angle = drawn.angle();
         if (Math.abs(angle - Math.PI / 4) < BIAS_REACH) {
-            found.add(FindingCandidate.<Shape>of("bias-edges", Weight.WORTH_KNOWING, "bias-edges", (int) Math.round(Math.toDegrees(angle)))
+            found.add(FindingCandidate.<Shape>of(
+                            "bias-edges", Weight.WORTH_KNOWING, "bias-edges", (int) Math.round(Math.toDegrees(angle)))
                     .orNote("will-stay-stitch"));
         }
         return found;

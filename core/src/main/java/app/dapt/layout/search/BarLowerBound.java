@@ -7,9 +7,9 @@ import java.util.List;
 /**
  * A length that no layout can do without, by bars: every line across the cloth meets pieces that together are no wider
  * than the cloth, so a piece counts as many bars as it is long, and the bars of all pieces have to be cut from lines so
- * wide. How many lines that takes at the least is bounded by pricing the bars: prices at which no line is worth more than
- * one make every layout as long as all bars are worth (cutting stock by column generation, Gilmore and Gomory 1961, with
- * Farley's bound 1990).
+ * wide. How many lines that takes at the least is bounded by pricing the bars: prices at which no line is worth more
+ * than one make every layout as long as all bars are worth (cutting stock by column generation, Gilmore and Gomory
+ * 1961, with Farley's bound 1990).
  */
 final class BarLowerBound {
 
@@ -19,9 +19,11 @@ final class BarLowerBound {
 
     /** How wide a bar of each kind is, and how many of them one piece gives. */
     private final int[] size;
+
     private final int[] bars;
     /** Which piece a kind of bar is of; a piece that may turn has two kinds. */
     private final int[] item;
+
     private final int[] count;
     private final int room;
     private final List<int[]> patterns = new ArrayList<>();
@@ -60,8 +62,12 @@ final class BarLowerBound {
                 kinds.add(new int[] {other, upright, i});
             }
         }
-        return new BarLowerBound(kinds.stream().mapToInt(k -> k[0]).toArray(), kinds.stream().mapToInt(k -> k[1]).toArray(),
-                kinds.stream().mapToInt(k -> k[2]).toArray(), count, room);
+        return new BarLowerBound(
+                kinds.stream().mapToInt(k -> k[0]).toArray(),
+                kinds.stream().mapToInt(k -> k[1]).toArray(),
+                kinds.stream().mapToInt(k -> k[2]).toArray(),
+                count,
+                room);
     }
 
     /** So many lines are needed; more than there are where a piece fits none. */

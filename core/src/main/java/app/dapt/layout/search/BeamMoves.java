@@ -2,7 +2,10 @@ package app.dapt.layout.search;
 
 import java.util.Arrays;
 
-/** Every piece that could be laid next on any beginning, in arrays, since there are a great many; only the most promising become beginnings. */
+/**
+ * Every piece that could be laid next on any beginning, in arrays, since there are a great many; only the most
+ * promising become beginnings.
+ */
 final class BeamMoves {
 
     /** So many times as many as are wanted are taken down before the least promising are struck out. */

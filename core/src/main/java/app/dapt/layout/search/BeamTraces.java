@@ -7,6 +7,7 @@ final class BeamTraces {
 
     /** The trace of a bare cloth. */
     static final int NONE = -1;
+
     private static final int FIELDS = 4;
 
     private int[] fields = new int[1024];

@@ -30,7 +30,9 @@ final class ChainLowerBound {
 
     /** The least length; nought where there are too many pieces to tell, or too many go side by side. */
     static int of(Task task) {
-        long states = task.items().stream().mapToLong(item -> item.count() + 1L).reduce(1, (a, b) -> Math.min(MOST_STATES + 1L, a * b));
+        long states = task.items().stream()
+                .mapToLong(item -> item.count() + 1L)
+                .reduce(1, (a, b) -> Math.min(MOST_STATES + 1L, a * b));
         int chains = sideBySide(task);
         if (states > MOST_STATES || chains > MOST_CHAINS || Math.pow(states, chains - 1) > MOST_TRIED) {
             return 0;
@@ -51,7 +53,10 @@ final class ChainLowerBound {
 
     /** How many pieces, the narrowest, lie side by side on the cloth. */
     private static int sideBySide(Task task) {
-        int[] widths = task.items().stream().flatMapToInt(item -> IntStream.generate(() -> least(item)).limit(item.count())).sorted().toArray();
+        int[] widths = task.items().stream()
+                .flatMapToInt(item -> IntStream.generate(() -> least(item)).limit(item.count()))
+                .sorted()
+                .toArray();
         int room = task.width();
         int count = 0;
         while (count < widths.length && widths[count] <= room) {

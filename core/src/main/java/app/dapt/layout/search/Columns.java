@@ -2,13 +2,17 @@ package app.dapt.layout.search;
 
 import java.util.Arrays;
 
-/** A cloth seen as narrow columns, each with the spans of its length that are taken, in their order and apart from each other. */
+/**
+ * A cloth seen as narrow columns, each with the spans of its length that are taken, in their order and apart from each
+ * other.
+ */
 final class Columns {
 
     private final int most;
     private final int[] count;
     /** Where each span begins and ends, so many of each column. */
     private final int[] begins;
+
     private final int[] ends;
 
     /** @param most spans that any column may come to have */

@@ -16,9 +16,14 @@ public final class FreeRectangles implements Room {
 
     /** A slanting side is looked at in so many parts, and all of an outline on about so many lines. */
     private static final int MOST_PARTS = 12;
+
     private static final int MOST_LINES = 96;
-    /** Of a remnant with more lines than this only so many are looked at, evenly, and no more rectangles than this are kept: the largest. */
+    /**
+     * Of a remnant with more lines than this only so many are looked at, evenly, and no more rectangles than this are
+     * kept: the largest.
+     */
     private static final int MOST_BANDS = 80;
+
     private static final int MOST_FREE = 500;
     private static final double HAIR = 1e-9;
 
@@ -26,7 +31,8 @@ public final class FreeRectangles implements Room {
     private final SortedMap<Integer, List<Patch>> free = new TreeMap<>();
 
     public FreeRectangles(List<Patch> whole) {
-        whole.forEach(one -> free.computeIfAbsent(one.remnant(), remnant -> new ArrayList<>()).add(one));
+        whole.forEach(one -> free.computeIfAbsent(one.remnant(), remnant -> new ArrayList<>())
+                .add(one));
     }
 
     /** The free rectangles of a cloth so wide and so long. */
@@ -35,8 +41,8 @@ public final class FreeRectangles implements Room {
     }
 
     /**
-     * The largest rectangles in a remnant that begin and end on its corners' lines, and on some between where sides slant:
-     * of every band between two such lines, whatever lies between the sides that pass through it.
+     * The largest rectangles in a remnant that begin and end on its corners' lines, and on some between where sides
+     * slant: of every band between two such lines, whatever lies between the sides that pass through it.
      */
     public static List<Patch> of(Task.Remnant remnant, int index) {
         int[] ys = fewer(lines(remnant));
@@ -50,8 +56,11 @@ public final class FreeRectangles implements Room {
     }
 
     private static int[] fewer(int[] lines) {
-        return lines.length <= MOST_BANDS ? lines
-                : IntStream.range(0, MOST_BANDS).map(i -> lines[(int) ((long) i * (lines.length - 1) / (MOST_BANDS - 1))]).toArray();
+        return lines.length <= MOST_BANDS
+                ? lines
+                : IntStream.range(0, MOST_BANDS)
+                        .map(i -> lines[(int) ((long) i * (lines.length - 1) / (MOST_BANDS - 1))])
+                        .toArray();
     }
 
     /** The corners' own lines along the cloth; where sides slant, lines between as well, fewer where there are many. */
@@ -71,11 +80,15 @@ public final class FreeRectangles implements Room {
         return lines.stream().mapToInt(Integer::intValue).toArray();
     }
 
-    /** A side as it passes through a band: from where to where across, and whether it crosses the band's middle line. */
-    private record Passing(double from, double to, boolean crosses) {
-    }
+    /**
+     * A side as it passes through a band: from where to where across, and whether it crosses the band's middle line.
+     */
+    private record Passing(double from, double to, boolean crosses) {}
 
-    /** What lies free in a band from side to side: within, where an odd number of sides at its left cross the middle line. */
+    /**
+     * What lies free in a band from side to side: within, where an odd number of sides at its left cross the middle
+     * line.
+     */
     private static void band(Task.Remnant remnant, int index, int top, int bottom, List<Patch> found) {
         List<Passing> sides = new ArrayList<>();
         List<Corner> corners = remnant.corners();
@@ -147,8 +160,9 @@ public final class FreeRectangles implements Room {
 
     /** Nearer the cut end, then nearer the left edge. */
     static boolean isNearer(Patch one, Patch other) {
-        return one.remnant() < other.remnant() || one.remnant() == other.remnant()
-                && (one.top() < other.top() || one.top() == other.top() && one.left() < other.left());
+        return one.remnant() < other.remnant()
+                || one.remnant() == other.remnant()
+                        && (one.top() < other.top() || one.top() == other.top() && one.left() < other.left());
     }
 
     @Override

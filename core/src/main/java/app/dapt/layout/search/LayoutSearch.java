@@ -12,19 +12,24 @@ import java.util.function.ToLongFunction;
 import java.util.stream.IntStream;
 
 /**
- * Lays pieces out on the least length of cloth, or on what is at hand. A layout can be had at any time, from any thread;
- * it only gets better. The same seed and the same steps give the same layout.
+ * Lays pieces out on the least length of cloth, or on what is at hand. A layout can be had at any time, from any
+ * thread; it only gets better. The same seed and the same steps give the same layout.
  */
 public final class LayoutSearch {
 
     /** The beam is doubled after so many rounds. */
     private static final int ROUNDS = 6;
+
     private static final int FIRST_BEAM = 8;
     private static final int WIDEST_BEAM = 8192;
     /** With more kinds of pieces, bars say little more than the area does and take long. */
     private static final int MOST_BOUNDED = 22;
-    /** Rounds that the search for a layout has before that for a bound, and what that may take; less where each takes longer. */
+    /**
+     * Rounds that the search for a layout has before that for a bound, and what that may take; less where each takes
+     * longer.
+     */
     private static final int BOUND_AFTER = 5;
+
     private static final int BOUND_ROUNDS = 300;
     private static final int FEW = 10;
     /** What growing one beginning costs, of laying out a whole order. */
@@ -47,16 +52,19 @@ public final class LayoutSearch {
     private int plainTried = 1;
     /** Nothing until a search begins: the first layout is wanted far more often. */
     private Means means;
+
     private volatile int least;
     private volatile Placements best;
     /** The rectangles within each remnant, once they were asked for. */
     private final Map<Integer, List<Patch>> within = new HashMap<>();
+
     private double beamTime;
     private double annealingTime;
     private double outlineTime;
     private int rounds;
     /** How many ways to do with one remnant less were tried, and whether that was all of them. */
     private int fewerTried;
+
     private boolean fewestTried;
     private boolean bounded;
 
@@ -66,7 +74,8 @@ public final class LayoutSearch {
         this.random = new SplittableRandom(seed);
         if (isOnTheBolt()) {
             if (task.tooWide().isPresent()) {
-                throw new IllegalArgumentException("a piece is wider than the cloth: " + task.tooWide().get().id());
+                throw new IllegalArgumentException("a piece is wider than the cloth: "
+                        + task.tooWide().get().id());
             }
             this.least = LeastLength.of(task);
         } else {
@@ -80,10 +89,14 @@ public final class LayoutSearch {
      *
      * @param outlines where outlines make a difference
      */
-    private record Means(OrderAnnealing annealing, SkylineBeam skylines, StackBeam stacks, Optional<OutlineAnnealing> outlines) {
+    private record Means(
+            OrderAnnealing annealing, SkylineBeam skylines, StackBeam stacks, Optional<OutlineAnnealing> outlines) {
 
         static Means of(Task task, SplittableRandom random) {
-            return new Means(new OrderAnnealing(task, random), new SkylineBeam(task, random), new StackBeam(task, random),
+            return new Means(
+                    new OrderAnnealing(task, random),
+                    new SkylineBeam(task, random),
+                    new StackBeam(task, random),
                     OutlineAnnealing.helps(task) ? Optional.of(new OutlineAnnealing(task, random)) : Optional.empty());
         }
     }
@@ -151,7 +164,10 @@ public final class LayoutSearch {
         return IntStream.range(0, task.remnants().size()).boxed().toList();
     }
 
-    /** Everything is laid: tries to do with one remnant less, on the largest there are or on those used but one, as long as that goes. */
+    /**
+     * Everything is laid: tries to do with one remnant less, on the largest there are or on those used but one, as long
+     * as that goes.
+     */
     private void onFewerRemnants(Budget budget) {
         List<List<Integer>> fewer = fewerRemnants();
         if (fewerTried == fewer.size()) {
@@ -166,17 +182,26 @@ public final class LayoutSearch {
     }
 
     private List<List<Integer>> fewerRemnants() {
-        Comparator<Integer> largest = Comparator.comparingLong(remnant -> -task.remnants().get(remnant).outline().twiceArea());
-        List<Integer> used = best.placed().stream().map(Placed::remnant).distinct().sorted(largest.reversed()).toList();
+        Comparator<Integer> largest = Comparator.comparingLong(
+                remnant -> -task.remnants().get(remnant).outline().twiceArea());
+        List<Integer> used = best.placed().stream()
+                .map(Placed::remnant)
+                .distinct()
+                .sorted(largest.reversed())
+                .toList();
         List<List<Integer>> fewer = new ArrayList<>();
         fewer.add(remnants().stream().sorted(largest).limit(used.size() - 1L).toList());
-        used.forEach(without -> fewer.add(used.stream().filter(remnant -> !remnant.equals(without)).toList()));
+        used.forEach(without -> fewer.add(
+                used.stream().filter(remnant -> !remnant.equals(without)).toList()));
         return fewer;
     }
 
     /** So many remnants, the largest, are needed for the pieces' area alone. */
     private int fewestThinkable() {
-        long[] areas = task.remnants().stream().mapToLong(remnant -> remnant.outline().twiceArea()).sorted().toArray();
+        long[] areas = task.remnants().stream()
+                .mapToLong(remnant -> remnant.outline().twiceArea())
+                .sorted()
+                .toArray();
         long left = 2 * task.area();
         int count = 0;
         while (left > 0 && count < areas.length) {
@@ -185,7 +210,10 @@ public final class LayoutSearch {
         return count;
     }
 
-    /** The beam and the annealing take turns: repeats are the annealing's, many pieces the beam's. Once both had theirs, it is seen what cannot be. */
+    /**
+     * The beam and the annealing take turns: repeats are the annealing's, many pieces the beam's. Once both had theirs,
+     * it is seen what cannot be.
+     */
     private void onTheBolt(Budget budget) {
         double beamShare = beamShare();
         if (means.outlines().isPresent() && outlineTime <= beamTime + annealingTime) {
@@ -201,7 +229,9 @@ public final class LayoutSearch {
                 asked[0]++;
                 return budget.isSpent();
             };
-            best = task.edgeToEdge() ? means.stacks().round(best, beam, counted) : means.skylines().round(best, beam, counted);
+            best = task.edgeToEdge()
+                    ? means.stacks().round(best, beam, counted)
+                    : means.skylines().round(best, beam, counted);
             beamTime += asked[0] * GROWING + 1;
         } else {
             if (means.annealing().search(cloth(best.length() - 1, List.of()), turn(TURN, budget)) == 0) {
@@ -214,7 +244,8 @@ public final class LayoutSearch {
 
     /** A beam fills a cloth from its cut end; it knows of nothing that lies there already. */
     private double beamShare() {
-        boolean across = task.items().stream().anyMatch(item -> item.repeatAcross().isPresent());
+        boolean across =
+                task.items().stream().anyMatch(item -> item.repeatAcross().isPresent());
         if (!task.taken().isEmpty() || across && !task.edgeToEdge()) {
             return 0;
         }
@@ -222,12 +253,17 @@ public final class LayoutSearch {
         return repeats ? .3 : task.edgeToEdge() ? .8 : task.count() <= 20 ? .6 : task.count() <= 45 ? .8 : .93;
     }
 
-    /** Raises the least length by chains of pieces and by their bars: across the cloth, and along it for as long as no layout so long is possible. */
+    /**
+     * Raises the least length by chains of pieces and by their bars: across the cloth, and along it for as long as no
+     * layout so long is possible.
+     */
     private void bound() {
-        if (task.items().size() > MOST_BOUNDED || task.items().stream().anyMatch(item -> item.outline().isPresent())) {
+        if (task.items().size() > MOST_BOUNDED
+                || task.items().stream().anyMatch(item -> item.outline().isPresent())) {
             return;
         }
-        // Counted in its own rounds, so that it comes to the same however short the slices are that a search is cut into.
+        // Counted in its own rounds, so that it comes to the same however short the slices are that a search is cut
+        // into.
         Budget rounds = Budget.steps(task.items().size() <= FEW ? BOUND_ROUNDS : BOUND_ROUNDS / 3);
         least = Math.max(Math.max(least, ChainLowerBound.of(task)), BarLowerBound.across(task, rounds));
         int possible = best.length();
@@ -253,7 +289,8 @@ public final class LayoutSearch {
             whole.addAll(FreeRectangles.strip(task.width(), length));
         }
         for (int remnant : remnants) {
-            whole.addAll(within.computeIfAbsent(remnant, index -> FreeRectangles.of(task.remnants().get(index), index)));
+            whole.addAll(within.computeIfAbsent(
+                    remnant, index -> FreeRectangles.of(task.remnants().get(index), index)));
         }
         FreeRectangles free = new FreeRectangles(whole);
         task.taken().forEach(taken -> free.take(taken.patch()));
@@ -262,7 +299,10 @@ public final class LayoutSearch {
 
     /** A plain order, each piece as near the cut end as it goes: never longer than all one after another. */
     private Placements plain(ToLongFunction<Task.Item> size) {
-        int whole = task.taken().stream().mapToInt(taken -> taken.patch().bottom()).max().orElse(0);
+        int whole = task.taken().stream()
+                .mapToInt(taken -> taken.patch().bottom())
+                .max()
+                .orElse(0);
         for (Task.Item item : task.items()) {
             int repeat = item.repeat().map(Task.Repeat::every).orElse(0);
             whole += item.count() * (Math.max(item.across(), item.along()) + repeat);

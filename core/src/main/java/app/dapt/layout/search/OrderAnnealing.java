@@ -10,9 +10,9 @@ import java.util.function.ToLongFunction;
 import java.util.stream.IntStream;
 
 /**
- * Annealing on the order in which pieces are laid and on which way round each lies. Every order is laid piece by piece as
- * near the cut end as it goes, on no more cloth than there is; what does not fit is left out, and as little as possible
- * is to be left out.
+ * Annealing on the order in which pieces are laid and on which way round each lies. Every order is laid piece by piece
+ * as near the cut end as it goes, on no more cloth than there is; what does not fit is left out, and as little as
+ * possible is to be left out.
  */
 final class OrderAnnealing {
 
@@ -22,6 +22,7 @@ final class OrderAnnealing {
     private final boolean[] turned;
     /** Which way the cloth beyond each piece is cut first, where only edge-to-edge cuts are made. */
     private final boolean[] acrossFirst;
+
     private List<Placed> placed = List.of();
 
     /** Begins with the largest. */
@@ -34,9 +35,12 @@ final class OrderAnnealing {
         this.task = task;
         this.random = random;
         List<Task.Item> items = task.items();
-        this.order = IntStream.range(0, items.size()).boxed()
+        this.order = IntStream.range(0, items.size())
+                .boxed()
                 .sorted(Comparator.comparingLong((Integer kind) -> -size.applyAsLong(items.get(kind))))
-                .flatMapToInt(kind -> IntStream.range(0, items.get(kind).count()).map(i -> kind)).toArray();
+                .flatMapToInt(
+                        kind -> IntStream.range(0, items.get(kind).count()).map(i -> kind))
+                .toArray();
         this.turned = new boolean[order.length];
         this.acrossFirst = new boolean[order.length];
         Arrays.fill(acrossFirst, true);

@@ -11,8 +11,8 @@ import java.util.SplittableRandom;
 /**
  * Lays pieces by their outlines rather than by the rectangles about them, so that round ones stagger and slanting ones
  * nest: annealing on the order and on which way round each lies. The cloth is seen as narrow columns; a piece moves on
- * from the cut end until all of its columns are free. Within a column a piece counts from its first to its last thread, so
- * that nothing ever overlaps.
+ * from the cut end until all of its columns are free. Within a column a piece counts from its first to its last thread,
+ * so that nothing ever overlaps.
  */
 final class OutlineAnnealing {
 
@@ -22,12 +22,10 @@ final class OutlineAnnealing {
     private static final boolean[] BOTH = {false, true};
 
     /** A piece lying one way: how far its cloth begins and ends below its top, column by column. */
-    private record Profile(int wide, int[] begins, int[] ends) {
-    }
+    private record Profile(int wide, int[] begins, int[] ends) {}
 
     /** One way in which a piece may lie. */
-    private record Way(int kind, boolean turned, boolean about, Profile profile) {
-    }
+    private record Way(int kind, boolean turned, boolean about, Profile profile) {}
 
     private final Task task;
     private final SplittableRandom random;
@@ -36,9 +34,11 @@ final class OutlineAnnealing {
     private final List<List<Way>> ways = new ArrayList<>();
     /** What is taken of the bare cloth, and with the pieces laid so far. */
     private final Columns bare;
+
     private final Columns filled;
     /** The column that kept a piece from its place last. */
     private int inTheWay;
+
     private final int[] order;
     private final int[] way;
 
@@ -66,7 +66,9 @@ final class OutlineAnnealing {
 
     /** Whether outlines can make a difference, and nothing else is asked that they know nothing of. */
     static boolean helps(Task task) {
-        return task.items().stream().anyMatch(item -> item.outline().isPresent()) && task.remnants().isEmpty() && !task.edgeToEdge()
+        return task.items().stream().anyMatch(item -> item.outline().isPresent())
+                && task.remnants().isEmpty()
+                && !task.edgeToEdge()
                 && task.items().stream().allMatch(item -> item.repeatAcross().isEmpty());
     }
 
@@ -97,7 +99,10 @@ final class OutlineAnnealing {
         return new Profile(wide, begins, ends);
     }
 
-    /** Takes one side of an outline into every column it passes; what runs along a column is between the sides that lead to it. */
+    /**
+     * Takes one side of an outline into every column it passes; what runs along a column is between the sides that lead
+     * to it.
+     */
     private void side(Point a, Point b, int[] begins, int[] ends, int deep) {
         double left = Math.min(a.x(), b.x());
         double right = Math.max(a.x(), b.x());
@@ -141,7 +146,8 @@ final class OutlineAnnealing {
                 way[a] = random.nextInt(1 << 16);
             }
             Placements tried = lay();
-            if (tried.length() <= now.length() || random.nextDouble() < Math.exp((now.length() - tried.length()) / heat)) {
+            if (tried.length() <= now.length()
+                    || random.nextDouble() < Math.exp((now.length() - tried.length()) / heat)) {
                 now = tried;
             } else if (swaps) {
                 swap(a, b);
@@ -196,13 +202,18 @@ final class OutlineAnnealing {
         }
     }
 
-    /** The first place along these columns where all of the piece is free; where there is none before the known one, any that is no better. */
+    /**
+     * The first place along these columns where all of the piece is free; where there is none before the known one, any
+     * that is no better.
+     */
     private int place(Profile piece, int from, Task.Repeat repeat, int known) {
         int y = repeat == null ? 0 : repeat.after(0);
         int settled = 0;
         int count = piece.begins().length;
         // The column that was in the way last is most likely in the way again.
-        for (int i = Math.max(0, Math.min(count - 1, inTheWay - from)); settled < count && y < known; i = i + 1 < count ? i + 1 : 0) {
+        for (int i = Math.max(0, Math.min(count - 1, inTheWay - from));
+                settled < count && y < known;
+                i = i + 1 < count ? i + 1 : 0) {
             int begins = piece.begins()[i];
             int length = piece.ends()[i] - begins;
             int free = length <= 0 ? y : filled.free(from + i, y + begins, length) - begins;

@@ -11,16 +11,28 @@ public record Patch(int remnant, int left, int top, int right, int bottom) {
 
     /** In grains, where no unit measures everything. */
     public static Patch inGrains(int remnant, Length across, Length along, Length wide, Length deep) {
-        return new Patch(remnant, Math.toIntExact(across.grains()), Math.toIntExact(along.grains()),
-                Math.toIntExact(across.plus(wide).grains()), Math.toIntExact(along.plus(deep).grains()));
+        return new Patch(
+                remnant,
+                Math.toIntExact(across.grains()),
+                Math.toIntExact(along.grains()),
+                Math.toIntExact(across.plus(wide).grains()),
+                Math.toIntExact(along.plus(deep).grains()));
     }
 
     public boolean holds(Patch other) {
-        return remnant == other.remnant && left <= other.left && top <= other.top && right >= other.right && bottom >= other.bottom;
+        return remnant == other.remnant
+                && left <= other.left
+                && top <= other.top
+                && right >= other.right
+                && bottom >= other.bottom;
     }
 
     public boolean isApartFrom(Patch other) {
-        return remnant != other.remnant || other.left >= right || other.right <= left || other.top >= bottom || other.bottom <= top;
+        return remnant != other.remnant
+                || other.left >= right
+                || other.right <= left
+                || other.top >= bottom
+                || other.bottom <= top;
     }
 
     long area() {

@@ -41,7 +41,10 @@ public record Placements(List<Placed> placed, int length) {
 
     /** How much of the pieces' area is laid. */
     public long area(Task task) {
-        return placed.stream().mapToLong(p -> (long) task.items().get(p.item()).across() * task.items().get(p.item()).along()).sum();
+        return placed.stream()
+                .mapToLong(p -> (long) task.items().get(p.item()).across()
+                        * task.items().get(p.item()).along())
+                .sum();
     }
 
     /** On how many remnants something lies. */

@@ -3,7 +3,9 @@ package app.dapt.layout.search;
 /** What is left of a cloth while pieces are laid on it one after another. */
 interface Room {
 
-    /** The place nearest the cut end, and then nearest the left edge, where a piece can lie; nothing where it cannot. */
+    /**
+     * The place nearest the cut end, and then nearest the left edge, where a piece can lie; nothing where it cannot.
+     */
     Patch place(Task.Item item, boolean turned);
 
     /**

@@ -1,13 +1,15 @@
 package app.dapt.layout.search;
 
-/** Linear programmes whose beginning, everything nought, is allowed (Dantzig 1947; Bland's rule 1977 where it does not get on). */
+/**
+ * Linear programmes whose beginning, everything nought, is allowed (Dantzig 1947; Bland's rule 1977 where it does not
+ * get on).
+ */
 final class Simplex {
 
     private static final double NOUGHT = 1e-9;
     private static final int PATIENT = 60;
 
-    private Simplex() {
-    }
+    private Simplex() {}
 
     /**
      * The greatest {@code gain · x} with {@code at · x ≤ most} and x not negative.
@@ -63,7 +65,8 @@ final class Simplex {
     private static int entering(double[] gains, int[] free, int columns, boolean first) {
         int in = -1;
         for (int column = 0; column < columns; column++) {
-            boolean better = gains[column] < -NOUGHT && (in < 0 || (first ? free[column] < free[in] : gains[column] < gains[in]));
+            boolean better = gains[column] < -NOUGHT
+                    && (in < 0 || (first ? free[column] < free[in] : gains[column] < gains[in]));
             if (better) {
                 in = column;
             }

@@ -53,7 +53,9 @@ final class SkylineBeam {
         }
     }
 
-    /** Every block that may be laid, the narrowest first, in arrays, since they are gone through for every beginning. */
+    /**
+     * Every block that may be laid, the narrowest first, in arrays, since they are gone through for every beginning.
+     */
     private static final class Ways {
         private final List<Block> block;
         private final int[] kind;
@@ -69,7 +71,9 @@ final class SkylineBeam {
             count = block.stream().mapToInt(Block::count).toArray();
             wide = block.stream().mapToInt(Block::wide).toArray();
             deep = block.stream().mapToInt(Block::deep).toArray();
-            repeat = block.stream().map(each -> each.item().repeat().orElse(null)).toArray(Task.Repeat[]::new);
+            repeat = block.stream()
+                    .map(each -> each.item().repeat().orElse(null))
+                    .toArray(Task.Repeat[]::new);
         }
 
         static Ways of(Task task, int mostInBlock) {
@@ -79,7 +83,11 @@ final class SkylineBeam {
                 int most = Math.min(mostInBlock, item.count());
                 for (int turn = 0; turn < (item.mayTurn() && item.across() != item.along() ? 2 : 1); turn++) {
                     for (int abreast = 1; abreast <= most; abreast++) {
-                        for (int behind = 1; behind == 1 || abreast * behind <= most && item.repeat().isEmpty(); behind++) {
+                        for (int behind = 1;
+                                behind == 1
+                                        || abreast * behind <= most
+                                                && item.repeat().isEmpty();
+                                behind++) {
                             blocks.add(new Block(kind, turn == 1, abreast, behind, item));
                         }
                     }
@@ -165,7 +173,9 @@ final class SkylineBeam {
         next = before;
     }
 
-    /** Everything that can be laid at the lowest place; where nothing can, the place is raised to its lower neighbour. */
+    /**
+     * Everything that can be laid at the lowest place; where nothing can, the place is raised to its lower neighbour.
+     */
     private void grow(int i, double power, double weight, double ragged) {
         long room = (long) width * (best - 1) - area;
         int[] wide = ways.wide;

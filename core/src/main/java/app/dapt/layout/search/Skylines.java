@@ -3,8 +3,8 @@ package app.dapt.layout.search;
 import java.util.Arrays;
 
 /**
- * Beginnings of a layout, a great many of them and therefore in arrays: of each the skyline that its pieces make towards the
- * open cloth, step by step from the left, and what is left to lay.
+ * Beginnings of a layout, a great many of them and therefore in arrays: of each the skyline that its pieces make
+ * towards the open cloth, step by step from the left, and what is left to lay.
  */
 final class Skylines {
 
@@ -14,6 +14,7 @@ final class Skylines {
     private int size;
     /** Where each step begins and how far along the cloth it is, so many steps of each beginning. */
     private int[] x = {};
+
     private int[] y = {};
     private int[] steps = {};
     private int[] left = {};
@@ -23,6 +24,7 @@ final class Skylines {
     private int[] trace = {};
     /** The place of each that is filled next: its step, how wide it is, and whether from its left wall on. */
     private int[] low = {};
+
     private int[] gap = {};
     private boolean[] leftwards = {};
 

@@ -10,9 +10,9 @@ import java.util.Set;
 import java.util.SplittableRandom;
 
 /**
- * A beam search for layouts that edge-to-edge cuts part: beginnings are stacks of rectangles still to be filled, the last
- * one first. A block of equal pieces, side by side or one after another, is laid in its corner, and what is beside and
- * beyond it goes on the stack, cut one way or the other; a rectangle that nothing fits is waste.
+ * A beam search for layouts that edge-to-edge cuts part: beginnings are stacks of rectangles still to be filled, the
+ * last one first. A block of equal pieces, side by side or one after another, is laid in its corner, and what is beside
+ * and beyond it goes on the stack, cut one way or the other; a rectangle that nothing fits is waste.
  */
 final class StackBeam {
 
@@ -36,11 +36,9 @@ final class StackBeam {
     }
 
     /** Equal pieces laid together, so many across and so many along. */
-    private record Block(int kind, boolean turned, int across, int along, int x, int y) {
-    }
+    private record Block(int kind, boolean turned, int across, int along, int x, int y) {}
 
-    private record Move(Node node, Block block, boolean acrossFirst, long waste, double rank) {
-    }
+    private record Move(Node node, Block block, boolean acrossFirst, long waste, double rank) {}
 
     private final Task task;
     private final SplittableRandom random;
@@ -65,7 +63,8 @@ final class StackBeam {
         weight = random.nextDouble(.003, .045);
         smallFirst = random.nextInt(2) == 0;
         int[] counts = task.items().stream().mapToInt(Task.Item::count).toArray();
-        List<Node> level = List.of(new Node(null, null, new Patch[] {new Patch(0, 0, 0, task.width(), best - 1)}, counts, 0, 0));
+        List<Node> level =
+                List.of(new Node(null, null, new Patch[] {new Patch(0, 0, 0, task.width(), best - 1)}, counts, 0, 0));
         while (!level.isEmpty()) {
             List<Move> moves = new ArrayList<>(level.size() * 8);
             for (Node node : level) {
@@ -88,7 +87,12 @@ final class StackBeam {
         for (Node at = node; at.block() != null; at = at.parent()) {
             Block block = at.block();
             for (int i = 0; i < block.across() * block.along(); i++) {
-                placed.add(new Placed(block.kind(), block.x() + i % block.across() * wide(block), block.y() + i / block.across() * deep(block), block.turned(), 0));
+                placed.add(new Placed(
+                        block.kind(),
+                        block.x() + i % block.across() * wide(block),
+                        block.y() + i / block.across() * deep(block),
+                        block.turned(),
+                        0));
             }
         }
         Placements found = Placements.of(placed, task);
@@ -154,9 +158,20 @@ final class StackBeam {
         }
     }
 
-    private void blocks(Node node, int size, Patch patch, Patch place, int kind, boolean turned, long waste, long room, List<Move> moves) {
-        boolean fixed = task.items().get(kind).repeat().isPresent() || task.items().get(kind).repeatAcross().isPresent();
-        long before = (long) (place.top() - patch.top()) * patch.across() + (long) (place.left() - patch.left()) * (patch.bottom() - place.top());
+    private void blocks(
+            Node node,
+            int size,
+            Patch patch,
+            Patch place,
+            int kind,
+            boolean turned,
+            long waste,
+            long room,
+            List<Move> moves) {
+        boolean fixed = task.items().get(kind).repeat().isPresent()
+                || task.items().get(kind).repeatAcross().isPresent();
+        long before = (long) (place.top() - patch.top()) * patch.across()
+                + (long) (place.left() - patch.left()) * (patch.bottom() - place.top());
         if (waste + before > room) {
             return;
         }
@@ -165,10 +180,24 @@ final class StackBeam {
         int along = Math.min(most, (patch.bottom() - place.top()) / place.along());
         for (int n = 1; n <= Math.max(across, along); n++) {
             if (n <= across) {
-                move(node, size, patch, place, new Block(kind, turned, n, 1, place.left(), place.top()), waste + before, moves);
+                move(
+                        node,
+                        size,
+                        patch,
+                        place,
+                        new Block(kind, turned, n, 1, place.left(), place.top()),
+                        waste + before,
+                        moves);
             }
             if (n > 1 && n <= along) {
-                move(node, size, patch, place, new Block(kind, turned, 1, n, place.left(), place.top()), waste + before, moves);
+                move(
+                        node,
+                        size,
+                        patch,
+                        place,
+                        new Block(kind, turned, 1, n, place.left(), place.top()),
+                        waste + before,
+                        moves);
             }
         }
     }
@@ -176,7 +205,8 @@ final class StackBeam {
     private void move(Node node, int size, Patch patch, Patch place, Block block, long waste, List<Move> moves) {
         long laid = node.laid() + (long) place.across() * place.along() * block.across() * block.along();
         // The fewer rectangles are left to fill, and the better one side is filled, the better.
-        boolean flush = place.left() + block.across() * place.across() == patch.right() || place.top() + block.along() * place.along() == patch.bottom();
+        boolean flush = place.left() + block.across() * place.across() == patch.right()
+                || place.top() + block.along() * place.along() == patch.bottom();
         double rank = (waste + weight * area) / Math.pow(laid, power) * (1 + .02 * size);
         moves.add(new Move(trimmed(node, size), block, true, waste, rank));
         if (!flush) {
@@ -186,7 +216,15 @@ final class StackBeam {
 
     /** The node with the stack as high as this. */
     private static Node trimmed(Node node, int size) {
-        return node.stack().length == size ? node : new Node(node.parent(), node.block(), Arrays.copyOf(node.stack(), size), node.left(), node.waste(), node.laid());
+        return node.stack().length == size
+                ? node
+                : new Node(
+                        node.parent(),
+                        node.block(),
+                        Arrays.copyOf(node.stack(), size),
+                        node.left(),
+                        node.waste(),
+                        node.laid());
     }
 
     private Node lay(Move move) {
@@ -210,7 +248,12 @@ final class StackBeam {
         }
         int[] left = node.left().clone();
         left[block.kind()] -= block.across() * block.along();
-        return new Node(node, block, grown.toArray(Patch[]::new), left, move.waste(),
+        return new Node(
+                node,
+                block,
+                grown.toArray(Patch[]::new),
+                left,
+                move.waste(),
                 node.laid() + (long) wide(block) * deep(block) * block.across() * block.along());
     }
 

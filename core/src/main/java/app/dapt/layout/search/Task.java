@@ -18,7 +18,8 @@ import java.util.Optional;
  * @param used     how much of the length is needed in any case
  * @param edgeToEdge whether every cut has to run from edge to edge of what it cuts
  */
-public record Task(int width, List<Item> items, List<Remnant> remnants, List<Taken> taken, int used, boolean edgeToEdge) {
+public record Task(
+        int width, List<Item> items, List<Remnant> remnants, List<Taken> taken, int used, boolean edgeToEdge) {
 
     /**
      * A piece, so many times.
@@ -31,8 +32,16 @@ public record Task(int width, List<Item> items, List<Remnant> remnants, List<Tak
      * @param outline its own, within the rectangle of its two sides, where it is not all of that
      * @param turnsAbout whether it may lie upside down
      */
-    public record Item(String id, int across, int along, int count, boolean turns, Optional<Repeat> repeat, Optional<Repeat> repeatAcross,
-                       Optional<Contour> outline, boolean turnsAbout) {
+    public record Item(
+            String id,
+            int across,
+            int along,
+            int count,
+            boolean turns,
+            Optional<Repeat> repeat,
+            Optional<Repeat> repeatAcross,
+            Optional<Contour> outline,
+            boolean turnsAbout) {
 
         public Item {
             if (across <= 0 || along <= 0 || count <= 0) {
@@ -51,8 +60,10 @@ public record Task(int width, List<Item> items, List<Remnant> remnants, List<Tak
 
         /** Its outline as it lies, turned about first and then a quarter turn to the left. */
         Optional<Contour> lying(boolean quarter, boolean about) {
-            return outline.map(own -> new Contour(own.points().stream().map(p -> about ? new Point(across - p.x(), along - p.y()) : p)
-                    .map(p -> quarter ? new Point(p.y(), across - p.x()) : p).toList()));
+            return outline.map(own -> new Contour(own.points().stream()
+                    .map(p -> about ? new Point(across - p.x(), along - p.y()) : p)
+                    .map(p -> quarter ? new Point(p.y(), across - p.x()) : p)
+                    .toList()));
         }
 
         /** Whether it may lie a quarter turn round: a piece that has to meet the print never may. */
@@ -66,7 +77,9 @@ public record Task(int width, List<Item> items, List<Remnant> remnants, List<Tak
             int top = repeat.isEmpty() ? free.top() : repeat.get().after(free.top());
             int right = left + (turned ? along : across);
             int bottom = top + (turned ? across : along);
-            return right > free.right() || bottom > free.bottom() ? null : new Patch(free.remnant(), left, top, right, bottom);
+            return right > free.right() || bottom > free.bottom()
+                    ? null
+                    : new Patch(free.remnant(), left, top, right, bottom);
         }
     }
 
@@ -146,7 +159,9 @@ public record Task(int width, List<Item> items, List<Remnant> remnants, List<Tak
     }
 
     public long area() {
-        return items.stream().mapToLong(item -> (long) item.across() * item.along() * item.count()).sum();
+        return items.stream()
+                .mapToLong(item -> (long) item.across() * item.along() * item.count())
+                .sum();
     }
 
     public int count() {
@@ -156,6 +171,9 @@ public record Task(int width, List<Item> items, List<Remnant> remnants, List<Tak
     /** A piece that finds no place across the cloth in any way, where there is one; such a task has no layout. */
     public Optional<Item> tooWide() {
         Patch whole = new Patch(0, 0, 0, width, Integer.MAX_VALUE);
-        return items.stream().filter(item -> item.placeIn(whole, false) == null && !(item.mayTurn() && item.placeIn(whole, true) != null)).findFirst();
+        return items.stream()
+                .filter(item ->
+                        item.placeIn(whole, false) == null && !(item.mayTurn() && item.placeIn(whole, true) != null))
+                .findFirst();
     }
 }

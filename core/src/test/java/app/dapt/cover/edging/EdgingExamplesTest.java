@@ -11,7 +11,6 @@ import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.Finding;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
-import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.SeamFinish;
@@ -45,7 +44,11 @@ class EdgingExamplesTest {
     private static final Length HALF = Length.inches(0, 1, 2);
 
     private static CoverPlan finishedAt(Length across, Length upDown) {
-        CoverPlan plan = DefaultPlan.plan("Example", Mark.EIGHTH, across.equals(upDown) ? ShapeKind.SQUARE : ShapeKind.OBLONG, Form.overCrown(across, upDown));
+        CoverPlan plan = DefaultPlan.plan(
+                "Example",
+                Mark.EIGHTH,
+                across.equals(upDown) ? ShapeKind.SQUARE : ShapeKind.OBLONG,
+                Form.overCrown(across, upDown));
         return plan.withFit(plan.fit().withSchool(FitSchool.FINISH_TO_FORM));
     }
 
@@ -54,11 +57,20 @@ class EdgingExamplesTest {
     }
 
     private static Length need(Reckoned reckoned, String code) {
-        return reckoned.needs().stream().filter(need -> need.what().code().equals(code)).findFirst().orElseThrow().sum().orElseThrow().total();
+        return reckoned.needs().stream()
+                .filter(need -> need.what().code().equals(code))
+                .findFirst()
+                .orElseThrow()
+                .sum()
+                .orElseThrow()
+                .total();
     }
 
     private static Piece piece(Reckoned reckoned, String id) {
-        return reckoned.pieces().stream().filter(piece -> piece.id().equals(id)).findFirst().orElseThrow();
+        return reckoned.pieces().stream()
+                .filter(piece -> piece.id().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
@@ -69,7 +81,8 @@ class EdgingExamplesTest {
         assertThat(need(reckoned, "need.cord")).isEqualTo(Length.inches(85));
         assertThat(piece(reckoned, "piping").cutHeight()).isEqualTo(Length.inches(1, 1, 2));
         assertThat(reckoned.finding("lip-narrow")).isEmpty();
-        Reckoned narrow = Reckoner.reckon(plan.withEdging(edging(EdgingKind.PIPING, "stripRule", Piping.Rule.OWN, "stripOwn", Length.inches(1, 1, 4))));
+        Reckoned narrow = Reckoner.reckon(plan.withEdging(
+                edging(EdgingKind.PIPING, "stripRule", Piping.Rule.OWN, "stripOwn", Length.inches(1, 1, 4))));
         Finding finding = narrow.finding("lip-narrow").orElseThrow();
         assertThat(((Length) finding.what().args().get(0)).toInches()).isCloseTo(0.38, within(0.005));
         assertThat(finding.what().args().get(2)).isEqualTo(Length.inches(1, 1, 2));
@@ -77,33 +90,51 @@ class EdgingExamplesTest {
 
     @Test
     void pipingOfAQuarterInchOnAnOblong() {
-        CoverPlan plan = finishedAt(Length.inches(22), Length.inches(13)).withEdging(edging(EdgingKind.PIPING,
-                "cord", Piping.Cord.USUAL, "grain", Piping.Grain.STRAIGHT));
+        CoverPlan plan = finishedAt(Length.inches(22), Length.inches(13))
+                .withEdging(edging(EdgingKind.PIPING, "cord", Piping.Cord.USUAL, "grain", Piping.Grain.STRAIGHT));
         Reckoned reckoned = Reckoner.reckon(plan);
         assertThat(need(reckoned, "need.cord")).isEqualTo(Length.inches(74));
-        Need cord = reckoned.needs().stream().filter(need -> need.what().code().equals("need.cord")).findFirst().orElseThrow();
+        Need cord = reckoned.needs().stream()
+                .filter(need -> need.what().code().equals("need.cord"))
+                .findFirst()
+                .orElseThrow();
         assertThat(cord.amount().args()).as("never less than it takes").containsExactly(Length.inches(76, 1, 2));
         assertThat(piece(reckoned, "piping").cutHeight()).isEqualTo(Length.inches(1, 7, 8));
-        assertThat(piece(reckoned, "piping").quantity()).as("two strips across 53 in of cloth").isEqualTo(2);
+        assertThat(piece(reckoned, "piping").quantity())
+                .as("two strips across 53 in of cloth")
+                .isEqualTo(2);
     }
 
     @ParameterizedTest
-    @CsvSource({"TWICE, FINE, 1½", "TWICE, USUAL, 1½", "TWICE, STOUT, 2", "FIXED, FINE, 1¾", "FIXED, ROPE, 1¾", "EXACT, ROPE, 2⅝"})
+    @CsvSource({
+        "TWICE, FINE, 1½",
+        "TWICE, USUAL, 1½",
+        "TWICE, STOUT, 2",
+        "FIXED, FINE, 1¾",
+        "FIXED, ROPE, 1¾",
+        "EXACT, ROPE, 2⅝"
+    })
     void eachSchoolCutsItsOwnStrip(Piping.Rule rule, Piping.Cord cord, String wide) {
-        // Half-inch seams: the cord to the quarter inch above it, twice, and two lips; π times half an inch is a hair over 1½.
+        // Half-inch seams: the cord to the quarter inch above it, twice, and two lips; π times half an inch is a hair
+        // over 1½.
         CoverPlan plan = finishedAt(Length.inches(20), Length.inches(20))
                 .withEdging(edging(EdgingKind.PIPING, "stripRule", rule, "cord", cord, "grain", Piping.Grain.STRAIGHT));
-        assertThat(LengthFormat.in(Mark.EIGHTH).bare(piece(Reckoner.reckon(plan), "piping").cutHeight()))
+        assertThat(LengthFormat.in(Mark.EIGHTH)
+                        .bare(piece(Reckoner.reckon(plan), "piping").cutHeight()))
                 .isEqualTo(wide.replace("⅝", "\u200a5\u20448"));
     }
 
     @Test
     void whatStandsOutIsWhatHangsOrStands() {
         assertThat(EdgingKind.NONE.usual(Unit.INCH).standsOut()).isEqualTo(Length.ZERO);
-        assertThat(edging(EdgingKind.PIPING, "cord", Piping.Cord.THICK).standsOut()).isEqualTo(Length.inches(0, 3, 8));
-        assertThat(edging(EdgingKind.RUFFLE, "ruffleDepth", Length.inches(3)).standsOut()).isEqualTo(Length.inches(3));
-        assertThat(edging(EdgingKind.BY_LENGTH, "hangs", Length.inches(2)).standsOut()).isEqualTo(Length.inches(2));
-        assertThat(edging(EdgingKind.CORNERS, "hangs", Length.inches(4)).standsOut()).isEqualTo(Length.inches(4));
+        assertThat(edging(EdgingKind.PIPING, "cord", Piping.Cord.THICK).standsOut())
+                .isEqualTo(Length.inches(0, 3, 8));
+        assertThat(edging(EdgingKind.RUFFLE, "ruffleDepth", Length.inches(3)).standsOut())
+                .isEqualTo(Length.inches(3));
+        assertThat(edging(EdgingKind.BY_LENGTH, "hangs", Length.inches(2)).standsOut())
+                .isEqualTo(Length.inches(2));
+        assertThat(edging(EdgingKind.CORNERS, "hangs", Length.inches(4)).standsOut())
+                .isEqualTo(Length.inches(4));
     }
 
     @Test
@@ -125,8 +156,14 @@ class EdgingExamplesTest {
                 Arguments.of(square.withOpening(OpeningKind.EDGE_ZIP.usual(Unit.INCH)), 68.0, 4, true),
                 Arguments.of(square.withOpening(OpeningKind.WRAP.usual(Unit.INCH)), 28.0, 0, false),
                 Arguments.of(square.withOpening(OpeningKind.PILLOWCASE.usual(Unit.INCH)), 40.0, 0, false),
-                Arguments.of(square.withOpening(OpeningKind.SEWN_SHUT.with(OpeningKind.SEWN_SHUT.usual(Unit.INCH).decided()
-                        .with("cutIn", SewnShutOpening.Cut.ONE))), 48.0, 2, false),
+                Arguments.of(
+                        square.withOpening(OpeningKind.SEWN_SHUT.with(OpeningKind.SEWN_SHUT
+                                .usual(Unit.INCH)
+                                .decided()
+                                .with("cutIn", SewnShutOpening.Cut.ONE))),
+                        48.0,
+                        2,
+                        false),
                 Arguments.of(square.withShape(ShapeKind.ROUND.usual(Unit.INCH)), Math.PI * 20, 0, true));
     }
 
@@ -141,27 +178,40 @@ class EdgingExamplesTest {
 
     @Test
     void layersBehindAPieceAreCutWithoutWhatItsEdgesTake() {
-        CoverPlan plan = adding(finishedAt(Length.inches(20), Length.inches(14)), "interfaced", Extras.Layered.BOTH, "linedThrough", Extras.Layered.FRONT);
+        CoverPlan plan = adding(
+                finishedAt(Length.inches(20), Length.inches(14)),
+                "interfaced",
+                Extras.Layered.BOTH,
+                "linedThrough",
+                Extras.Layered.FRONT);
         Reckoned reckoned = Reckoner.reckon(plan);
-        List<Need> interfacing = reckoned.needs().stream().filter(need -> need.what().code().equals("need.interfacing-of")).toList();
+        List<Need> interfacing = reckoned.needs().stream()
+                .filter(need -> need.what().code().equals("need.interfacing-of"))
+                .toList();
         assertThat(interfacing).hasSize(3);
         assertThat(interfacing.get(0).amount().args()).containsExactly(Length.inches(20), Length.inches(14));
-        assertThat(piece(reckoned, "under-front").cutWidth()).isEqualTo(reckoned.front().cutWidth());
+        assertThat(piece(reckoned, "under-front").cutWidth())
+                .isEqualTo(reckoned.front().cutWidth());
     }
 
     @Test
     void aSeamedEdgeMeasuresWhatItsOutlineDoes() {
         for (ShapeKind shape : ShapeKind.values()) {
-            CoverPlan plan = finishedAt(Length.inches(34, 1, 8), Length.inches(25)).withShape(shape.usual(Unit.INCH));
+            CoverPlan plan =
+                    finishedAt(Length.inches(34, 1, 8), Length.inches(25)).withShape(shape.usual(Unit.INCH));
             Reckoned reckoned = Reckoner.reckon(plan.withOpening(OpeningKind.EDGE_ZIP.usual(Unit.INCH)));
             double sum = reckoned.edge().length().total().toMm();
             double path = 0;
             for (List<Contour.Point> points : reckoned.edge().paths()) {
                 for (int i = 1; i < points.size(); i++) {
-                    path += Math.hypot(points.get(i).x() - points.get(i - 1).x(), points.get(i).y() - points.get(i - 1).y());
+                    path += Math.hypot(
+                            points.get(i).x() - points.get(i - 1).x(),
+                            points.get(i).y() - points.get(i - 1).y());
                 }
             }
-            assertThat(sum).as(shape.name()).isCloseTo(path, within(reckoned.outline().isPresent() ? path * 0.001 : 1 / 320.0));
+            assertThat(sum)
+                    .as(shape.name())
+                    .isCloseTo(path, within(reckoned.outline().isPresent() ? path * 0.001 : 1 / 320.0));
         }
     }
 
@@ -169,8 +219,11 @@ class EdgingExamplesTest {
     void fringeTurnsItsCornersAndIsSoldByTheStep() {
         CoverPlan plan = finishedAt(Length.inches(20), Length.inches(20));
         Reckoned one = Reckoner.reckon(plan.withEdging(edging(EdgingKind.BY_LENGTH)));
-        assertThat(need(one, "need.by-length")).as("80 + 2 + 2, up to the next quarter yard").isEqualTo(Length.inches(90));
-        Reckoned each = Reckoner.reckon(plan.withEdging(edging(EdgingKind.BY_LENGTH, "lay", TrimByLength.Lay.EACH_SIDE, "shopStep", Length.inches(1))));
+        assertThat(need(one, "need.by-length"))
+                .as("80 + 2 + 2, up to the next quarter yard")
+                .isEqualTo(Length.inches(90));
+        Reckoned each = Reckoner.reckon(plan.withEdging(
+                edging(EdgingKind.BY_LENGTH, "lay", TrimByLength.Lay.EACH_SIDE, "shopStep", Length.inches(1))));
         assertThat(need(each, "need.by-length")).isEqualTo(Length.inches(84));
     }
 
@@ -179,10 +232,14 @@ class EdgingExamplesTest {
         CoverPlan plan = finishedAt(Length.inches(16), Length.inches(16)).withEdging(edging(EdgingKind.RUFFLE));
         Piece strip = piece(Reckoner.reckon(plan), "ruffle");
         assertThat(strip.cutHeight()).isEqualTo(Length.inches(5));
-        assertThat(strip.quantity()).as("128 in from strips of 53, an inch to each join").isEqualTo(3);
+        assertThat(strip.quantity())
+                .as("128 in from strips of 53, an inch to each join")
+                .isEqualTo(3);
         Length joined = strip.cutWidth().minus(Length.inches(1)).times(3);
         assertThat(joined).isBetween(Length.inches(128), Length.inches(129));
-        Piece single = piece(Reckoner.reckon(plan.withEdging(edging(EdgingKind.RUFFLE, "ruffleMake", Ruffle.Make.SINGLE))), "ruffle");
+        Piece single = piece(
+                Reckoner.reckon(plan.withEdging(edging(EdgingKind.RUFFLE, "ruffleMake", Ruffle.Make.SINGLE))),
+                "ruffle");
         assertThat(single.cutHeight()).isEqualTo(Length.inches(3));
     }
 
@@ -199,28 +256,66 @@ class EdgingExamplesTest {
         CoverPlan square = finishedAt(Length.inches(18), Length.inches(18));
         CoverPlan zipped = square.withOpening(OpeningKind.EDGE_ZIP.usual(Unit.INCH));
         return Stream.of(
-                Arguments.of("lip-narrow", square.withEdging(edging(EdgingKind.PIPING, "stripRule", Piping.Rule.OWN, "stripOwn", Length.inches(1))), "remedy.strip"),
-                Arguments.of("cord-short", square.withEdging(edging(EdgingKind.PIPING, "cordAtHand", Optional.of(Length.inches(70)))), "remedy.get-more"),
-                Arguments.of("strip-short", square.withEdging(edging(EdgingKind.PIPING, "stripAtHand", Optional.of(Length.inches(70)))), "remedy.get-more"),
-                Arguments.of("piping-straight", square.withShape(ShapeKind.ROUND.usual(Unit.INCH)).withEdging(edging(EdgingKind.PIPING,
-                        "grain", Piping.Grain.STRAIGHT)), "remedy.cut-bias"),
-                Arguments.of("cord-bulky", square.withEdging(edging(EdgingKind.PIPING, "cord", Piping.Cord.ROPE)), "remedy.cord"),
-                Arguments.of("block-small", square.withEdging(edging(EdgingKind.PIPING, "block", Length.inches(3))), "remedy.block"),
-                Arguments.of("trim-fold", square.withOpening(OpeningKind.WRAP.usual(Unit.INCH)).withEdging(edging(EdgingKind.PIPING)), "remedy.envelope"),
-                Arguments.of("french-trim", square.withSeam(new Seam(HALF, SeamFinish.FRENCH)).withEdging(edging(EdgingKind.PIPING)), "remedy.overlock"),
+                Arguments.of(
+                        "lip-narrow",
+                        square.withEdging(
+                                edging(EdgingKind.PIPING, "stripRule", Piping.Rule.OWN, "stripOwn", Length.inches(1))),
+                        "remedy.strip"),
+                Arguments.of(
+                        "cord-short",
+                        square.withEdging(edging(EdgingKind.PIPING, "cordAtHand", Optional.of(Length.inches(70)))),
+                        "remedy.get-more"),
+                Arguments.of(
+                        "strip-short",
+                        square.withEdging(edging(EdgingKind.PIPING, "stripAtHand", Optional.of(Length.inches(70)))),
+                        "remedy.get-more"),
+                Arguments.of(
+                        "piping-straight",
+                        square.withShape(ShapeKind.ROUND.usual(Unit.INCH))
+                                .withEdging(edging(EdgingKind.PIPING, "grain", Piping.Grain.STRAIGHT)),
+                        "remedy.cut-bias"),
+                Arguments.of(
+                        "cord-bulky",
+                        square.withEdging(edging(EdgingKind.PIPING, "cord", Piping.Cord.ROPE)),
+                        "remedy.cord"),
+                Arguments.of(
+                        "block-small",
+                        square.withEdging(edging(EdgingKind.PIPING, "block", Length.inches(3))),
+                        "remedy.block"),
+                Arguments.of(
+                        "trim-fold",
+                        square.withOpening(OpeningKind.WRAP.usual(Unit.INCH)).withEdging(edging(EdgingKind.PIPING)),
+                        "remedy.envelope"),
+                Arguments.of(
+                        "french-trim",
+                        square.withSeam(new Seam(HALF, SeamFinish.FRENCH)).withEdging(edging(EdgingKind.PIPING)),
+                        "remedy.overlock"),
                 Arguments.of("fringe-zip", zipped.withEdging(edging(EdgingKind.BY_LENGTH)), "remedy.back-zip"),
-                Arguments.of("small-parts", square.withEdging(edging(EdgingKind.BY_LENGTH, "trimSort", TrimByLength.Sort.BEADS)), "remedy.noted"),
-                Arguments.of("trim-heat", square.withEdging(edging(EdgingKind.BY_LENGTH, "synthetic", true)), "remedy.noted"),
+                Arguments.of(
+                        "small-parts",
+                        square.withEdging(edging(EdgingKind.BY_LENGTH, "trimSort", TrimByLength.Sort.BEADS)),
+                        "remedy.noted"),
+                Arguments.of(
+                        "trim-heat",
+                        square.withEdging(edging(EdgingKind.BY_LENGTH, "synthetic", true)),
+                        "remedy.noted"),
                 Arguments.of("layers", square.withEdging(edging(EdgingKind.RUFFLE, "pipedToo", true)), "remedy.noted"),
-                Arguments.of("flange-unfit", square.withShape(ShapeKind.RUN.usual(Unit.INCH)).withEdging(edging(EdgingKind.FLANGE)), "remedy.no-flange"),
+                Arguments.of(
+                        "flange-unfit",
+                        square.withShape(ShapeKind.RUN.usual(Unit.INCH)).withEdging(edging(EdgingKind.FLANGE)),
+                        "remedy.no-flange"),
                 Arguments.of("flange-opening", zipped.withEdging(edging(EdgingKind.FLANGE)), "remedy.envelope"));
     }
 
     @ParameterizedTest(name = "{0}")
     @MethodSource("findings")
     void whatCanGoWrongIsFoundAndPutRight(String code, CoverPlan plan, String label) {
-        Finding finding = Reckoner.reckon(plan).finding(code).orElseThrow(() ->
-                new AssertionError("only " + Reckoner.reckon(plan).findings().stream().map(Finding::code).toList()));
+        Finding finding = Reckoner.reckon(plan)
+                .finding(code)
+                .orElseThrow(() -> new AssertionError("only "
+                        + Reckoner.reckon(plan).findings().stream()
+                                .map(Finding::code)
+                                .toList()));
         Finding.Remedy remedy = finding.remedy().orElseThrow();
         assertThat(remedy.label().code()).isEqualTo(label);
         assertThat(Reckoner.reckon(remedy.plan()).finding(code)).isEmpty();
@@ -229,26 +324,43 @@ class EdgingExamplesTest {
     @Test
     void threadAndHaberdasheryAreListedForEveryCover() {
         List<Need> needs = Reckoner.reckon(finishedAt(Length.inches(18), Length.inches(18))
-                .withSeam(new Seam(HALF, SeamFinish.OVERLOCKED))).needs();
+                        .withSeam(new Seam(HALF, SeamFinish.OVERLOCKED)))
+                .needs();
         Need thread = needs.get(needs.size() - 1);
         assertThat(thread.what().code()).isEqualTo("need.thread");
         // 72 round and two hems of 18, three times; 72 overlocked, twelve times.
         assertThat(thread.sum().orElseThrow().total()).isEqualTo(Length.inches((72 + 36) * 3 + 72 * 12));
-        // An 18 in side with a zip of 14: 72 round, and the zip down both its sides; the seam is finished with lock stitch.
-        Reckoned zipped = Reckoner.reckon(finishedAt(Length.inches(18), Length.inches(18)).withOpening(OpeningKind.EDGE_ZIP.usual(Unit.INCH)));
+        // An 18 in side with a zip of 14: 72 round, and the zip down both its sides; the seam is finished with lock
+        // stitch.
+        Reckoned zipped = Reckoner.reckon(
+                finishedAt(Length.inches(18), Length.inches(18)).withOpening(OpeningKind.EDGE_ZIP.usual(Unit.INCH)));
         Length zip = zipped.back().zip().orElseThrow().length();
         assertThat(zip).isGreaterThan(Length.inches(10));
-        assertThat(need(zipped, "need.thread")).isEqualTo(Length.inches(72).plus(zip.times(2)).times(3).plus(Length.inches(72).times(3)));
+        assertThat(need(zipped, "need.thread"))
+                .isEqualTo(Length.inches(72)
+                        .plus(zip.times(2))
+                        .times(3)
+                        .plus(Length.inches(72).times(3)));
     }
 
     @Test
     void aHandleIsFourTimesItsWidthAndCaughtSoFarFromEachSide() {
         // Half-inch seams: 11 and two allowances long, folded to the middle twice; caught 4 in from the sides of 16.
-        Reckoned reckoned = Reckoner.reckon(adding(finishedAt(Length.inches(16), Length.inches(14)), "handle", true, "handleWide", Length.inches(1, 1, 4),
-                "handleLong", Length.inches(11), "handleFrom", Length.inches(4)));
+        Reckoned reckoned = Reckoner.reckon(adding(
+                finishedAt(Length.inches(16), Length.inches(14)),
+                "handle",
+                true,
+                "handleWide",
+                Length.inches(1, 1, 4),
+                "handleLong",
+                Length.inches(11),
+                "handleFrom",
+                Length.inches(4)));
         assertThat(piece(reckoned, "handle").cutWidth()).isEqualTo(Length.inches(12));
         assertThat(piece(reckoned, "handle").cutHeight()).isEqualTo(Length.inches(5));
-        assertThat(reckoned.front().marks().stream().filter(mark -> mark.sort() == Marking.Sort.STRAP).map(mark -> mark.fromLeft().orElseThrow()))
+        assertThat(reckoned.front().marks().stream()
+                        .filter(mark -> mark.sort() == Marking.Sort.STRAP)
+                        .map(mark -> mark.fromLeft().orElseThrow()))
                 .containsExactly(Length.inches(4, 1, 2), Length.inches(12, 1, 2));
     }
 
@@ -259,10 +371,21 @@ class EdgingExamplesTest {
     @Test
     void aPocketsLiningIsTwiceItsBandTaller() {
         CoverPlan plan = finishedAt(Length.inches(16), Length.inches(16));
-        Reckoned banded = Reckoner.reckon(adding(plan, "pocket", true, "pocketMake", Extras.PocketMake.CONTRAST_BAND, "pocketDeep", Length.inches(9),
-                "pocketBand", Length.inches(1, 1, 2)));
+        Reckoned banded = Reckoner.reckon(adding(
+                plan,
+                "pocket",
+                true,
+                "pocketMake",
+                Extras.PocketMake.CONTRAST_BAND,
+                "pocketDeep",
+                Length.inches(9),
+                "pocketBand",
+                Length.inches(1, 1, 2)));
         assertThat(piece(banded, "pocket").cutHeight()).isEqualTo(Length.inches(8, 1, 2));
-        assertThat(piece(banded, "pocket-lining").cutHeight().minus(piece(banded, "pocket").cutHeight())).isEqualTo(Length.inches(3));
+        assertThat(piece(banded, "pocket-lining")
+                        .cutHeight()
+                        .minus(piece(banded, "pocket").cutHeight()))
+                .isEqualTo(Length.inches(3));
         Reckoned plain = Reckoner.reckon(adding(plan, "pocket", true, "pocketDeep", Length.inches(9)));
         assertThat(piece(plain, "pocket").quantity()).isEqualTo(2);
         assertThat(piece(plain, "pocket").cutWidth()).isEqualTo(Length.inches(17));
@@ -271,12 +394,24 @@ class EdgingExamplesTest {
     static Stream<Arguments> extrasFindings() {
         CoverPlan square = finishedAt(Length.inches(16), Length.inches(16));
         return Stream.of(
-                Arguments.of("pocket-deep", adding(square, "pocket", true, "pocketDeep", Length.inches(14)), "remedy.pocket"),
-                Arguments.of("pocket-curve", adding(square.withShape(ShapeKind.ROUND.usual(Unit.INCH)), "pocket", true), "remedy.leave-off"),
-                Arguments.of("handle-crosses", adding(square, "handle", true, "handleFrom", Length.inches(9)), "remedy.handle"),
+                Arguments.of(
+                        "pocket-deep",
+                        adding(square, "pocket", true, "pocketDeep", Length.inches(14)),
+                        "remedy.pocket"),
+                Arguments.of(
+                        "pocket-curve",
+                        adding(square.withShape(ShapeKind.ROUND.usual(Unit.INCH)), "pocket", true),
+                        "remedy.leave-off"),
+                Arguments.of(
+                        "handle-crosses",
+                        adding(square, "handle", true, "handleFrom", Length.inches(9)),
+                        "remedy.handle"),
                 Arguments.of("label-corner", adding(square, "label", true, "labelFrom", HALF), "remedy.label"),
                 Arguments.of("motif-none", adding(square, "motif", true), "remedy.leave-off"),
-                Arguments.of("no-corners", square.withShape(ShapeKind.ROUND.usual(Unit.INCH)).withEdging(edging(EdgingKind.CORNERS)), "remedy.leave-off"));
+                Arguments.of(
+                        "no-corners",
+                        square.withShape(ShapeKind.ROUND.usual(Unit.INCH)).withEdging(edging(EdgingKind.CORNERS)),
+                        "remedy.leave-off"));
     }
 
     @ParameterizedTest(name = "{0}")

@@ -42,18 +42,20 @@ class EnvelopeExamplesTest {
     }
 
     private static CoverPlan hemmed(CoverPlan plan, Hem first, Hem second) {
-        return plan.withOpening(envelope(plan).withPanels(new PanelChoice(first, false), new PanelChoice(second, false)));
+        return plan.withOpening(
+                envelope(plan).withPanels(new PanelChoice(first, false), new PanelChoice(second, false)));
     }
 
     private static List<String> sizes(CoverPlan plan) {
         LengthFormat format = LengthFormat.in(plan.mark());
-        return Reckoner.reckon(plan).pieces().stream().map(piece -> piece.id() + " " + format.bare(piece.cutWidth())
-                + " × " + format.bare(piece.cutHeight())).toList();
+        return Reckoner.reckon(plan).pieces().stream()
+                .map(piece -> piece.id() + " " + format.bare(piece.cutWidth()) + " × " + format.bare(piece.cutHeight()))
+                .toList();
     }
 
     private static CoverPlan exampleA() {
-        CoverPlan plan = DefaultPlan.plan("A", Mark.EIGHTH, ShapeKind.SQUARE,
-                Form.overCrown(Length.inches(21, 1, 4), Length.inches(21, 1, 4)));
+        CoverPlan plan = DefaultPlan.plan(
+                "A", Mark.EIGHTH, ShapeKind.SQUARE, Form.overCrown(Length.inches(21, 1, 4), Length.inches(21, 1, 4)));
         return fitted(plan, FitSchool.CUT_TO_FORM).withOpening(envelope(plan).withOverlap(Length.inches(5)));
     }
 
@@ -61,7 +63,9 @@ class EnvelopeExamplesTest {
     void cutToTheForm() {
         Reckoned reckoned = Reckoner.reckon(exampleA());
         assertThat(reckoned.finished(Axis.ACROSS)).isEqualTo(Length.inches(20, 1, 4));
-        assertThat(sizes(exampleA())).containsExactly("front 21¼ × 21¼", "back-upper 21¼ × 14\u200a1\u20448", "back-lower 21¼ × 14\u200a1\u20448");
+        assertThat(sizes(exampleA()))
+                .containsExactly(
+                        "front 21¼ × 21¼", "back-upper 21¼ × 14\u200a1\u20448", "back-lower 21¼ × 14\u200a1\u20448");
     }
 
     @ParameterizedTest
@@ -69,23 +73,34 @@ class EnvelopeExamplesTest {
     void rulesOfThumbShowTheOverlapTheyReallyLeave(RuleOfThumb rule, long depth, long left) {
         CoverPlan plan = exampleA().withOpening(envelope(exampleA()).withRule(rule));
         Reckoned reckoned = Reckoner.reckon(plan);
-        assertThat(reckoned.pieces().subList(1, 3)).extracting(Piece::cutHeight).containsOnly(Length.sixtyFourths(depth));
+        assertThat(reckoned.pieces().subList(1, 3))
+                .extracting(Piece::cutHeight)
+                .containsOnly(Length.sixtyFourths(depth));
         assertThat(reckoned.back().overlap()).contains(Length.sixtyFourths(left));
     }
 
     @Test
     void oneHemAndOneSelvage() {
-        CoverPlan plan = hemmed(finishedAt(Length.inches(23), Length.inches(14, 3, 4), Length.inches(4)),
-                NARROW, NARROW.withKind(Hem.Kind.SELVAGE));
-        assertThat(sizes(plan)).containsExactly("front 24 × 15¾", "back-upper 24 × 10\u200a3\u20448", "back-lower 24 × 9\u200a7\u20448");
+        CoverPlan plan = hemmed(
+                finishedAt(Length.inches(23), Length.inches(14, 3, 4), Length.inches(4)),
+                NARROW,
+                NARROW.withKind(Hem.Kind.SELVAGE));
+        assertThat(sizes(plan))
+                .containsExactly(
+                        "front 24 × 15¾", "back-upper 24 × 10\u200a3\u20448", "back-lower 24 × 9\u200a7\u20448");
     }
 
     @Test
     void linedBacks() {
         Hem lined = NARROW.withKind(Hem.Kind.LINED);
         CoverPlan plan = hemmed(finishedAt(Length.inches(15), Length.inches(15), Length.inches(4)), lined, lined);
-        assertThat(sizes(plan)).containsExactly("front 16 × 16", "back-upper 16 × 10½", "lining-upper 16 × 10½",
-                "back-lower 16 × 10½", "lining-lower 16 × 10½");
+        assertThat(sizes(plan))
+                .containsExactly(
+                        "front 16 × 16",
+                        "back-upper 16 × 10½",
+                        "lining-upper 16 × 10½",
+                        "back-lower 16 × 10½",
+                        "lining-lower 16 × 10½");
     }
 
     @Test
@@ -108,7 +123,9 @@ class EnvelopeExamplesTest {
         Reckoned reckoned = Reckoner.reckon(plan);
         assertThat(reckoned.allowance()).isEqualTo(Length.inches(0, 5, 8));
         assertThat(reckoned.finished(Axis.ACROSS)).isEqualTo(Length.inches(20));
-        assertThat(reckoned.front().cutWidth()).as("still cut at the form's size").isEqualTo(Length.inches(21, 1, 4));
+        assertThat(reckoned.front().cutWidth())
+                .as("still cut at the form's size")
+                .isEqualTo(Length.inches(21, 1, 4));
     }
 
     @Test

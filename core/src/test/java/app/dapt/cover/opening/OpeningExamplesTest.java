@@ -13,7 +13,6 @@ import app.dapt.cover.JoiningKind;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.decision.Back;
-import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.SeamFinish;
 import app.dapt.cover.decision.Spacing;
@@ -63,48 +62,126 @@ class OpeningExamplesTest {
 
     private static List<String> sizes(CoverPlan plan) {
         LengthFormat format = LengthFormat.in(plan.mark());
-        return Reckoner.reckon(plan).pieces().stream().map(piece -> (piece.quantity() > 1 ? piece.quantity() + " " : "") + piece.id() + " "
-                + format.bare(piece.cutWidth()) + " × " + format.bare(piece.cutHeight())).toList();
+        return Reckoner.reckon(plan).pieces().stream()
+                .map(piece -> (piece.quantity() > 1 ? piece.quantity() + " " : "") + piece.id() + " "
+                        + format.bare(piece.cutWidth()) + " × " + format.bare(piece.cutHeight()))
+                .toList();
     }
 
     private static List<String> marks(CoverPlan plan, Marking.Sort sort) {
         LengthFormat format = LengthFormat.in(plan.mark());
-        return Reckoner.reckon(plan).front().marks().stream().filter(mark -> mark.sort() == sort)
-                .map(mark -> format.bare(mark.fromLeft().or(mark::fromTop).orElseThrow())).toList();
+        return Reckoner.reckon(plan).front().marks().stream()
+                .filter(mark -> mark.sort() == sort)
+                .map(mark -> format.bare(mark.fromLeft().or(mark::fromTop).orElseThrow()))
+                .toList();
     }
 
     static Stream<Arguments> examples() {
         CoverPlan metric = finishedAt(Mark.MILLIMETRE, ShapeKind.SQUARE, Length.cm(42), Length.cm(42));
         CoverPlan french = finishedAt(Mark.MILLIMETRE, ShapeKind.OBLONG, Length.cm(75), Length.cm(50))
                 .withSeam(new Seam(Length.mm(15), SeamFinish.FRENCH));
-        CoverPlan run = finishedAt(Mark.EIGHTH, ShapeKind.RUN, Length.inches(64), Length.inches(25)).withShape(new Run(4, new Run.Straps(Run.Use.CARRY, 0, Length.inches(8), Run.CarriedBy.TOP, Run.Propped.LEFT, 2)));
+        CoverPlan run = finishedAt(Mark.EIGHTH, ShapeKind.RUN, Length.inches(64), Length.inches(25))
+                .withShape(new Run(
+                        4, new Run.Straps(Run.Use.CARRY, 0, Length.inches(8), Run.CarriedBy.TOP, Run.Propped.LEFT, 2)));
         return Stream.of(
-                Arguments.of("banded envelope", finishedAt(Length.inches(22), Length.inches(22)).withOpening(opening(OpeningKind.BANDED, Unit.INCH,
-                        "overlap", Length.inches(4), "band", Length.inches(4, 1, 2))),
+                Arguments.of(
+                        "banded envelope",
+                        finishedAt(Length.inches(22), Length.inches(22))
+                                .withOpening(opening(
+                                        OpeningKind.BANDED,
+                                        Unit.INCH,
+                                        "overlap",
+                                        Length.inches(4),
+                                        "band",
+                                        Length.inches(4, 1, 2))),
                         List.of("front 23 × 23", "back-upper 23 × 11¾", "band 23 × 4½", "back-lower 23 × 14½")),
-                Arguments.of("wrap", metric.withOpening(opening(OpeningKind.WRAP, Unit.CENTIMETRE, "overlap", Length.cm(12),
-                        "firstHem", Hem.Kind.SINGLE, "firstTurnTwo", Length.mm(15), "secondHem", Hem.Kind.SINGLE, "secondTurnTwo", Length.cm(2))),
+                Arguments.of(
+                        "wrap",
+                        metric.withOpening(opening(
+                                OpeningKind.WRAP,
+                                Unit.CENTIMETRE,
+                                "overlap",
+                                Length.cm(12),
+                                "firstHem",
+                                Hem.Kind.SINGLE,
+                                "firstTurnTwo",
+                                Length.mm(15),
+                                "secondHem",
+                                Hem.Kind.SINGLE,
+                                "secondTurnTwo",
+                                Length.cm(2))),
                         List.of("wrap 45 × 99.5")),
-                Arguments.of("pillowcase", french.withOpening(opening(OpeningKind.PILLOWCASE, Unit.CENTIMETRE,
-                        "flaps", PillowcaseOpening.Flaps.BOTH, "flap", Length.cm(14), "ease", Length.cm(3))),
+                Arguments.of(
+                        "pillowcase",
+                        french.withOpening(opening(
+                                OpeningKind.PILLOWCASE,
+                                Unit.CENTIMETRE,
+                                "flaps",
+                                PillowcaseOpening.Flaps.BOTH,
+                                "flap",
+                                Length.cm(14),
+                                "ease",
+                                Length.cm(3))),
                         List.of("pillowcase 182 × 56")),
-                Arguments.of("zip in the edge", finishedAt(Length.inches(27, 1, 2), Length.inches(27, 1, 2)).withOpening(opening(OpeningKind.EDGE_ZIP, Unit.INCH)),
+                Arguments.of(
+                        "zip in the edge",
+                        finishedAt(Length.inches(27, 1, 2), Length.inches(27, 1, 2))
+                                .withOpening(opening(OpeningKind.EDGE_ZIP, Unit.INCH)),
                         List.of("front 28½ × 28½", "back 28½ × 28½")),
-                Arguments.of("zip across the back", finishedAt(Length.inches(22), Length.inches(13)).withOpening(opening(OpeningKind.BACK_ZIP, Unit.INCH,
-                        "zipAt", Length.inches(1, 1, 2))), List.of("front 23 × 14", "back-upper 23 × 12½", "back-lower 23 × 2½")),
-                Arguments.of("hidden zip", finishedAt(Length.inches(15), Length.inches(15)).withOpening(opening(OpeningKind.HIDDEN_ZIP, Unit.INCH)),
-                        List.of("front 16 × 16", "back-upper 16 × 9¼", "back-lower 16 × 6¾", "band 16 × 2½", "2 tab 2 × 1")),
-                Arguments.of("mock button band", finishedAt(Length.inches(21), Length.inches(15)).withFace(new Face.ButtonBand(Length.inches(2), 3, Spacing.HALF_AT_ENDS, Length.inches(1)))
-                        .withOpening(opening(OpeningKind.EDGE_ZIP, Unit.INCH)), List.of("front 26 × 16", "back 22 × 16")),
-                Arguments.of("sewn shut, one piece", finishedAt(Length.inches(24), Length.inches(24)).withOpening(opening(OpeningKind.SEWN_SHUT, Unit.INCH,
-                        "cutIn", SewnShutOpening.Cut.ONE)), List.of("whole 25 × 49")),
-                Arguments.of("run of four", run.withOpening(opening(OpeningKind.ENVELOPE, Unit.INCH, "overlap", Length.inches(6))),
-                        List.of("front 65\u200a3\u20448 × 26", "back-upper 65\u200a3\u20448 × 17", "back-lower 65\u200a3\u20448 × 17")),
-                Arguments.of("round envelope", finishedAt(Mark.EIGHTH, ShapeKind.ROUND, Length.inches(16), Length.inches(16)).withOpening(
-                        opening(OpeningKind.ENVELOPE, Unit.INCH, "overlap", Length.inches(4))),
+                Arguments.of(
+                        "zip across the back",
+                        finishedAt(Length.inches(22), Length.inches(13))
+                                .withOpening(opening(OpeningKind.BACK_ZIP, Unit.INCH, "zipAt", Length.inches(1, 1, 2))),
+                        List.of("front 23 × 14", "back-upper 23 × 12½", "back-lower 23 × 2½")),
+                Arguments.of(
+                        "hidden zip",
+                        finishedAt(Length.inches(15), Length.inches(15))
+                                .withOpening(opening(OpeningKind.HIDDEN_ZIP, Unit.INCH)),
+                        List.of(
+                                "front 16 × 16",
+                                "back-upper 16 × 9¼",
+                                "back-lower 16 × 6¾",
+                                "band 16 × 2½",
+                                "2 tab 2 × 1")),
+                Arguments.of(
+                        "mock button band",
+                        finishedAt(Length.inches(21), Length.inches(15))
+                                .withFace(new Face.ButtonBand(
+                                        Length.inches(2), 3, Spacing.HALF_AT_ENDS, Length.inches(1)))
+                                .withOpening(opening(OpeningKind.EDGE_ZIP, Unit.INCH)),
+                        List.of("front 26 × 16", "back 22 × 16")),
+                Arguments.of(
+                        "sewn shut, one piece",
+                        finishedAt(Length.inches(24), Length.inches(24))
+                                .withOpening(
+                                        opening(OpeningKind.SEWN_SHUT, Unit.INCH, "cutIn", SewnShutOpening.Cut.ONE)),
+                        List.of("whole 25 × 49")),
+                Arguments.of(
+                        "run of four",
+                        run.withOpening(opening(OpeningKind.ENVELOPE, Unit.INCH, "overlap", Length.inches(6))),
+                        List.of(
+                                "front 65\u200a3\u20448 × 26",
+                                "back-upper 65\u200a3\u20448 × 17",
+                                "back-lower 65\u200a3\u20448 × 17")),
+                Arguments.of(
+                        "round envelope",
+                        finishedAt(Mark.EIGHTH, ShapeKind.ROUND, Length.inches(16), Length.inches(16))
+                                .withOpening(opening(OpeningKind.ENVELOPE, Unit.INCH, "overlap", Length.inches(4))),
                         List.of("front 17 × 17", "back-upper 17 × 11½", "back-lower 17 × 11½")),
-                Arguments.of("ties", finishedAt(Length.inches(20), Length.inches(14)).withOpening(opening(OpeningKind.ENVELOPE, Unit.INCH,
-                        "overlap", Length.inches(4), "fastening", Fastening.By.TIES, "fastenings", 2, "tieWidth", HALF)),
+                Arguments.of(
+                        "ties",
+                        finishedAt(Length.inches(20), Length.inches(14))
+                                .withOpening(opening(
+                                        OpeningKind.ENVELOPE,
+                                        Unit.INCH,
+                                        "overlap",
+                                        Length.inches(4),
+                                        "fastening",
+                                        Fastening.By.TIES,
+                                        "fastenings",
+                                        2,
+                                        "tieWidth",
+                                        HALF)),
                         List.of("front 21 × 15", "back-upper 21 × 10½", "back-lower 21 × 10½", "4 tie 11 × 2")));
     }
 
@@ -116,7 +193,8 @@ class OpeningExamplesTest {
 
     @Test
     void foldsPleatsAndChannelsAreMarkedWhereTheyLie() {
-        List<CoverPlan> plans = examples().map(arguments -> (CoverPlan) arguments.get()[1]).toList();
+        List<CoverPlan> plans =
+                examples().map(arguments -> (CoverPlan) arguments.get()[1]).toList();
         assertThat(marks(plans.get(1), Marking.Sort.FOLD)).containsExactly("28.5", "70.5");
         assertThat(marks(plans.get(2), Marking.Sort.FOLD)).containsExactly("16", "91", "166");
         assertThat(marks(plans.get(6), Marking.Sort.PLEAT)).containsExactly("12", "16");
@@ -127,16 +205,35 @@ class OpeningExamplesTest {
 
     static Stream<Arguments> zips() {
         return Stream.of(
-                Arguments.of(finishedAt(Length.inches(27, 1, 2), Length.inches(27, 1, 2)), OpeningKind.EDGE_ZIP, Length.inches(24), Length.inches(1, 3, 4)),
-                Arguments.of(finishedAt(Length.inches(22), Length.inches(13)), OpeningKind.BACK_ZIP, Length.inches(20), Length.inches(1)),
-                Arguments.of(finishedAt(Length.inches(15), Length.inches(15)), OpeningKind.HIDDEN_ZIP, Length.inches(14), HALF),
-                Arguments.of(finishedAt(Mark.MILLIMETRE, ShapeKind.SQUARE, Length.cm(47), Length.cm(47)), OpeningKind.EDGE_ZIP, Length.cm(40), Length.mm(35)));
+                Arguments.of(
+                        finishedAt(Length.inches(27, 1, 2), Length.inches(27, 1, 2)),
+                        OpeningKind.EDGE_ZIP,
+                        Length.inches(24),
+                        Length.inches(1, 3, 4)),
+                Arguments.of(
+                        finishedAt(Length.inches(22), Length.inches(13)),
+                        OpeningKind.BACK_ZIP,
+                        Length.inches(20),
+                        Length.inches(1)),
+                Arguments.of(
+                        finishedAt(Length.inches(15), Length.inches(15)),
+                        OpeningKind.HIDDEN_ZIP,
+                        Length.inches(14),
+                        HALF),
+                Arguments.of(
+                        finishedAt(Mark.MILLIMETRE, ShapeKind.SQUARE, Length.cm(47), Length.cm(47)),
+                        OpeningKind.EDGE_ZIP,
+                        Length.cm(40),
+                        Length.mm(35)));
     }
 
     @ParameterizedTest
     @MethodSource("zips")
     void takesTheLongestZipSoldThatLeavesItsEndsClosed(CoverPlan plan, OpeningKind kind, Length teeth, Length closed) {
-        Back.Zip zip = Reckoner.reckon(plan.withOpening(kind.usual(plan.unit()))).back().zip().orElseThrow();
+        Back.Zip zip = Reckoner.reckon(plan.withOpening(kind.usual(plan.unit())))
+                .back()
+                .zip()
+                .orElseThrow();
         assertThat(zip.length()).isEqualTo(teeth);
         assertThat(zip.from()).isEqualTo(closed);
         assertThat(zip.buy()).isEqualTo(teeth);
@@ -145,32 +242,51 @@ class OpeningExamplesTest {
     @Test
     void anInvisibleZipIsBoughtLongerAndALongerOneIsShortened() {
         CoverPlan plan = finishedAt(Length.inches(20), Length.inches(20));
-        Back.Zip invisible = Reckoner.reckon(plan.withOpening(opening(OpeningKind.EDGE_ZIP, Unit.INCH, "zipSort", EdgeZipOpening.Sorts.INVISIBLE)))
-                .back().zip().orElseThrow();
+        Back.Zip invisible = Reckoner.reckon(plan.withOpening(
+                        opening(OpeningKind.EDGE_ZIP, Unit.INCH, "zipSort", EdgeZipOpening.Sorts.INVISIBLE)))
+                .back()
+                .zip()
+                .orElseThrow();
         assertThat(invisible.length()).isEqualTo(Length.inches(18));
         assertThat(invisible.buy()).isEqualTo(Length.inches(20));
-        Back.Zip own = Reckoner.reckon(plan.withOpening(opening(OpeningKind.EDGE_ZIP, Unit.INCH, "zipStock", ZipLength.Stock.OWN,
-                "zipLength", Length.inches(17)))).back().zip().orElseThrow();
+        Back.Zip own = Reckoner.reckon(plan.withOpening(opening(
+                        OpeningKind.EDGE_ZIP,
+                        Unit.INCH,
+                        "zipStock",
+                        ZipLength.Stock.OWN,
+                        "zipLength",
+                        Length.inches(17))))
+                .back()
+                .zip()
+                .orElseThrow();
         assertThat(own.buy()).isEqualTo(Length.inches(18));
     }
 
     @Test
     void buttonsAreSpacedEvenlyWithHalfASpaceAtTheEnds() {
-        CoverPlan plan = finishedAt(Length.inches(20), Length.inches(20)).withOpening(opening(OpeningKind.BANDED, Unit.INCH,
-                "fastening", Fastening.By.BUTTONS, "fastenings", 4));
+        CoverPlan plan = finishedAt(Length.inches(20), Length.inches(20))
+                .withOpening(
+                        opening(OpeningKind.BANDED, Unit.INCH, "fastening", Fastening.By.BUTTONS, "fastenings", 4));
         Reckoned reckoned = Reckoner.reckon(plan);
-        assertThat(reckoned.back().spots()).extracting(spot -> spot.along().toInches()).containsExactly(2.5, 7.5, 12.5, 17.5);
+        assertThat(reckoned.back().spots())
+                .extracting(spot -> spot.along().toInches())
+                .containsExactly(2.5, 7.5, 12.5, 17.5);
         Piece band = reckoned.pieces().get(2);
-        assertThat(band.marks()).filteredOn(mark -> mark.sort() == Marking.Sort.BUTTONHOLE).hasSize(4)
+        assertThat(band.marks())
+                .filteredOn(mark -> mark.sort() == Marking.Sort.BUTTONHOLE)
+                .hasSize(4)
                 .allSatisfy(mark -> assertThat(mark.fromTop()).contains(Length.inches(1, 1, 4)));
-        assertThat(reckoned.pieces().get(3).marks()).filteredOn(mark -> mark.sort() == Marking.Sort.BUTTON).hasSize(4);
+        assertThat(reckoned.pieces().get(3).marks())
+                .filteredOn(mark -> mark.sort() == Marking.Sort.BUTTON)
+                .hasSize(4);
     }
 
     @Test
     void aVeeHasTheMeasuresItWasGivenAndIsTheSameOnBothSides() {
         for (Vee.End end : Vee.End.values()) {
             Vee vee = new Vee(Length.inches(12), end, Length.inches(2), Length.inches(4), Vee.By.WIDTH, 45);
-            Contour outline = vee.outline(Length.inches(34), Length.inches(26), Length.ZERO, 0.8).orElseThrow();
+            Contour outline = vee.outline(Length.inches(34), Length.inches(26), Length.ZERO, 0.8)
+                    .orElseThrow();
             assertThat(outline.left()).isCloseTo(0, within(0.5));
             assertThat(outline.right()).isCloseTo(34 * 25.4, within(0.5));
             assertThat(outline.top()).isCloseTo(0, within(0.5));
@@ -183,7 +299,8 @@ class OpeningExamplesTest {
     @Test
     void aSharpVeeHoldsItsArmsWidthTimesTheirLengthOfCloth() {
         Vee sharp = new Vee(Length.inches(12), Vee.End.SQUARE, Length.ZERO, Length.ZERO, Vee.By.WIDTH, 45);
-        Contour outline = sharp.outline(Length.inches(34), Length.inches(26), Length.ZERO, 0.8).orElseThrow();
+        Contour outline = sharp.outline(Length.inches(34), Length.inches(26), Length.ZERO, 0.8)
+                .orElseThrow();
         Chambers casing = (Chambers) sharp.casing(Length.inches(34), Length.inches(26));
         assertThat(outline.area()).isCloseTo(casing.each().height().toMm() * 12 * 25.4, Percentage.withPercentage(0.5));
     }
@@ -198,58 +315,104 @@ class OpeningExamplesTest {
     @Test
     void aCornerIsTaperedInByItsEarAndTheCoverGrowsFuller() {
         CoverPlan plan = finishedAt(Mark.EIGHTH, ShapeKind.SQUARE, Length.inches(18), Length.inches(18));
-        Rectangular.Taper taper = new Rectangular(false, Corners.TAPERED).taper(Length.inches(18), Length.inches(18), 0.75).orElseThrow();
+        Rectangular.Taper taper = new Rectangular(false, Corners.TAPERED)
+                .taper(Length.inches(18), Length.inches(18), 0.75)
+                .orElseThrow();
         assertThat(taper.inset()).isEqualTo(HALF);
         assertThat(taper.reach()).isBetween(Length.inches(4), Length.inches(6));
         Reckoned plain = Reckoner.reckon(plan);
         Reckoned tapered = Reckoner.reckon(plan.withShape(new Rectangular(false, Corners.TAPERED)));
         assertThat(tapered.fullness().ratio()).isGreaterThan(plain.fullness().ratio());
         assertThat(Rectangular.taperOf(tapered.outline().orElseThrow()).inset()).isEqualTo(HALF);
-        assertThat(tapered.front().cutWidth()).as("the rectangle is cut first").isEqualTo(plain.front().cutWidth());
-        assertThat(new Rectangular(false, Corners.TAPERED).taper(Length.inches(18), Length.inches(18), 0.4)).isEqualTo(Optional.empty());
+        assertThat(tapered.front().cutWidth())
+                .as("the rectangle is cut first")
+                .isEqualTo(plain.front().cutWidth());
+        assertThat(new Rectangular(false, Corners.TAPERED).taper(Length.inches(18), Length.inches(18), 0.4))
+                .isEqualTo(Optional.empty());
     }
 
     @Test
     void aPanelWiderThanItsClothIsJoinedBesideAFullDropOrInTheMiddle() {
-        CoverPlan plan = finishedAt(Length.inches(71), Length.inches(20)).withOpening(opening(OpeningKind.EDGE_ZIP, Unit.INCH));
+        CoverPlan plan =
+                finishedAt(Length.inches(71), Length.inches(20)).withOpening(opening(OpeningKind.EDGE_ZIP, Unit.INCH));
         Cloth striped = new Cloth("Ticking", "#31507e", Print.STRIPE, Length.inches(54), false);
         plan = plan.withCloths(plan.cloths().with(Piece.Material.FRONT, striped));
-        assertThat(sizes(plan.withJoining(JoiningKind.MIDDLE.usual(Unit.INCH)))).startsWith("front-1 36½ × 21", "front-2 36½ × 21");
-        assertThat(sizes(plan.withJoining(JoiningKind.SIDES.usual(Unit.INCH)))).startsWith("front-1 10½ × 21", "front-2 53 × 21", "front-3 10½ × 21");
+        assertThat(sizes(plan.withJoining(JoiningKind.MIDDLE.usual(Unit.INCH))))
+                .startsWith("front-1 36½ × 21", "front-2 36½ × 21");
+        assertThat(sizes(plan.withJoining(JoiningKind.SIDES.usual(Unit.INCH))))
+                .startsWith("front-1 10½ × 21", "front-2 53 × 21", "front-3 10½ × 21");
     }
 
     @Test
     void notchesOnTheFrontShowWhereTheBacksEnd() {
-        CoverPlan plan = finishedAt(Length.inches(20), Length.inches(20)).withOpening(opening(OpeningKind.ENVELOPE, Unit.INCH, "overlap", Length.inches(4)));
+        CoverPlan plan = finishedAt(Length.inches(20), Length.inches(20))
+                .withOpening(opening(OpeningKind.ENVELOPE, Unit.INCH, "overlap", Length.inches(4)));
         Piece front = Reckoner.reckon(plan).front();
-        assertThat(front.marks()).filteredOn(mark -> mark.sort() == Marking.Sort.NOTCH).extracting(mark -> mark.fromTop().orElseThrow().toInches())
+        assertThat(front.marks())
+                .filteredOn(mark -> mark.sort() == Marking.Sort.NOTCH)
+                .extracting(mark -> mark.fromTop().orElseThrow().toInches())
                 .containsExactlyInAnyOrder(8.5, 8.5, 12.5, 12.5);
-        Marking lower = front.marks().stream().filter(mark -> mark.fromTop().filter(Length.inches(12, 1, 2)::equals).isPresent()).findFirst().orElseThrow();
-        assertThat(lower.upDown(front)).as("measured from the nearer edge").contains(new Marking.Measure(Length.inches(8, 1, 2), Side.BOTTOM));
+        Marking lower = front.marks().stream()
+                .filter(mark ->
+                        mark.fromTop().filter(Length.inches(12, 1, 2)::equals).isPresent())
+                .findFirst()
+                .orElseThrow();
+        assertThat(lower.upDown(front))
+                .as("measured from the nearer edge")
+                .contains(new Marking.Measure(Length.inches(8, 1, 2), Side.BOTTOM));
     }
 
     @Test
     void theWayBackFromPiecesGivesTheCoverTheyWereCutFor() {
-        CoverFromPieces.Cut cut = new CoverFromPieces.Cut(Length.inches(21, 1, 4), Length.inches(21, 1, 4), Length.inches(21, 1, 4), Length.inches(14, 1, 8),
-                Length.inches(14, 1, 8), HALF, Length.inches(1), Length.inches(1));
+        CoverFromPieces.Cut cut = new CoverFromPieces.Cut(
+                Length.inches(21, 1, 4),
+                Length.inches(21, 1, 4),
+                Length.inches(21, 1, 4),
+                Length.inches(14, 1, 8),
+                Length.inches(14, 1, 8),
+                HALF,
+                Length.inches(1),
+                Length.inches(1));
         CoverFromPieces back = CoverFromPieces.of(cut, Mark.EIGHTH, "Found");
         assertThat(back.across().total()).isEqualTo(Length.inches(20, 1, 4));
         assertThat(back.overlap().total()).isEqualTo(Length.inches(5));
         assertThat(back.forms()).extracting(form -> form.across().toInches()).containsExactly(21.25, 20.25, 22.25);
         assertThat(back.troubles()).isEmpty();
-        assertThat(sizes(back.plan())).containsExactly("front 21¼ × 21¼", "back-upper 21¼ × 14\u200a1\u20448", "back-lower 21¼ × 14\u200a1\u20448");
+        assertThat(sizes(back.plan()))
+                .containsExactly(
+                        "front 21¼ × 21¼", "back-upper 21¼ × 14\u200a1\u20448", "back-lower 21¼ × 14\u200a1\u20448");
     }
 
     @Test
     void aHalvedBlankThatIsTooSmallSaysSoAndSwappedBacksAreSeen() {
         CoverFromPieces.Cut usual = CoverFromPieces.Cut.usual(Unit.INCH);
-        assertThat(CoverFromPieces.of(usual.withBlankHalved(), Mark.EIGHTH, "Blank").troubles()).extracting(trouble -> trouble.what().code())
+        assertThat(CoverFromPieces.of(usual.withBlankHalved(), Mark.EIGHTH, "Blank")
+                        .troubles())
+                .extracting(trouble -> trouble.what().code())
                 .containsExactly("have.narrow-backs.what");
-        CoverFromPieces.Cut taller = new CoverFromPieces.Cut(Length.inches(18), Length.inches(22), Length.inches(18), Length.inches(11), Length.inches(11), HALF,
-                Length.inches(1), Length.inches(1));
-        assertThat(CoverFromPieces.of(taller, Mark.EIGHTH, "Short").troubles()).extracting(trouble -> trouble.what().code()).containsExactly("have.backs-short.what");
-        CoverFromPieces.Cut swapped = new CoverFromPieces.Cut(Length.inches(23), Length.inches(14), Length.inches(9, 1, 2), Length.inches(23), Length.inches(23),
-                HALF, Length.inches(1), Length.inches(1));
-        assertThat(CoverFromPieces.of(swapped, Mark.EIGHTH, "Swapped").troubles()).extracting(trouble -> trouble.what().code()).contains("have.swapped-backs.what");
+        CoverFromPieces.Cut taller = new CoverFromPieces.Cut(
+                Length.inches(18),
+                Length.inches(22),
+                Length.inches(18),
+                Length.inches(11),
+                Length.inches(11),
+                HALF,
+                Length.inches(1),
+                Length.inches(1));
+        assertThat(CoverFromPieces.of(taller, Mark.EIGHTH, "Short").troubles())
+                .extracting(trouble -> trouble.what().code())
+                .containsExactly("have.backs-short.what");
+        CoverFromPieces.Cut swapped = new CoverFromPieces.Cut(
+                Length.inches(23),
+                Length.inches(14),
+                Length.inches(9, 1, 2),
+                Length.inches(23),
+                Length.inches(23),
+                HALF,
+                Length.inches(1),
+                Length.inches(1));
+        assertThat(CoverFromPieces.of(swapped, Mark.EIGHTH, "Swapped").troubles())
+                .extracting(trouble -> trouble.what().code())
+                .contains("have.swapped-backs.what");
     }
 }

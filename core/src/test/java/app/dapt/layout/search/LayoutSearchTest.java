@@ -33,9 +33,20 @@ class LayoutSearchTest {
         return Cases.of(30, random -> {
             int w = 200 + random.nextInt(200);
             int h = 200 + random.nextInt(200);
-            List<Corner> cornered = List.of(new Corner(0, 0), new Corner(w, 0), new Corner(w, h / 2), new Corner(w / 2, h / 2), new Corner(w / 2, h), new Corner(0, h));
-            List<Corner> slanting = List.of(new Corner(0, 0), new Corner(w, random.nextInt(80)), new Corner(w - random.nextInt(80), h), new Corner(10, h - 20));
-            return new Task(0, items(random, 150), List.of(new Remnant("L", cornered), new Remnant("slanting", slanting)));
+            List<Corner> cornered = List.of(
+                    new Corner(0, 0),
+                    new Corner(w, 0),
+                    new Corner(w, h / 2),
+                    new Corner(w / 2, h / 2),
+                    new Corner(w / 2, h),
+                    new Corner(0, h));
+            List<Corner> slanting = List.of(
+                    new Corner(0, 0),
+                    new Corner(w, random.nextInt(80)),
+                    new Corner(w - random.nextInt(80), h),
+                    new Corner(10, h - 20));
+            return new Task(
+                    0, items(random, 150), List.of(new Remnant("L", cornered), new Remnant("slanting", slanting)));
         });
     }
 
@@ -44,8 +55,15 @@ class LayoutSearchTest {
         int kinds = 1 + random.nextInt(6);
         for (int i = 0; i < kinds; i++) {
             int every = 40 + random.nextInt(60);
-            Optional<Repeat> repeat = random.nextInt(4) == 0 ? Optional.of(new Repeat(every, random.nextInt(every))) : Optional.empty();
-            items.add(new Item("p" + i, 10 + random.nextInt(largest - 10), 10 + random.nextInt(largest), 1 + random.nextInt(4), random.nextBoolean(), repeat));
+            Optional<Repeat> repeat =
+                    random.nextInt(4) == 0 ? Optional.of(new Repeat(every, random.nextInt(every))) : Optional.empty();
+            items.add(new Item(
+                    "p" + i,
+                    10 + random.nextInt(largest - 10),
+                    10 + random.nextInt(largest),
+                    1 + random.nextInt(4),
+                    random.nextBoolean(),
+                    repeat));
         }
         return items;
     }
@@ -62,16 +80,21 @@ class LayoutSearchTest {
         for (int i = 0; i < placed.size(); i++) {
             Placed one = placed.get(i);
             Item item = task.items().get(one.item());
-            assertThat(one.turned()).as("turned without leave").isIn(false, item.turns() && item.repeat().isEmpty());
-            item.repeat().ifPresent(repeat -> assertThat(one.y() % repeat.every()).isEqualTo(repeat.offset()));
+            assertThat(one.turned())
+                    .as("turned without leave")
+                    .isIn(false, item.turns() && item.repeat().isEmpty());
+            item.repeat()
+                    .ifPresent(repeat -> assertThat(one.y() % repeat.every()).isEqualTo(repeat.offset()));
             for (int j = 0; j < i; j++) {
-                boolean overlap = placed.get(j).remnant() == one.remnant() && box(placed.get(j), task).intersects(box(one, task));
+                boolean overlap = placed.get(j).remnant() == one.remnant()
+                        && box(placed.get(j), task).intersects(box(one, task));
                 assertThat(overlap).as("%s over %s", one, placed.get(j)).isFalse();
             }
         }
         for (int kind = 0; kind < task.items().size(); kind++) {
             int of = kind;
-            assertThat(placed.stream().filter(p -> p.item() == of).count()).isLessThanOrEqualTo(task.items().get(kind).count());
+            assertThat(placed.stream().filter(p -> p.item() == of).count())
+                    .isLessThanOrEqualTo(task.items().get(kind).count());
         }
     }
 
@@ -84,8 +107,14 @@ class LayoutSearchTest {
         for (Placements laying : List.of(plain, better)) {
             assertSound(laying, task);
             assertThat(laying.placed()).hasSize(task.count());
-            assertThat(laying.placed()).allSatisfy(placed -> assertThat(box(placed, task).getMaxX()).isLessThanOrEqualTo(task.width()));
-            assertThat(laying.length()).isEqualTo(laying.placed().stream().mapToInt(p -> (int) box(p, task).getMaxY()).max().orElse(0));
+            assertThat(laying.placed())
+                    .allSatisfy(
+                            placed -> assertThat(box(placed, task).getMaxX()).isLessThanOrEqualTo(task.width()));
+            assertThat(laying.length())
+                    .isEqualTo(laying.placed().stream()
+                            .mapToInt(p -> (int) box(p, task).getMaxY())
+                            .max()
+                            .orElse(0));
             assertThat(laying.length()).isGreaterThanOrEqualTo(search.least());
         }
         assertThat(better.length()).isLessThanOrEqualTo(plain.length());
@@ -94,7 +123,8 @@ class LayoutSearchTest {
     @ParameterizedTest
     @MethodSource("bolts")
     void theSameSeedAndStepsGiveTheSameLayout(Task task) {
-        assertThat(new LayoutSearch(task, 3).improve(Budget.steps(800))).isEqualTo(new LayoutSearch(task, 3).improve(Budget.steps(800)));
+        assertThat(new LayoutSearch(task, 3).improve(Budget.steps(800)))
+                .isEqualTo(new LayoutSearch(task, 3).improve(Budget.steps(800)));
     }
 
     @ParameterizedTest
@@ -111,7 +141,9 @@ class LayoutSearchTest {
             Area outside = new Area(box(placed, task));
             outside.subtract(new Area(outline));
             Rectangle2D left = outside.getBounds2D();
-            assertThat(left.getWidth() * left.getHeight()).as("%s sticks out", placed).isLessThan(1e-3);
+            assertThat(left.getWidth() * left.getHeight())
+                    .as("%s sticks out", placed)
+                    .isLessThan(1e-3);
         }
     }
 
@@ -120,16 +152,25 @@ class LayoutSearchTest {
         List<Corner> star = new ArrayList<>();
         for (int i = 0; i < 40; i++) {
             double far = i % 2 == 0 ? 9_000 : 7_000;
-            star.add(new Corner((int) (10_000 + far * Math.cos(i * Math.PI / 20)), (int) (10_000 + far * Math.sin(i * Math.PI / 20))));
+            star.add(new Corner((int) (10_000 + far * Math.cos(i * Math.PI / 20)), (int)
+                    (10_000 + far * Math.sin(i * Math.PI / 20))));
         }
-        Task task = new Task(0, List.of(new Item("front", 4_000, 4_000, 4, true, Optional.empty())), List.of(new Remnant("star", star)));
+        Task task = new Task(
+                0,
+                List.of(new Item("front", 4_000, 4_000, 4, true, Optional.empty())),
+                List.of(new Remnant("star", star)));
         assertThat(new LayoutSearch(task, 1).best().placed()).hasSize(4);
     }
 
     @Test
     void piecesThatFillTheClothAreLaidWithoutWasteAndProvedSo() {
-        Task task = new Task(300, List.of(new Item("wide", 200, 100, 1, false, Optional.empty()), new Item("tall", 100, 150, 1, false, Optional.empty()),
-                new Item("low", 200, 50, 1, false, Optional.empty())), List.of());
+        Task task = new Task(
+                300,
+                List.of(
+                        new Item("wide", 200, 100, 1, false, Optional.empty()),
+                        new Item("tall", 100, 150, 1, false, Optional.empty()),
+                        new Item("low", 200, 50, 1, false, Optional.empty())),
+                List.of());
         LayoutSearch search = new LayoutSearch(task, 1);
         assertThat(search.improve(Budget.steps(2000)).length()).isEqualTo(150);
         assertThat(search.isProvedBest()).isTrue();
@@ -139,7 +180,8 @@ class LayoutSearchTest {
     void fiveHundredPiecesAreLaidAtOnceAndMoreAreRefused() {
         Task task = new Task(800, List.of(new Item("square", 90, 90, 500, true, Optional.empty())), List.of());
         assertThat(new LayoutSearch(task, 1).best().placed()).hasSize(500);
-        assertThatThrownBy(() -> new Task(800, List.of(new Item("square", 90, 90, 501, true, Optional.empty())), List.of()))
+        assertThatThrownBy(() ->
+                        new Task(800, List.of(new Item("square", 90, 90, 501, true, Optional.empty())), List.of()))
                 .isInstanceOf(IllegalArgumentException.class);
     }
 

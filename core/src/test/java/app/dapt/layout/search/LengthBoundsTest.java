@@ -19,8 +19,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class LengthBoundsTest {
 
     /** A cloth cut up without waste, so that its own length is known to be enough. */
-    record CutUp(Task task, int length) {
-    }
+    record CutUp(Task task, int length) {}
 
     static Stream<Arguments> cutUp() {
         return Cases.of(80, random -> {
@@ -41,7 +40,8 @@ class LengthBoundsTest {
                 parts.add(side == 0 ? new int[] {part[0] - at, part[1]} : new int[] {part[0], part[1] - at});
             }
             List<Item> items = new ArrayList<>();
-            parts.forEach(part -> items.add(new Item("p" + items.size(), part[0], part[1], 1, random.nextBoolean(), Optional.empty())));
+            parts.forEach(part -> items.add(
+                    new Item("p" + items.size(), part[0], part[1], 1, random.nextBoolean(), Optional.empty())));
             return new CutUp(new Task(width, items, List.of()), length);
         });
     }
@@ -53,7 +53,8 @@ class LengthBoundsTest {
         assertThat(LeastLength.of(cloth.task())).isLessThanOrEqualTo(cloth.length());
         assertThat(BarLowerBound.across(cloth.task(), patient)).isLessThanOrEqualTo(cloth.length());
         assertThat(ChainLowerBound.of(cloth.task())).isLessThanOrEqualTo(cloth.length());
-        assertThat(BarLowerBound.isTooShort(cloth.task(), cloth.length(), patient)).isFalse();
+        assertThat(BarLowerBound.isTooShort(cloth.task(), cloth.length(), patient))
+                .isFalse();
         LayoutSearch search = new LayoutSearch(cloth.task(), 5);
         search.improve(Budget.steps(2500));
         assertThat(search.least()).isLessThanOrEqualTo(cloth.length());
@@ -65,29 +66,55 @@ class LengthBoundsTest {
         // Two of three do not go side by side: three lie one after another, although their area asks for two.
         Task task = new Task(100, List.of(new Item("wide", 60, 60, 3, false, Optional.empty())), List.of());
         assertThat(BarLowerBound.across(task, Budget.steps(1000))).isEqualTo(180);
-        assertThat(BarLowerBound.isTooShort(new Task(100, List.of(new Item("low", 50, 30, 4, true, Optional.empty())), List.of()), 59, Budget.steps(1000))).isTrue();
+        assertThat(BarLowerBound.isTooShort(
+                        new Task(100, List.of(new Item("low", 50, 30, 4, true, Optional.empty())), List.of()),
+                        59,
+                        Budget.steps(1000)))
+                .isTrue();
     }
 
     @Test
     void chainsSeeWhatTheRepeatLeavesEmpty() {
-        // Two columns. Between fronts in consecutive repeats nothing else goes; two backs go where one repeat is left out.
-        Task task = new Task(840, List.of(new Item("front", 336, 336, 4, false, Optional.of(new Repeat(432, 48))), new Item("back", 336, 232, 8, false, Optional.empty())), List.of());
+        // Two columns. Between fronts in consecutive repeats nothing else goes; two backs go where one repeat is left
+        // out.
+        Task task = new Task(
+                840,
+                List.of(
+                        new Item("front", 336, 336, 4, false, Optional.of(new Repeat(432, 48))),
+                        new Item("back", 336, 232, 8, false, Optional.empty())),
+                List.of());
         assertThat(ChainLowerBound.of(task)).isEqualTo(1680);
         LayoutSearch search = new LayoutSearch(task, 1);
         search.improve(Budget.steps(20_000));
         assertThat(search.best().length()).isEqualTo(1680);
         assertThat(search.isProvedBest()).isTrue();
-        assertThat(ChainLowerBound.of(new Task(840, List.of(new Item("tab", 20, 20, 400, false, Optional.empty())), List.of()))).as("too many side by side").isZero();
+        assertThat(ChainLowerBound.of(
+                        new Task(840, List.of(new Item("tab", 20, 20, 400, false, Optional.empty())), List.of())))
+                .as("too many side by side")
+                .isZero();
     }
 
     @Test
     void matchedPiecesAreBoundByTheirRepeat() {
         // Two columns; every row begins a whole number of repeats after the one before.
-        Task task = new Task(200, List.of(new Item("front", 90, 90, 4, false, Optional.of(new Repeat(50, 10)), Optional.of(new Repeat(40, 5)), Optional.empty(), false)), List.of());
+        Task task = new Task(
+                200,
+                List.of(new Item(
+                        "front",
+                        90,
+                        90,
+                        4,
+                        false,
+                        Optional.of(new Repeat(50, 10)),
+                        Optional.of(new Repeat(40, 5)),
+                        Optional.empty(),
+                        false)),
+                List.of());
         LayoutSearch search = new LayoutSearch(task, 1);
         assertThat(search.least()).isEqualTo(10 + 3 * 100 + 90);
         assertThat(search.improve(Budget.steps(2000)).length()).isEqualTo(10 + 3 * 100 + 90);
-        Task narrower = new Task(300, List.of(new Item("front", 90, 90, 4, false, Optional.of(new Repeat(50, 10)))), List.of());
+        Task narrower =
+                new Task(300, List.of(new Item("front", 90, 90, 4, false, Optional.of(new Repeat(50, 10)))), List.of());
         assertThat(new LayoutSearch(narrower, 1).least()).isEqualTo(10 + 100 + 90);
     }
 
@@ -99,8 +126,15 @@ class LengthBoundsTest {
         List<Item> items = new ArrayList<>();
         int kinds = 2 + random.nextInt(5);
         for (int i = 0; i < kinds; i++) {
-            Optional<Repeat> repeat = random.nextInt(5) == 0 ? Optional.of(new Repeat(30, random.nextInt(30))) : Optional.empty();
-            items.add(new Item("p" + i, 10 + random.nextInt(130), 10 + random.nextInt(100), 1 + random.nextInt(4), random.nextBoolean(), repeat));
+            Optional<Repeat> repeat =
+                    random.nextInt(5) == 0 ? Optional.of(new Repeat(30, random.nextInt(30))) : Optional.empty();
+            items.add(new Item(
+                    "p" + i,
+                    10 + random.nextInt(130),
+                    10 + random.nextInt(100),
+                    1 + random.nextInt(4),
+                    random.nextBoolean(),
+                    repeat));
         }
         return items;
     }
@@ -111,12 +145,14 @@ class LengthBoundsTest {
     void edgeToEdgeCutsPartWhatWasAskedToBePartedSo(Task task) {
         LayoutSearch search = new LayoutSearch(task, 2);
         for (Placements laying : List.of(search.best(), search.improve(Budget.steps(4000)))) {
-            List<Patch> pieces = laying.placed().stream().map(placed -> {
-                Item item = task.items().get(placed.item());
-                int wide = placed.turned() ? item.along() : item.across();
-                int deep = placed.turned() ? item.across() : item.along();
-                return new Patch(0, placed.x(), placed.y(), placed.x() + wide, placed.y() + deep);
-            }).toList();
+            List<Patch> pieces = laying.placed().stream()
+                    .map(placed -> {
+                        Item item = task.items().get(placed.item());
+                        int wide = placed.turned() ? item.along() : item.across();
+                        int deep = placed.turned() ? item.across() : item.along();
+                        return new Patch(0, placed.x(), placed.y(), placed.x() + wide, placed.y() + deep);
+                    })
+                    .toList();
             assertThat(pieces).hasSize(task.count());
             assertThat(isParted(pieces)).isTrue();
         }
@@ -130,10 +166,16 @@ class LengthBoundsTest {
             boolean across = way == 0;
             for (Patch edge : pieces) {
                 int at = across ? edge.bottom() : edge.right();
-                boolean free = pieces.stream().noneMatch(p -> across ? p.top() < at && at < p.bottom() : p.left() < at && at < p.right());
-                List<Patch> before = pieces.stream().filter(p -> (across ? p.bottom() : p.right()) <= at).toList();
+                boolean free = pieces.stream()
+                        .noneMatch(p -> across ? p.top() < at && at < p.bottom() : p.left() < at && at < p.right());
+                List<Patch> before = pieces.stream()
+                        .filter(p -> (across ? p.bottom() : p.right()) <= at)
+                        .toList();
                 if (free && before.size() < pieces.size()) {
-                    return isParted(before) && isParted(pieces.stream().filter(p -> !before.contains(p)).toList());
+                    return isParted(before)
+                            && isParted(pieces.stream()
+                                    .filter(p -> !before.contains(p))
+                                    .toList());
                 }
             }
         }

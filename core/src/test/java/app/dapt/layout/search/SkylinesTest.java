@@ -82,7 +82,9 @@ class SkylinesTest {
             assertThat(level.gap(0)).isEqualTo(heights.ends() - heights.begins());
             assertThat(level.waste(0)).isEqualTo(wasted);
             int x = level.placeFor(0, wide);
-            assertThat(x == heights.begins() || x + wide == heights.ends()).as("against one of the walls").isTrue();
+            assertThat(x == heights.begins() || x + wide == heights.ends())
+                    .as("against one of the walls")
+                    .isTrue();
             int steps = level.stepsWith(0, wide, heights.lowest() + deep);
             next.clear();
             next.add(level, 0, 0, 1, x, heights.lowest(), wide, deep, wasted);
@@ -101,8 +103,7 @@ class SkylinesTest {
     @ParameterizedTest
     @MethodSource("cases")
     void theMovesKeptAreThoseThatSortingWouldKeep(Random random) {
-        record Move(int node, int way, double rank) {
-        }
+        record Move(int node, int way, double rank) {}
         BeamMoves moves = new BeamMoves();
         List<Move> all = new ArrayList<>();
         int wanted = 1 + random.nextInt(20);
@@ -142,7 +143,8 @@ class SkylinesTest {
             last = traces.add(last, i, 2 * i, 3 * i);
         }
         for (int i = 999; i >= 0; i--) {
-            assertThat(List.of(traces.way(last), traces.x(last), traces.y(last))).containsExactly(i, 2 * i, 3 * i);
+            assertThat(List.of(traces.way(last), traces.x(last), traces.y(last)))
+                    .containsExactly(i, 2 * i, 3 * i);
             last = traces.before(last);
         }
         assertThat(last).isEqualTo(BeamTraces.NONE);

@@ -10,7 +10,8 @@ import app.dapt.words.Words;
 import java.util.Map;
 
 /**
- * What a request is about: whose cutting table, which of its cloths, and the piece that is looked at, in the reader's words.
+ * What a request is about: whose cutting table, which of its cloths, and the piece that is looked at, in the reader's
+ * words.
  *
  * @param cloth where the cloth stands on the table
  * @param piece the key of a copy; blank for none

@@ -38,10 +38,20 @@ class AtTable {
     }
 
     @ModelAttribute("at")
-    At at(@PathVariable String whose, @PathVariable long id, @RequestParam(defaultValue = "") String cloth, @RequestParam(defaultValue = "") String piece,
-            @RequestParam(defaultValue = "") String version, Reader reader) {
+    At at(
+            @PathVariable String whose,
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String cloth,
+            @RequestParam(defaultValue = "") String piece,
+            @RequestParam(defaultValue = "") String version,
+            Reader reader) {
         Table table = cutting.table(new Owner(whose.equals("sets"), id), reader);
-        return new At(table, table.numberOf(cloth), piece.length() > LONGEST_PIECE ? "" : piece, Versions.read(version), wording.words(reader, table.mark()));
+        return new At(
+                table,
+                table.numberOf(cloth),
+                piece.length() > LONGEST_PIECE ? "" : piece,
+                Versions.read(version),
+                wording.words(reader, table.mark()));
     }
 
     /** The cloth of a table on which something lies; of an empty one nothing can be changed. */
@@ -71,8 +81,15 @@ class StaleCloth {
     @ExceptionHandler(Stale.class)
     ModelAndView stale(HttpServletRequest request, Reader reader) {
         @SuppressWarnings("unchecked")
-        Map<String, String> path = (Map<String, String>) request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE);
-        At at = tables.at(path.getOrDefault("whose", "sets"), Long.parseLong(path.get("id")), parameter(request, "cloth"), parameter(request, "piece"), "", reader);
+        Map<String, String> path =
+                (Map<String, String>) request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE);
+        At at = tables.at(
+                path.getOrDefault("whose", "sets"),
+                Long.parseLong(path.get("id")),
+                parameter(request, "cloth"),
+                parameter(request, "piece"),
+                "",
+                reader);
         ExtendedModelMap model = new ExtendedModelMap();
         frame.frame(request, model);
         views.show(at, new Entries(Map.of(), at.words()), model);
@@ -90,6 +107,8 @@ class StaleCloth {
 
     private static String conflict(String address) {
         String last = address.substring(address.lastIndexOf('/') + 1);
-        return last.matches("undo|redo|remnant|figures|slide|width|picture|piece") ? last : address.matches("/sets/\\d+") ? "set" : "cloth";
+        return last.matches("undo|redo|remnant|figures|slide|width|picture|piece")
+                ? last
+                : address.matches("/sets/\\d+") ? "set" : "cloth";
     }
 }

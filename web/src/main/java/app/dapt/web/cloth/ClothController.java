@@ -26,8 +26,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /**
- * The cloth of one cover or of a set: what to buy, how the pieces lie, and whether what is at hand will do. Every change
- * says what is different and answers with the view afresh.
+ * The cloth of one cover or of a set: what to buy, how the pieces lie, and whether what is at hand will do. Every
+ * change says what is different and answers with the view afresh.
  */
 @Controller
 @RequestMapping("/{whose:covers|sets}/{id}/cloth")
@@ -37,6 +37,7 @@ class ClothController {
     private static final double LONGER_SECONDS = 30;
     /** Inches that a print is slid at the most. */
     private static final double FARTHEST = 1000;
+
     private static final int NO_PRICE = -1;
 
     private final Cutting cutting;
@@ -50,29 +51,44 @@ class ClothController {
     }
 
     @GetMapping
-    String cloth(@ModelAttribute(name = "at", binding = false) At at, @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
-            @RequestHeader(name = "HX-History-Restore-Request", defaultValue = "false") boolean restored, Model model) {
+    String cloth(
+            @ModelAttribute(name = "at", binding = false) At at,
+            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
+            @RequestHeader(name = "HX-History-Restore-Request", defaultValue = "false") boolean restored,
+            Model model) {
         views.show(at, at.nothing(), model);
         return part && !restored ? "cloth/cloth" : "cloth/page";
     }
 
     /** One of the choices that are either so or not. */
     @PostMapping("/choose")
-    String choose(@ModelAttribute(name = "at", binding = false) At at, @RequestParam String what, @RequestParam(defaultValue = "false") boolean on,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Model model) {
-        return change(at, plan -> switch (what) {
-            case "edge-to-edge" -> plan.cutting(on, plan.matched(), plan.cutAtRepeat());
-            case "matched" -> plan.cutting(plan.edgeToEdge(), on, plan.cutAtRepeat());
-            case "cut-at-repeat" -> plan.cutting(plan.edgeToEdge(), plan.matched(), on);
-            case "at-hand" -> plan.at(on, plan.remnants());
-            default -> plan;
-        }, part, model);
+    String choose(
+            @ModelAttribute(name = "at", binding = false) At at,
+            @RequestParam String what,
+            @RequestParam(defaultValue = "false") boolean on,
+            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
+            Model model) {
+        return change(
+                at,
+                plan -> switch (what) {
+                    case "edge-to-edge" -> plan.cutting(on, plan.matched(), plan.cutAtRepeat());
+                    case "matched" -> plan.cutting(plan.edgeToEdge(), on, plan.cutAtRepeat());
+                    case "cut-at-repeat" -> plan.cutting(plan.edgeToEdge(), plan.matched(), on);
+                    case "at-hand" -> plan.at(on, plan.remnants());
+                    default -> plan;
+                },
+                part,
+                model);
     }
 
     /** How the cloth itself is used, repeats and shrinks: in every cover cut from it. */
     @PostMapping("/stuff")
-    String stuff(@ModelAttribute(name = "at", binding = false) At at, @RequestParam Map<String, String> typed,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Reader reader, Model model) {
+    String stuff(
+            @ModelAttribute(name = "at", binding = false) At at,
+            @RequestParam Map<String, String> typed,
+            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
+            Reader reader,
+            Model model) {
         Cloth use = AtTable.needed(at).stuff();
         Entries entries = new Entries(typed, at.words());
         boolean sideways = typed.containsKey("sideways") ? typed.get("sideways").equals("true") : use.sideways();
@@ -83,11 +99,20 @@ class ClothController {
 
     /** The table it is cut on, and what other widths cost: fields that may be refused. */
     @PostMapping("/figures")
-    String figures(@ModelAttribute(name = "at", binding = false) At at, @RequestParam Map<String, String> typed,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Model model) {
+    String figures(
+            @ModelAttribute(name = "at", binding = false) At at,
+            @RequestParam Map<String, String> typed,
+            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
+            Model model) {
         Entries entries = new Entries(typed, at.words());
-        lay(at, plan -> priced(plan.onTable(entries.length("table-wide", LengthRange.PIECE, plan.tableWide()),
-                entries.length("table-deep", LengthRange.PIECE, plan.tableDeep())), entries, at));
+        lay(
+                at,
+                plan -> priced(
+                        plan.onTable(
+                                entries.length("table-wide", LengthRange.PIECE, plan.tableWide()),
+                                entries.length("table-deep", LengthRange.PIECE, plan.tableDeep())),
+                        entries,
+                        at));
         return answer(at, entries, part, model);
     }
 
@@ -98,7 +123,8 @@ class ClothController {
             if (entries.raw(name).filter(String::isBlank).isPresent()) {
                 priced = priced.priced(width, Optional.empty());
             } else if (entries.raw(name).isPresent()) {
-                int price = entries.hundredths(name, Cloth.DEAREST, plan.prices().getOrDefault(width, NO_PRICE));
+                int price =
+                        entries.hundredths(name, Cloth.DEAREST, plan.prices().getOrDefault(width, NO_PRICE));
                 priced = price == NO_PRICE ? priced : priced.priced(width, Optional.of(price));
             }
         }
@@ -119,41 +145,82 @@ class ClothController {
 
     /** Something to do with one copy of a piece. */
     @PostMapping("/piece")
-    String piece(@ModelAttribute(name = "at", binding = false) At at, @RequestParam(name = "do") String what,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Model model) {
+    String piece(
+            @ModelAttribute(name = "at", binding = false) At at,
+            @RequestParam(name = "do") String what,
+            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
+            Model model) {
         Optional<Spot> spot = views.laid(AtTable.needed(at).table(), at.cloth()).spot(at.piece());
-        return !at.knowsPiece() ? answer(at, at.nothing(), part, model) : change(at, plan -> switch (what) {
-            case "pin" -> spot.map(s -> plan.pinned(at.piece(), Optional.of(new LayoutChoices.Pin(s.across(), s.along(), s.turned(), s.about(), s.remnant())))).orElse(plan);
-            case "unpin" -> plan.pinned(at.piece(), Optional.empty());
-            case "turn" -> plan.turning(at.piece(), !spot.map(Spot::turned).orElse(false));
-            case "out" -> plan.without(at.piece(), true);
-            case "in" -> plan.without(at.piece(), false);
-            default -> plan;
-        }, part, model);
+        return !at.knowsPiece()
+                ? answer(at, at.nothing(), part, model)
+                : change(
+                        at,
+                        plan -> switch (what) {
+                            case "pin" ->
+                                spot.map(s -> plan.pinned(
+                                                at.piece(),
+                                                Optional.of(new LayoutChoices.Pin(
+                                                        s.across(), s.along(), s.turned(), s.about(), s.remnant()))))
+                                        .orElse(plan);
+                            case "unpin" -> plan.pinned(at.piece(), Optional.empty());
+                            case "turn" ->
+                                plan.turning(at.piece(), !spot.map(Spot::turned).orElse(false));
+                            case "out" -> plan.without(at.piece(), true);
+                            case "in" -> plan.without(at.piece(), false);
+                            default -> plan;
+                        },
+                        part,
+                        model);
     }
 
     /** Slides the print under a piece, in inches, centres its motif, or lets it lie wherever it goes. */
     @PostMapping("/slide")
-    String slide(@ModelAttribute(name = "at", binding = false) At at, @RequestParam(defaultValue = "0") double right, @RequestParam(defaultValue = "0") double down,
-            @RequestParam(defaultValue = "") String to, @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Model model) {
+    String slide(
+            @ModelAttribute(name = "at", binding = false) At at,
+            @RequestParam(defaultValue = "0") double right,
+            @RequestParam(defaultValue = "0") double down,
+            @RequestParam(defaultValue = "") String to,
+            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
+            Model model) {
         Cloth use = AtTable.needed(at).stuff();
         Optional<Spot> spot = views.laid(at.table(), at.cloth()).spot(at.piece());
         boolean sound = Math.abs(right) < FARTHEST && Math.abs(down) < FARTHEST;
         if (spot.isEmpty() || use.repeat().isEmpty() || !sound) {
             return change(at, plan -> plan, part, model);
         }
-        return change(at, plan -> switch (to) {
-            case "middle" -> PieceWindow.shown(plan, spot.get(), Window.middleOf(use.repeat().get()));
-            case "anywhere" -> plan.showing(spot.get().wanted().key(), Optional.empty());
-            default -> PieceWindow.under(spot.get(), use).map(window -> PieceWindow.shown(plan, spot.get(),
-                    PieceWindow.slid(window, use, Length.nearInches(right), Length.nearInches(down), at.table().unit()))).orElse(plan);
-        }, part, model);
+        return change(
+                at,
+                plan -> switch (to) {
+                    case "middle" ->
+                        PieceWindow.shown(
+                                plan, spot.get(), Window.middleOf(use.repeat().get()));
+                    case "anywhere" -> plan.showing(spot.get().wanted().key(), Optional.empty());
+                    default ->
+                        PieceWindow.under(spot.get(), use)
+                                .map(window -> PieceWindow.shown(
+                                        plan,
+                                        spot.get(),
+                                        PieceWindow.slid(
+                                                window,
+                                                use,
+                                                Length.nearInches(right),
+                                                Length.nearInches(down),
+                                                at.table().unit())))
+                                .orElse(plan);
+                },
+                part,
+                model);
     }
 
     /** Adds a remnant, changes one, or takes one away. */
     @PostMapping("/remnant")
-    String remnant(@ModelAttribute(name = "at", binding = false) At at, @RequestParam(defaultValue = "-1") int number, @RequestParam(defaultValue = "") String remove,
-            @RequestParam Map<String, String> typed, @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Model model) {
+    String remnant(
+            @ModelAttribute(name = "at", binding = false) At at,
+            @RequestParam(defaultValue = "-1") int number,
+            @RequestParam(defaultValue = "") String remove,
+            @RequestParam Map<String, String> typed,
+            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
+            Model model) {
         Entries entries = new Entries(typed, at.words());
         lay(at, plan -> {
             List<Scrap> scraps = new ArrayList<>(plan.remnants());
@@ -190,16 +257,24 @@ class ClothController {
 
     /** Joins a panel from two under its flap, or cuts it whole again. */
     @PostMapping("/join")
-    String join(@ModelAttribute(name = "at", binding = false) At at, @RequestParam String key, @RequestParam boolean on,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Model model) {
-        boolean known = AtTable.needed(at).use().wanted().stream().anyMatch(wanted -> wanted.key().equals(key));
+    String join(
+            @ModelAttribute(name = "at", binding = false) At at,
+            @RequestParam String key,
+            @RequestParam boolean on,
+            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
+            Model model) {
+        boolean known = AtTable.needed(at).use().wanted().stream()
+                .anyMatch(wanted -> wanted.key().equals(key));
         return change(at, plan -> known ? plan.joining(key, on) : plan, part, model);
     }
 
     /** Lets the search go on for longer, or ends it. */
     @PostMapping("/search")
-    String search(@ModelAttribute(name = "at", binding = false) At at, @RequestParam boolean longer,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Model model) {
+    String search(
+            @ModelAttribute(name = "at", binding = false) At at,
+            @RequestParam boolean longer,
+            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
+            Model model) {
         if (longer) {
             views.longer(AtTable.needed(at).table(), at.cloth(), LONGER_SECONDS);
         } else {
@@ -209,13 +284,19 @@ class ClothController {
     }
 
     @PostMapping("/undo")
-    String undo(@ModelAttribute(name = "at", binding = false) At at, @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Model model) {
+    String undo(
+            @ModelAttribute(name = "at", binding = false) At at,
+            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
+            Model model) {
         lays.undo(AtTable.needed(at).place(), at.asked().lay());
         return answer(at, at.nothing(), part, model);
     }
 
     @PostMapping("/redo")
-    String redo(@ModelAttribute(name = "at", binding = false) At at, @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Model model) {
+    String redo(
+            @ModelAttribute(name = "at", binding = false) At at,
+            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
+            Model model) {
         lays.redo(AtTable.needed(at).place(), at.asked().lay());
         return answer(at, at.nothing(), part, model);
     }

@@ -38,8 +38,19 @@ import org.springframework.web.util.UriUtils;
  * @param watch   what to ask by whether anything has become better since
  * @param offers  what would do; nothing while it is being worked out
  */
-public record ClothPage(Table table, int cloth, Layout laid, int percent, LayStore.Stored stored, List<WidthRow> widths, List<Shopping> shopping, Optional<List<Offer>> offers,
-                        String watch, String piece, Words w, Entries entries) {
+public record ClothPage(
+        Table table,
+        int cloth,
+        Layout laid,
+        int percent,
+        LayStore.Stored stored,
+        List<WidthRow> widths,
+        List<Shopping> shopping,
+        Optional<List<Offer>> offers,
+        String watch,
+        String piece,
+        Words w,
+        Entries entries) {
 
     private static final double WIDE = 800;
     private static final double HIGH = 505;
@@ -51,7 +62,13 @@ public record ClothPage(Table table, int cloth, Layout laid, int percent, LaySto
      * @param cost     in hundredths; nothing where the price is not known
      * @param isStillLooking whether it may yet be less
      */
-    public record WidthRow(Length width, Optional<Length> buy, Optional<Long> cost, boolean isChosen, boolean isStillLooking, boolean isCheapest) {
+    public record WidthRow(
+            Length width,
+            Optional<Length> buy,
+            Optional<Long> cost,
+            boolean isChosen,
+            boolean isStillLooking,
+            boolean isCheapest) {
 
         WidthRow asCheapest() {
             return new WidthRow(width, buy, cost, isChosen, isStillLooking, true);
@@ -72,32 +89,29 @@ public record ClothPage(Table table, int cloth, Layout laid, int percent, LaySto
      *
      * @param atHand nothing is bought: it is cut from what is at hand
      */
-    public record Shopping(String cloth, boolean atHand, Optional<Length> buy, Optional<Long> cost, boolean isStillLooking) {
-    }
+    public record Shopping(
+            String cloth, boolean atHand, Optional<Length> buy, Optional<Long> cost, boolean isStillLooking) {}
 
     /** A line of a sum. */
-    public record Line(String label, String amount) {
-    }
+    public record Line(String label, String amount) {}
 
     /** A tab: one of the cloths. */
-    public record Tab(String key, String name, int pieces, boolean isCurrent) {
-    }
+    public record Tab(String key, String name, int pieces, boolean isCurrent) {}
 
     /** A panel that can be joined from two under its flap. */
-    public record Join(String key, String words, boolean on) {
-    }
+    public record Join(String key, String words, boolean on) {}
 
     /** A remnant as its form shows it. */
-    public record ScrapLine(int number, String name, String size, String corners, String spots) {
-    }
+    public record ScrapLine(int number, String name, String size, String corners, String spots) {}
 
     /** A piece in the list. */
-    public record PieceLine(int number, String copy, String name, String cover, String size, String state, boolean isCurrent) {
-    }
+    public record PieceLine(
+            int number, String copy, String name, String cover, String size, String state, boolean isCurrent) {}
 
     /** The view of a table on which nothing can be laid. */
     static ClothPage without(Table table, int cloth, Words words, Entries entries) {
-        return new ClothPage(table, cloth, null, 100, null, List.of(), List.of(), Optional.of(List.of()), "", "", words, entries);
+        return new ClothPage(
+                table, cloth, null, 100, null, List.of(), List.of(), Optional.of(List.of()), "", "", words, entries);
     }
 
     /** Whether there is nothing to lay: no cover in the set, or more pieces than one would cut at once. */
@@ -106,7 +120,9 @@ public record ClothPage(Table table, int cloth, Layout laid, int percent, LaySto
     }
 
     public String bareWords() {
-        return table.uses().isEmpty() ? w.say("cloth.nothing") : w.say("cloth.too-many", table.uses().get(cloth).count(), Task.MOST_PIECES);
+        return table.uses().isEmpty()
+                ? w.say("cloth.nothing")
+                : w.say("cloth.too-many", table.uses().get(cloth).count(), Task.MOST_PIECES);
     }
 
     public String path() {
@@ -141,10 +157,12 @@ public record ClothPage(Table table, int cloth, Layout laid, int percent, LaySto
     }
 
     public List<Tab> tabs() {
-        return IntStream.range(0, table.uses().size()).mapToObj(i -> {
-            ClothUse use = table.uses().get(i);
-            return new Tab(use.key(), use.cloth().name(), use.count(), i == cloth);
-        }).toList();
+        return IntStream.range(0, table.uses().size())
+                .mapToObj(i -> {
+                    ClothUse use = table.uses().get(i);
+                    return new Tab(use.key(), use.cloth().name(), use.count(), i == cloth);
+                })
+                .toList();
     }
 
     public boolean isLooking() {
@@ -153,21 +171,32 @@ public record ClothPage(Table table, int cloth, Layout laid, int percent, LaySto
 
     /** Whether any figure on the page may yet become better. */
     public boolean isAnyLooking() {
-        return isLooking() || widths.stream().anyMatch(WidthRow::isStillLooking) || shopping.stream().anyMatch(Shopping::isStillLooking) || offers.isEmpty();
+        return isLooking()
+                || widths.stream().anyMatch(WidthRow::isStillLooking)
+                || shopping.stream().anyMatch(Shopping::isStillLooking)
+                || offers.isEmpty();
     }
 
     /** What to do, in one sentence: what to buy, or whether what is at hand will do. */
     public String sentence() {
         if (plan().onRemnants()) {
-            return laid.spots().isEmpty() && plan().remnants().isEmpty() ? w.say("cloth.hand-none")
-                    : laid.leftOut().isEmpty() ? w.say("cloth.hand-fits", laid.spots().size(), laid.remnantsUsed())
-                    : w.say("cloth.hand-short", laid.leftOut().stream().mapToInt(Wanted::copies).sum());
+            return laid.spots().isEmpty() && plan().remnants().isEmpty()
+                    ? w.say("cloth.hand-none")
+                    : laid.leftOut().isEmpty()
+                            ? w.say("cloth.hand-fits", laid.spots().size(), laid.remnantsUsed())
+                            : w.say(
+                                    "cloth.hand-short",
+                                    laid.leftOut().stream()
+                                            .mapToInt(Wanted::copies)
+                                            .sum());
         }
         if (laid.spots().isEmpty()) {
             return w.say("cloth.none-fits", use().name());
         }
         String buy = w.say("cloth.buy", laid.toBuy().total(), use().name(), use().width());
-        return use().cost(laid.toBuy().total(), table.unit()).map(cost -> w.say("cloth.buy-cost", buy, Money.shown(cost))).orElse(w.say("cloth.buy-plain", buy));
+        return use().cost(laid.toBuy().total(), table.unit())
+                .map(cost -> w.say("cloth.buy-cost", buy, Money.shown(cost)))
+                .orElse(w.say("cloth.buy-plain", buy));
     }
 
     /** What is known of the layout. */
@@ -178,7 +207,9 @@ public record ClothPage(Table table, int cloth, Layout laid, int percent, LaySto
         if (plan().onRemnants()) {
             return isOnTheFewest ? w.say("cloth.verdict.all-placed") : "";
         }
-        return verdict.known() == Known.WITHIN ? w.say("cloth.verdict.within", percent) : w.say(Phrase.choice("cloth.verdict", verdict.known()));
+        return verdict.known() == Known.WITHIN
+                ? w.say("cloth.verdict.within", percent)
+                : w.say(Phrase.choice("cloth.verdict", verdict.known()));
     }
 
     public List<Line> toBuy() {
@@ -186,7 +217,9 @@ public record ClothPage(Table table, int cloth, Layout laid, int percent, LaySto
     }
 
     private List<Line> lines(Sum sum) {
-        return sum.terms().stream().map(term -> new Line(w.say(term.label()), w.lengths().fine(term.amount()))).toList();
+        return sum.terms().stream()
+                .map(term -> new Line(w.say(term.label()), w.lengths().fine(term.amount())))
+                .toList();
     }
 
     public String bought() {
@@ -196,8 +229,12 @@ public record ClothPage(Table table, int cloth, Layout laid, int percent, LaySto
     /** What everything to buy costs; nothing where a price is not known. */
     public Optional<String> costOfAll() {
         List<Shopping> bought = shopping.stream().filter(line -> !line.atHand()).toList();
-        boolean known = !bought.isEmpty() && bought.stream().allMatch(line -> line.cost().isPresent());
-        return known ? Optional.of(Money.shown(bought.stream().mapToLong(line -> line.cost().get()).sum())) : Optional.empty();
+        boolean known = !bought.isEmpty()
+                && bought.stream().allMatch(line -> line.cost().isPresent());
+        return known
+                ? Optional.of(Money.shown(
+                        bought.stream().mapToLong(line -> line.cost().get()).sum()))
+                : Optional.empty();
     }
 
     public String money(long hundredths) {
@@ -205,7 +242,9 @@ public record ClothPage(Table table, int cloth, Layout laid, int percent, LaySto
     }
 
     public String price(WidthRow row) {
-        String standing = Optional.ofNullable(plan().prices().get(row.width())).map(Money::shown).orElse("");
+        String standing = Optional.ofNullable(plan().prices().get(row.width()))
+                .map(Money::shown)
+                .orElse("");
         return entries.value(row.priceName(), standing);
     }
 
@@ -216,13 +255,20 @@ public record ClothPage(Table table, int cloth, Layout laid, int percent, LaySto
 
     public List<String> drawings() {
         List<ClothSheet> sheets = ClothSheet.of(laid);
-        double scale = sheets.stream().mapToDouble(sheet -> SvgCloth.fitting(sheet, sheets.size() > 1 ? WIDE / 2 - 48 : WIDE, HIGH)).min().orElse(1);
-        return IntStream.range(0, sheets.size()).mapToObj(i -> new SvgCloth(w, scale, "bolt" + i, Optional.of(this::address), piece).write(sheets.get(i))).toList();
+        double scale = sheets.stream()
+                .mapToDouble(sheet -> SvgCloth.fitting(sheet, sheets.size() > 1 ? WIDE / 2 - 48 : WIDE, HIGH))
+                .min()
+                .orElse(1);
+        return IntStream.range(0, sheets.size())
+                .mapToObj(
+                        i -> new SvgCloth(w, scale, "bolt" + i, Optional.of(this::address), piece).write(sheets.get(i)))
+                .toList();
     }
 
     /** Where looking at one copy leads. */
     private String address(String copy) {
-        return path() + "/cloth?cloth=" + clothKey() + (copy.isEmpty() ? "" : "&piece=" + UriUtils.encodeQueryParam(copy, StandardCharsets.UTF_8));
+        return path() + "/cloth?cloth=" + clothKey()
+                + (copy.isEmpty() ? "" : "&piece=" + UriUtils.encodeQueryParam(copy, StandardCharsets.UTF_8));
     }
 
     public String here() {
@@ -233,47 +279,87 @@ public record ClothPage(Table table, int cloth, Layout laid, int percent, LaySto
         List<PieceLine> lines = new ArrayList<>();
         for (int i = 0; i < laid.spots().size(); i++) {
             Spot spot = laid.spots().get(i);
-            String state = spot.pinned() ? w.say("cloth.pinned") : laid.loose().contains(spot.copy()) ? w.say("cloth.loose")
-                    : laid.offPrint().contains(spot.wanted()) ? w.say("cloth.off-print") : "";
+            String state = spot.pinned()
+                    ? w.say("cloth.pinned")
+                    : laid.loose().contains(spot.copy())
+                            ? w.say("cloth.loose")
+                            : laid.offPrint().contains(spot.wanted()) ? w.say("cloth.off-print") : "";
             lines.add(line(i + 1, spot.copy(), spot.wanted(), state));
         }
         return lines;
     }
 
     private PieceLine line(int number, String copy, Wanted wanted, String state) {
-        String size = w.lengths().bare(wanted.piece().cutWidth()) + " × " + w.lengths().bare(wanted.piece().cutHeight());
-        return new PieceLine(number, copy, w.say(wanted.piece().name()), isSet() ? wanted.cover() : "", size, state, copy.equals(piece));
+        String size = w.lengths().bare(wanted.piece().cutWidth()) + " × "
+                + w.lengths().bare(wanted.piece().cutHeight());
+        return new PieceLine(
+                number,
+                copy,
+                w.say(wanted.piece().name()),
+                isSet() ? wanted.cover() : "",
+                size,
+                state,
+                copy.equals(piece));
     }
 
     /** The pieces, the folds and the cuts in words, for paper. */
     List<Listing> listings() {
-        Listing pieces = new Listing(w.say("cloth.pieces-title"), pieces().stream()
-                .map(line -> line.number() + "  " + line.name() + "  " + line.size() + "  " + line.cover() + "  " + line.state()).toList());
+        Listing pieces = new Listing(
+                w.say("cloth.pieces-title"),
+                pieces().stream()
+                        .map(line -> line.number() + "  " + line.name() + "  " + line.size() + "  " + line.cover()
+                                + "  " + line.state())
+                        .toList());
         return Stream.concat(Stream.of(pieces), cutting().listings().stream()).toList();
     }
 
     /** What was taken out by hand. */
     public List<PieceLine> out() {
-        return table.uses().get(cloth).wanted().stream().flatMap(wanted -> IntStream.rangeClosed(1, wanted.copies()).mapToObj(wanted::copy)
-                .filter(plan().out()::contains).map(copy -> line(0, copy, wanted, ""))).toList();
+        return table.uses().get(cloth).wanted().stream()
+                .flatMap(wanted -> IntStream.rangeClosed(1, wanted.copies())
+                        .mapToObj(wanted::copy)
+                        .filter(plan().out()::contains)
+                        .map(copy -> line(0, copy, wanted, "")))
+                .toList();
     }
 
     public List<Join> joins() {
-        return table.uses().get(cloth).wanted().stream().filter(wanted -> wanted.joinAt().isPresent())
-                .map(wanted -> new Join(wanted.key(), w.say(isSet() ? "cloth.join-of" : "cloth.join", wanted.piece().name(), wanted.cover()), plan().joined().contains(wanted.key()))).toList();
+        return table.uses().get(cloth).wanted().stream()
+                .filter(wanted -> wanted.joinAt().isPresent())
+                .map(wanted -> new Join(
+                        wanted.key(),
+                        w.say(
+                                isSet() ? "cloth.join-of" : "cloth.join",
+                                wanted.piece().name(),
+                                wanted.cover()),
+                        plan().joined().contains(wanted.key())))
+                .toList();
     }
 
     /** What does not lie on the cloth although it should. */
     public List<String> missing() {
         List<String> lines = new ArrayList<>();
-        laid.tooWide().forEach(wanted -> lines.add(w.say("cloth.too-wide", wanted.piece().name(), use().leastAcross(wanted.piece()), use().usableWidth(), wanted.cover())));
-        laid.leftOut().forEach(wanted -> lines.add(w.say("cloth.left-out", wanted.piece().name(), wanted.piece().cutWidth(), wanted.piece().cutHeight())
-                + laid.shortfall(wanted).map(this::shortBy).orElse("")));
+        laid.tooWide()
+                .forEach(wanted -> lines.add(w.say(
+                        "cloth.too-wide",
+                        wanted.piece().name(),
+                        use().leastAcross(wanted.piece()),
+                        use().usableWidth(),
+                        wanted.cover())));
+        laid.leftOut()
+                .forEach(wanted -> lines.add(w.say(
+                                "cloth.left-out",
+                                wanted.piece().name(),
+                                wanted.piece().cutWidth(),
+                                wanted.piece().cutHeight())
+                        + laid.shortfall(wanted).map(this::shortBy).orElse("")));
         return lines;
     }
 
     private String shortBy(Layout.Shortfall by) {
-        String which = by.across().isZero() ? by.along().isZero() ? "cloth.short-together" : "cloth.short-along" : by.along().isZero() ? "cloth.short-across" : "cloth.short-both";
+        String which = by.across().isZero()
+                ? by.along().isZero() ? "cloth.short-together" : "cloth.short-along"
+                : by.along().isZero() ? "cloth.short-across" : "cloth.short-both";
         return " " + w.say(which, by.place().wide(), by.place().deep(), by.across(), by.along());
     }
 
@@ -296,7 +382,8 @@ public record ClothPage(Table table, int cloth, Layout laid, int percent, LaySto
 
     /** The piece that is looked at over its print; nothing where there is no print to slide. */
     public Optional<PrintPane> pane() {
-        return spot().flatMap(spot -> PieceWindow.under(spot, use()).map(window -> new PrintPane(spot, use(), plan(), window, w)));
+        return spot().flatMap(spot ->
+                PieceWindow.under(spot, use()).map(window -> new PrintPane(spot, use(), plan(), window, w)));
     }
 
     public boolean canMatch() {
@@ -308,11 +395,18 @@ public record ClothPage(Table table, int cloth, Layout laid, int percent, LaySto
     }
 
     public String shrinks(String way) {
-        return entries.value("cloth-shrinks-" + way, ClothEntry.percent(way.equals("across") ? use().shrinkage().across() : use().shrinkage().along()));
+        return entries.value(
+                "cloth-shrinks-" + way,
+                ClothEntry.percent(
+                        way.equals("across")
+                                ? use().shrinkage().across()
+                                : use().shrinkage().along()));
     }
 
     public String repeatWords() {
-        return use().repeat().map(repeat -> w.say("cloth.repeat", repeat.across(), repeat.along())).orElse("");
+        return use().repeat()
+                .map(repeat -> w.say("cloth.repeat", repeat.across(), repeat.along()))
+                .orElse("");
     }
 
     /** How it is cut, in words. */
@@ -322,18 +416,28 @@ public record ClothPage(Table table, int cloth, Layout laid, int percent, LaySto
 
     public List<ScrapLine> scraps() {
         List<Scrap> scraps = plan().remnants();
-        return IntStream.range(0, scraps.size()).mapToObj(i -> {
-            Scrap scrap = scraps.get(i);
-            return new ScrapLine(i, scrap.name(), w.lengths().bare(scrap.across()) + " × " + w.lengths().bare(scrap.along()),
-                    ScrapEntry.corners(scrap, w), ScrapEntry.spots(scrap, w));
-        }).toList();
+        return IntStream.range(0, scraps.size())
+                .mapToObj(i -> {
+                    Scrap scrap = scraps.get(i);
+                    return new ScrapLine(
+                            i,
+                            scrap.name(),
+                            w.lengths().bare(scrap.across()) + " × "
+                                    + w.lengths().bare(scrap.along()),
+                            ScrapEntry.corners(scrap, w),
+                            ScrapEntry.spots(scrap, w));
+                })
+                .toList();
     }
 
     public Optional<String> refusal(String field) {
         return Optional.ofNullable(entries.refusal(field));
     }
 
-    /** For the form with this field: whether something in it was just refused, so that it stays as it is until it is sent again. */
+    /**
+     * For the form with this field: whether something in it was just refused, so that it stays as it is until it is
+     * sent again.
+     */
     public String refused(String field) {
         return !entries.isClean() && entries.raw(field).isPresent() ? "yes" : null;
     }

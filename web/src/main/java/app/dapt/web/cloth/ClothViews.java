@@ -52,8 +52,7 @@ class ClothViews {
      *
      * @param done whether that is all it will have
      */
-    record Found(Layout laid, Search search, boolean done) {
-    }
+    record Found(Layout laid, Search search, boolean done) {}
 
     private Found found(Cloth cloth, List<Wanted> wanted, LayoutChoices plan, Table table, double seconds) {
         LayoutProblem lay = LayoutProblem.of(cloth, wanted, plan, table.mark().unit());
@@ -80,12 +79,21 @@ class ClothViews {
     /** How a cloth lies; once there is nothing shorter to find, with edge-to-edge cuts only if that costs nothing. */
     private Found shown(Table table, ClothUse use, LayoutChoices plan) {
         Found found = found(use.cloth(), use.wanted(), plan, table, SECONDS);
-        boolean mayBeEasier = found.done() && !plan.onRemnants() && !plan.edgeToEdge() && !found.laid().isEdgeToEdge();
+        boolean mayBeEasier = found.done()
+                && !plan.onRemnants()
+                && !plan.edgeToEdge()
+                && !found.laid().isEdgeToEdge();
         if (!mayBeEasier) {
             return found;
         }
-        Found easier = found(use.cloth(), use.wanted(), plan.cutting(true, plan.matched(), plan.cutAtRepeat()), table, EASIER_SECONDS);
-        boolean asShort = easier.laid().isEdgeToEdge() && easier.laid().toBuy().total().equals(found.laid().toBuy().total());
+        Found easier = found(
+                use.cloth(),
+                use.wanted(),
+                plan.cutting(true, plan.matched(), plan.cutAtRepeat()),
+                table,
+                EASIER_SECONDS);
+        boolean asShort = easier.laid().isEdgeToEdge()
+                && easier.laid().toBuy().total().equals(found.laid().toBuy().total());
         return new Found(asShort ? easier.laid() : found.laid(), easier.search(), easier.done() || asShort);
     }
 
@@ -102,7 +110,9 @@ class ClothViews {
     /** Lets the search for a shorter layout of one cloth go on for so long from now. */
     void longer(Table table, int cloth, double seconds) {
         ClothUse use = table.uses().get(cloth);
-        Search search = found(use.cloth(), use.wanted(), lays.find(table.place(use)).plan(), table, SECONDS).search();
+        Search search = found(
+                        use.cloth(), use.wanted(), lays.find(table.place(use)).plan(), table, SECONDS)
+                .search();
         search.allow((long) (seconds * 1e9));
         searches.goOn(search);
     }
@@ -136,8 +146,19 @@ class ClothViews {
         List<ClothPage.WidthRow> widths = widths(table, use, stored.plan(), found, watch);
         List<ClothPage.Shopping> shopping = shopping(table, watch);
         Optional<List<Offer>> offers = offers(table, use, stored.plan(), found, watch);
-        return new ClothPage(table, cloth, found.laid(), found.done() ? 100 : found.search().percent(), stored, widths, shopping, offers,
-                searches.keep(watch), piece, words, entries);
+        return new ClothPage(
+                table,
+                cloth,
+                found.laid(),
+                found.done() ? 100 : found.search().percent(),
+                stored,
+                widths,
+                shopping,
+                offers,
+                searches.keep(watch),
+                piece,
+                words,
+                entries);
     }
 
     /** What to buy of every cloth on the table. */
@@ -148,7 +169,11 @@ class ClothViews {
                 LayoutChoices plan = lays.find(table.place(use)).plan();
                 Optional<Found> found = inPassing(use.cloth(), use.wanted(), plan, table, watch);
                 Optional<Length> buy = found.map(each -> each.laid().toBuy().total());
-                list.add(new ClothPage.Shopping(use.cloth().name(), plan.onRemnants(), buy, buy.flatMap(length -> use.cloth().cost(length, table.unit())),
+                list.add(new ClothPage.Shopping(
+                        use.cloth().name(),
+                        plan.onRemnants(),
+                        buy,
+                        buy.flatMap(length -> use.cloth().cost(length, table.unit())),
                         found.filter(Found::done).isEmpty()));
             }
         }
@@ -156,12 +181,14 @@ class ClothViews {
     }
 
     /** A question for what would do: what the answer hangs on. */
-    private record Question(CoverPlan plan, Mark mark, Cloth cloth, LayoutChoices lay) {
-    }
+    private record Question(CoverPlan plan, Mark mark, Cloth cloth, LayoutChoices lay) {}
 
     /** What would do where a cover does not go on what is at hand; empty while it is being worked out. */
     private Optional<List<Offer>> offers(Table table, ClothUse use, LayoutChoices lay, Found found, Watch watch) {
-        if (!lay.onRemnants() || lay.remnants().isEmpty() || found.laid().isComplete() || table.owner().isSet()) {
+        if (!lay.onRemnants()
+                || lay.remnants().isEmpty()
+                || found.laid().isComplete()
+                || table.owner().isSet()) {
             return Optional.of(List.of());
         }
         CoverPlan plan = table.members().get(0).cover().plan();
@@ -170,7 +197,8 @@ class ClothViews {
             return Optional.empty();
         }
         Question question = new Question(plan, table.mark(), use.cloth(), lay);
-        Optional<List<Offer>> offers = searches.once(question, () -> FitSuggestions.offers(plan, table.mark(), key, use.cloth(), lay), List.<Offer>of());
+        Optional<List<Offer>> offers = searches.once(
+                question, () -> FitSuggestions.offers(plan, table.mark(), key, use.cloth(), lay), List.<Offer>of());
         if (offers.isEmpty()) {
             watch.on(() -> searches.isAnswered(question));
         }
@@ -181,7 +209,10 @@ class ClothViews {
     Optional<Offer> offer(Table table, int cloth, String code) {
         ClothUse use = table.uses().get(cloth);
         LayoutChoices lay = lays.find(table.place(use)).plan();
-        return offers(table, use, lay, found(table, cloth), new Watch()).stream().flatMap(List::stream).filter(offer -> offer.code().equals(code)).findFirst();
+        return offers(table, use, lay, found(table, cloth), new Watch()).stream()
+                .flatMap(List::stream)
+                .filter(offer -> offer.code().equals(code))
+                .findFirst();
     }
 
     /** What buying comes to in every width sold, the cheapest marked. */
@@ -191,15 +222,24 @@ class ClothViews {
         }
         List<ClothPage.WidthRow> rows = new ArrayList<>();
         for (Length width : widths(use.cloth(), table.unit())) {
-            rows.add(width.equals(use.cloth().width()) ? row(width, use.cloth(), Optional.of(chosen), table, true) : elsewhere(table, use, plan, width, watch));
+            rows.add(
+                    width.equals(use.cloth().width())
+                            ? row(width, use.cloth(), Optional.of(chosen), table, true)
+                            : elsewhere(table, use, plan, width, watch));
         }
-        Optional<ClothPage.WidthRow> cheapest = rows.stream().filter(row -> row.cost().isPresent())
-                .min(Comparator.comparing((ClothPage.WidthRow row) -> row.cost().get()).thenComparing(row -> row.isChosen() ? 0 : 1));
-        return rows.stream().map(row -> cheapest.filter(row::equals).isPresent() ? row.asCheapest() : row).toList();
+        Optional<ClothPage.WidthRow> cheapest = rows.stream()
+                .filter(row -> row.cost().isPresent())
+                .min(Comparator.comparing((ClothPage.WidthRow row) -> row.cost().get())
+                        .thenComparing(row -> row.isChosen() ? 0 : 1));
+        return rows.stream()
+                .map(row -> cheapest.filter(row::equals).isPresent() ? row.asCheapest() : row)
+                .toList();
     }
 
     private ClothPage.WidthRow elsewhere(Table table, ClothUse use, LayoutChoices plan, Length width, Watch watch) {
-        Cloth cloth = use.cloth().withWidth(width).withPrice(plan.prices().getOrDefault(width, use.cloth().price()));
+        Cloth cloth = use.cloth()
+                .withWidth(width)
+                .withPrice(plan.prices().getOrDefault(width, use.cloth().price()));
         Optional<ClothUse> there = table.instead(use, cloth).filter(each -> each.count() <= Task.MOST_PIECES);
         if (there.isEmpty()) {
             return new ClothPage.WidthRow(width, Optional.empty(), Optional.empty(), false, false, false);
@@ -207,9 +247,17 @@ class ClothViews {
         return row(width, cloth, inPassing(cloth, there.get().wanted(), plan.unpinned(), table, watch), table, false);
     }
 
-    private static ClothPage.WidthRow row(Length width, Cloth cloth, Optional<Found> found, Table table, boolean chosen) {
-        Optional<Length> buy = found.map(Found::laid).filter(Layout::isComplete).map(laid -> laid.toBuy().total());
-        return new ClothPage.WidthRow(width, buy, buy.flatMap(length -> cloth.cost(length, table.unit())), chosen, found.filter(Found::done).isEmpty(), false);
+    private static ClothPage.WidthRow row(
+            Length width, Cloth cloth, Optional<Found> found, Table table, boolean chosen) {
+        Optional<Length> buy = found.map(Found::laid).filter(Layout::isComplete).map(laid -> laid.toBuy()
+                .total());
+        return new ClothPage.WidthRow(
+                width,
+                buy,
+                buy.flatMap(length -> cloth.cost(length, table.unit())),
+                chosen,
+                found.filter(Found::done).isEmpty(),
+                false);
     }
 
     /** The widths a cloth is sold in, and its own. */

@@ -35,22 +35,47 @@ class Cutting {
      * @param mark    the finest mark on the reader's tape
      * @param unit    what prices go by: the covers' own yard or metre
      */
-    record Table(Owner owner, String name, List<CoverSet.Member> members, int broken, List<ClothUse> uses, long version, long setVersion, Mark mark, Unit unit) {
+    record Table(
+            Owner owner,
+            String name,
+            List<CoverSet.Member> members,
+            int broken,
+            List<ClothUse> uses,
+            long version,
+            long setVersion,
+            Mark mark,
+            Unit unit) {
 
         /** What the covers would need of a cloth if it were another: a wider one is joined from fewer drops. */
         Optional<ClothUse> instead(ClothUse use, Cloth other) {
-            List<ClothUse.Of> of = members.stream().map(member -> of(member, use.idIn(key(member))
-                    .map(id -> changed(member.cover().plan(), id, each -> other)).orElse(member.cover().plan()), mark)).toList();
-            return ClothUse.of(of).stream().filter(each -> each.key().equals(use.key())).findFirst();
+            List<ClothUse.Of> of = members.stream()
+                    .map(member -> of(
+                            member,
+                            use.idIn(key(member))
+                                    .map(id -> changed(member.cover().plan(), id, each -> other))
+                                    .orElse(member.cover().plan()),
+                            mark))
+                    .toList();
+            return ClothUse.of(of).stream()
+                    .filter(each -> each.key().equals(use.key()))
+                    .findFirst();
         }
 
         /** Where a cloth stands that is called so in one of its covers; the first where there is none. */
         int numberOf(String cloth) {
-            return IntStream.range(0, uses.size()).filter(i -> uses.get(i).members().contains(cloth)).findFirst().orElse(0);
+            return IntStream.range(0, uses.size())
+                    .filter(i -> uses.get(i).members().contains(cloth))
+                    .findFirst()
+                    .orElse(0);
         }
 
         LayStore.Place place(ClothUse use) {
-            return new LayStore.Place(owner, use.cloth(), use.members(), uses.stream().flatMap(each -> each.members().stream()).toList(), unit);
+            return new LayStore.Place(
+                    owner,
+                    use.cloth(),
+                    use.members(),
+                    uses.stream().flatMap(each -> each.members().stream()).toList(),
+                    unit);
         }
     }
 
@@ -65,10 +90,25 @@ class Cutting {
     @Transactional(readOnly = true)
     public Table table(Owner owner, Reader reader) {
         CoverSet set = owner.isSet() ? sets.find(owner.id()) : alone(owner);
-        Mark mark = set.members().isEmpty() ? reader.mark() : reader.mark(set.members().get(0).cover().plan());
-        Unit unit = set.members().isEmpty() ? mark.unit() : set.members().get(0).cover().plan().unit();
-        List<ClothUse.Of> of = set.members().stream().map(member -> of(member, member.cover().plan(), mark)).toList();
-        return new Table(owner, set.name(), set.members(), set.broken(), ClothUse.of(of), version(set), set.version(), mark, unit);
+        Mark mark = set.members().isEmpty()
+                ? reader.mark()
+                : reader.mark(set.members().get(0).cover().plan());
+        Unit unit = set.members().isEmpty()
+                ? mark.unit()
+                : set.members().get(0).cover().plan().unit();
+        List<ClothUse.Of> of = set.members().stream()
+                .map(member -> of(member, member.cover().plan(), mark))
+                .toList();
+        return new Table(
+                owner,
+                set.name(),
+                set.members(),
+                set.broken(),
+                ClothUse.of(of),
+                version(set),
+                set.version(),
+                mark,
+                unit);
     }
 
     private static ClothUse.Of of(CoverSet.Member member, CoverPlan plan, Mark mark) {
@@ -80,7 +120,10 @@ class Cutting {
     }
 
     private static long version(CoverSet set) {
-        return set.version() + set.members().stream().mapToLong(member -> member.cover().version()).sum();
+        return set.version()
+                + set.members().stream()
+                        .mapToLong(member -> member.cover().version())
+                        .sum();
     }
 
     private CoverSet alone(Owner owner) {
@@ -96,7 +139,10 @@ class Cutting {
     public void change(At at, UnaryOperator<Cloth> change) {
         settle(at);
         for (CoverSet.Member member : at.table().members()) {
-            at.use().idIn(key(member)).ifPresent(id -> covers.change(member.cover().id(), CoverStore.ANY_VERSION, "", plan -> changed(plan, id, change)));
+            at.use()
+                    .idIn(key(member))
+                    .ifPresent(id -> covers.change(
+                            member.cover().id(), CoverStore.ANY_VERSION, "", plan -> changed(plan, id, change)));
         }
     }
 
@@ -109,7 +155,9 @@ class Cutting {
     /** Waits for every cover on the table in its order, and sees that none is ahead of the page. */
     private void settle(At at) {
         at.table().members().forEach(member -> covers.lock(member.cover().id()));
-        CoverSet now = at.table().owner().isSet() ? sets.find(at.table().owner().id()) : alone(at.table().owner());
+        CoverSet now = at.table().owner().isSet()
+                ? sets.find(at.table().owner().id())
+                : alone(at.table().owner());
         if (at.asked().covers() != CoverStore.ANY_VERSION && at.asked().covers() != version(now)) {
             throw new Stale("cloth of " + at.table().owner());
         }

@@ -34,13 +34,32 @@ class LayoutController {
         }
         Layout laid = page.laid();
         List<ClothSheet> sheets = ClothSheet.of(laid);
-        ClothFiles files = new ClothFiles(at.words(), at.words().say("cloth.title", at.table().name()));
+        ClothFiles files = new ClothFiles(
+                at.words(), at.words().say("cloth.title", at.table().name()));
         return switch (form) {
-            case "a4.pdf" -> Download.file("layout-a4.pdf", MediaType.APPLICATION_PDF, files.pdf(laid, sheets, Paper.A4, page.listings()));
-            case "letter.pdf" -> Download.file("layout-letter.pdf", MediaType.APPLICATION_PDF, files.pdf(laid, sheets, Paper.LETTER, page.listings()));
-            case "svg" -> Download.file("layout.svg", MediaType.valueOf("image/svg+xml"), files.svg(sheets).getBytes(StandardCharsets.UTF_8));
-            case "dxf" -> Download.file("layout.dxf", MediaType.valueOf("image/vnd.dxf"), files.dxf(sheets).getBytes(StandardCharsets.US_ASCII));
-            case "csv" -> Download.file("layout.csv", new MediaType("text", "csv", StandardCharsets.UTF_8), files.csv(laid).getBytes(StandardCharsets.UTF_8));
+            case "a4.pdf" ->
+                Download.file(
+                        "layout-a4.pdf", MediaType.APPLICATION_PDF, files.pdf(laid, sheets, Paper.A4, page.listings()));
+            case "letter.pdf" ->
+                Download.file(
+                        "layout-letter.pdf",
+                        MediaType.APPLICATION_PDF,
+                        files.pdf(laid, sheets, Paper.LETTER, page.listings()));
+            case "svg" ->
+                Download.file(
+                        "layout.svg",
+                        MediaType.valueOf("image/svg+xml"),
+                        files.svg(sheets).getBytes(StandardCharsets.UTF_8));
+            case "dxf" ->
+                Download.file(
+                        "layout.dxf",
+                        MediaType.valueOf("image/vnd.dxf"),
+                        files.dxf(sheets).getBytes(StandardCharsets.US_ASCII));
+            case "csv" ->
+                Download.file(
+                        "layout.csv",
+                        new MediaType("text", "csv", StandardCharsets.UTF_8),
+                        files.csv(laid).getBytes(StandardCharsets.UTF_8));
             default -> throw new ResponseStatusException(HttpStatus.NOT_FOUND);
         };
     }

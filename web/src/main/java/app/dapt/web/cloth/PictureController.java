@@ -25,6 +25,7 @@ class PictureController {
 
     /** How much of the cloth a picture is taken to show until its scale is set. */
     private static final Length USUALLY_SHOWN = Length.inches(12);
+
     private static final Length LONGEST_SHOWN = Length.inches(100);
     private static final double WHOLE = 1000;
 
@@ -39,18 +40,22 @@ class PictureController {
     }
 
     @PostMapping
-    String take(@ModelAttribute(name = "at", binding = false) At at, @RequestParam MultipartFile file, Model model) throws IOException {
+    String take(@ModelAttribute(name = "at", binding = false) At at, @RequestParam MultipartFile file, Model model)
+            throws IOException {
         try {
             Snapshot taken = Snapshot.of(file.getBytes());
             Length high = USUALLY_SHOWN.times(taken.high(), taken.wide());
             // A picture far longer than wide is taken to show less of the width.
             Length most = Length.max(USUALLY_SHOWN, high);
-            Length wide = LONGEST_SHOWN.under(most) ? new Length(Math.round(USUALLY_SHOWN.grains() * LONGEST_SHOWN.over(most))) : USUALLY_SHOWN;
+            Length wide = LONGEST_SHOWN.under(most)
+                    ? new Length(Math.round(USUALLY_SHOWN.grains() * LONGEST_SHOWN.over(most)))
+                    : USUALLY_SHOWN;
             Length shown = Length.min(high, LONGEST_SHOWN);
             if (!LengthRange.PICTURED.allows(wide) || !LengthRange.PICTURED.allows(shown)) {
                 throw new Snapshot.Refused("picture.too-thin");
             }
-            long number = pictures.keep(taken.jpeg(), taken.wide(), taken.high()).orElseThrow(() -> new Snapshot.Refused("picture.too-many"));
+            long number = pictures.keep(taken.jpeg(), taken.wide(), taken.high())
+                    .orElseThrow(() -> new Snapshot.Refused("picture.too-many"));
             return changed(at, Optional.of(new Photo(number, wide, shown)));
         } catch (Snapshot.Refused refused) {
             Entries entries = at.nothing();
@@ -59,10 +64,18 @@ class PictureController {
         }
     }
 
-    /** Sets the scale: two places on the picture, in thousandths of its sides, and how far apart they are on the cloth. */
+    /**
+     * Sets the scale: two places on the picture, in thousandths of its sides, and how far apart they are on the cloth.
+     */
     @PostMapping("/scale")
-    String scale(@ModelAttribute(name = "at", binding = false) At at, @RequestParam(defaultValue = "0") int x1, @RequestParam(defaultValue = "0") int y1,
-            @RequestParam(defaultValue = "0") int x2, @RequestParam(defaultValue = "0") int y2, @RequestParam Map<String, String> typed, Model model) {
+    String scale(
+            @ModelAttribute(name = "at", binding = false) At at,
+            @RequestParam(defaultValue = "0") int x1,
+            @RequestParam(defaultValue = "0") int y1,
+            @RequestParam(defaultValue = "0") int x2,
+            @RequestParam(defaultValue = "0") int y2,
+            @RequestParam Map<String, String> typed,
+            Model model) {
         Cloth use = AtTable.needed(at).stuff();
         Entries entries = new Entries(typed, at.words());
         Optional<Length> apart = entries.maybeLength("apart", LengthRange.PICTURED, Optional.empty());
@@ -73,14 +86,20 @@ class PictureController {
             }
             return refused(at, entries, model);
         }
-        double pixels = Math.hypot((x2 - x1) / WHOLE * picture.get().wide(), (y2 - y1) / WHOLE * picture.get().high());
+        double pixels = Math.hypot(
+                (x2 - x1) / WHOLE * picture.get().wide(),
+                (y2 - y1) / WHOLE * picture.get().high());
         double wide = apart.get().toInches() * picture.get().wide() / pixels;
         double high = apart.get().toInches() * picture.get().high() / pixels;
-        if (!(pixels >= 1) || !LengthRange.PICTURED.allows(Length.nearInches(wide)) || !LengthRange.PICTURED.allows(Length.nearInches(high))) {
+        if (!(pixels >= 1)
+                || !LengthRange.PICTURED.allows(Length.nearInches(wide))
+                || !LengthRange.PICTURED.allows(Length.nearInches(high))) {
             entries.refuse("apart", "picture.points");
             return refused(at, entries, model);
         }
-        return changed(at, use.photo().map(photo -> new Photo(photo.number(), Length.nearInches(wide), Length.nearInches(high))));
+        return changed(
+                at,
+                use.photo().map(photo -> new Photo(photo.number(), Length.nearInches(wide), Length.nearInches(high))));
     }
 
     @PostMapping("/remove")

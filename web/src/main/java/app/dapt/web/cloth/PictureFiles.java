@@ -21,7 +21,11 @@ class PictureFiles {
 
     @GetMapping("/pictures/{number}")
     ResponseEntity<byte[]> picture(@PathVariable long number) {
-        return pictures.find(number).map(picture -> ResponseEntity.ok().contentType(MediaType.IMAGE_JPEG)
-                .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate()).body(picture.jpeg())).orElseGet(() -> ResponseEntity.notFound().build());
+        return pictures.find(number)
+                .map(picture -> ResponseEntity.ok()
+                        .contentType(MediaType.IMAGE_JPEG)
+                        .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate())
+                        .body(picture.jpeg()))
+                .orElseGet(() -> ResponseEntity.notFound().build());
     }
 }

@@ -12,13 +12,17 @@ import java.util.Optional;
 /** Sliding the print under a piece. */
 final class PieceWindow {
 
-    private PieceWindow() {
-    }
+    private PieceWindow() {}
 
-    /** The point of the print under the middle of a piece as it lies; nothing where the cloth is plain, or the piece lies another way round. */
+    /**
+     * The point of the print under the middle of a piece as it lies; nothing where the cloth is plain, or the piece
+     * lies another way round.
+     */
     static Optional<Window> under(Spot spot, Cloth cloth) {
-        return cloth.repeat().filter(repeat -> !spot.turned())
-                .map(repeat -> new Window(spot.across().plus(spot.wide().half()), spot.along().plus(spot.deep().half())).within(repeat));
+        return cloth.repeat().filter(repeat -> !spot.turned()).map(repeat -> new Window(
+                        spot.across().plus(spot.wide().half()),
+                        spot.along().plus(spot.deep().half()))
+                .within(repeat));
     }
 
     /**
@@ -29,19 +33,28 @@ final class PieceWindow {
      */
     static Window slid(Window from, Cloth cloth, Length right, Length down, Unit unit) {
         // Used sideways, the piece's right is back towards the cut end and its lower edge to the right of the cloth.
-        Window slid = cloth.sideways() ? new Window(from.across().minus(down), from.along().plus(right)) : new Window(from.across().minus(right), from.along().minus(down));
+        Window slid = cloth.sideways()
+                ? new Window(from.across().minus(down), from.along().plus(right))
+                : new Window(from.across().minus(right), from.along().minus(down));
         return rounded(slid, cloth.repeat().orElseThrow(), unit);
     }
 
     /** To a sixteenth of an inch, or to a millimetre, within one repeat. */
     private static Window rounded(Window window, Repeat repeat, Unit unit) {
         long step = unit.pick(Length.mm(1), Length.inches(0, 1, 16)).grains();
-        return new Window(new Length(Math.round((double) window.across().grains() / step) * step),
-                new Length(Math.round((double) window.along().grains() / step) * step)).within(repeat);
+        return new Window(
+                        new Length(Math.round((double) window.across().grains() / step) * step),
+                        new Length(Math.round((double) window.along().grains() / step) * step))
+                .within(repeat);
     }
 
-    /** The plan with this point under a piece: under every matched front where it is one of them, else under itself alone. */
+    /**
+     * The plan with this point under a piece: under every matched front where it is one of them, else under itself
+     * alone.
+     */
     static LayoutChoices shown(LayoutChoices plan, Spot spot, Window window) {
-        return plan.matched() && spot.wanted().piece().id().equals("front") ? plan.showing(window) : plan.showing(spot.wanted().key(), Optional.of(window));
+        return plan.matched() && spot.wanted().piece().id().equals("front")
+                ? plan.showing(window)
+                : plan.showing(spot.wanted().key(), Optional.of(window));
     }
 }

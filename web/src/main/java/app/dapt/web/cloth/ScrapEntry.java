@@ -18,8 +18,7 @@ final class ScrapEntry {
 
     private static final String BETWEEN = "\\s*[;×x]\\s*|\\s*,\\s+|\\s*,\\s*(?=\\S+$)";
 
-    private ScrapEntry() {
-    }
+    private ScrapEntry() {}
 
     /**
      * @param number which remnant it will be, for one without a name
@@ -27,7 +26,8 @@ final class ScrapEntry {
      */
     static Optional<Scrap> read(Entries entries, Words words, int number) {
         String name = entries.raw("scrap-name").filter(text -> !text.isBlank()).isPresent()
-                ? entries.text("scrap-name", Scrap.LONGEST_NAME, "") : words.say("scrap.unnamed", number);
+                ? entries.text("scrap-name", Scrap.LONGEST_NAME, "")
+                : words.say("scrap.unnamed", number);
         List<List<Length>> corners = lines(entries, words, "corners", Scrap.MOST_CORNERS, 2, 2);
         List<List<Length>> spots = lines(entries, words, "spots", Scrap.MOST_SPOTS, 3, 4);
         if (corners.isEmpty() && entries.isClean()) {
@@ -37,10 +37,13 @@ final class ScrapEntry {
                 entries.refuse(wide.isEmpty() ? "scrap-wide" : "scrap-deep", "scrap.sides");
                 return Optional.empty();
             }
-            List<Corner> rectangle = Scrap.rectangle(name, wide.get(), deep.get()).corners();
+            List<Corner> rectangle =
+                    Scrap.rectangle(name, wide.get(), deep.get()).corners();
             return entries.isClean() ? Optional.of(new Scrap(name, rectangle, spoilt(spots))) : Optional.empty();
         }
-        List<Corner> outline = corners.stream().map(line -> new Corner(line.get(0), line.get(1))).toList();
+        List<Corner> outline = corners.stream()
+                .map(line -> new Corner(line.get(0), line.get(1)))
+                .toList();
         if (entries.isClean() && outline.size() < 3) {
             entries.refuse("corners", "scrap.few");
         } else if (entries.isClean() && Scrap.crossesItself(outline)) {
@@ -61,12 +64,19 @@ final class ScrapEntry {
     }
 
     private static List<Spoilt> spoilt(List<List<Length>> spots) {
-        return spots.stream().map(line -> new Spoilt(line.get(0), line.get(1), line.get(2), line.get(line.size() - 1))).toList();
+        return spots.stream()
+                .map(line -> new Spoilt(line.get(0), line.get(1), line.get(2), line.get(line.size() - 1)))
+                .toList();
     }
 
-    private static List<List<Length>> lines(Entries entries, Words words, String field, int most, int least, int figures) {
+    private static List<List<Length>> lines(
+            Entries entries, Words words, String field, int most, int least, int figures) {
         List<List<Length>> lines = new ArrayList<>();
-        List<String> typed = entries.raw(field).orElse("").lines().filter(line -> !line.isBlank()).toList();
+        List<String> typed = entries.raw(field)
+                .orElse("")
+                .lines()
+                .filter(line -> !line.isBlank())
+                .toList();
         if (typed.size() > most) {
             entries.refuse(field, "scrap.too-many-lines", most);
             return List.of();
@@ -80,7 +90,8 @@ final class ScrapEntry {
                     read.add(value.length());
                 }
             }
-            boolean sized = read.size() < 3 || read.subList(2, read.size()).stream().allMatch(Length::isPositive);
+            boolean sized =
+                    read.size() < 3 || read.subList(2, read.size()).stream().allMatch(Length::isPositive);
             if (read.size() != parts.length || parts.length < least || parts.length > figures || !sized) {
                 entries.refuse(field, "scrap.line." + field, line.strip());
                 return List.of();
@@ -92,11 +103,18 @@ final class ScrapEntry {
 
     /** As it would be typed. */
     static String corners(Scrap scrap, Words words) {
-        return scrap.corners().stream().map(c -> words.lengths().fine(c.across()) + "; " + words.lengths().fine(c.along())).collect(Collectors.joining("\n"));
+        return scrap.corners().stream()
+                .map(c -> words.lengths().fine(c.across()) + "; "
+                        + words.lengths().fine(c.along()))
+                .collect(Collectors.joining("\n"));
     }
 
     static String spots(Scrap scrap, Words words) {
-        return scrap.spots().stream().map(s -> words.lengths().fine(s.across()) + "; " + words.lengths().fine(s.along()) + "; "
-                + words.lengths().fine(s.wide()) + "; " + words.lengths().fine(s.deep())).collect(Collectors.joining("\n"));
+        return scrap.spots().stream()
+                .map(s -> words.lengths().fine(s.across()) + "; "
+                        + words.lengths().fine(s.along()) + "; "
+                        + words.lengths().fine(s.wide()) + "; "
+                        + words.lengths().fine(s.deep()))
+                .collect(Collectors.joining("\n"));
     }
 }

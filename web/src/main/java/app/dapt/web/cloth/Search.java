@@ -7,8 +7,8 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.LockSupport;
 
 /**
- * A search for one layout that goes on in the background, slice by slice. Its best so far can be had at any time; nobody
- * asking for it any more, it rests, and it goes on when somebody asks again.
+ * A search for one layout that goes on in the background, slice by slice. Its best so far can be had at any time;
+ * nobody asking for it any more, it rests, and it goes on when somebody asks again.
  */
 final class Search {
 
@@ -20,10 +20,12 @@ final class Search {
     private volatile LayoutSearch search;
     /** Nanoseconds it may take in all, and has taken. */
     private volatile long allowed;
+
     private volatile long taken;
     private volatile long lastAsked;
     /** Whether somebody has said themselves how long it may go on. */
     private volatile boolean told;
+
     private boolean queued;
 
     Search(Task task) {

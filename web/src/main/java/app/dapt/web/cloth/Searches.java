@@ -35,12 +35,13 @@ class Searches implements DisposableBean {
 
     private final long patience;
     private final int threads = Math.max(1, Math.min(2, Runtime.getRuntime().availableProcessors() - 1));
-    private final ThreadPoolExecutor workers = new ThreadPoolExecutor(threads, threads, 1, TimeUnit.MINUTES, new ArrayBlockingQueue<>(2 * MOST), runnable -> {
-        Thread thread = new Thread(runnable, "laying-out");
-        thread.setDaemon(true);
-        thread.setPriority(Thread.MIN_PRIORITY);
-        return thread;
-    });
+    private final ThreadPoolExecutor workers = new ThreadPoolExecutor(
+            threads, threads, 1, TimeUnit.MINUTES, new ArrayBlockingQueue<>(2 * MOST), runnable -> {
+                Thread thread = new Thread(runnable, "laying-out");
+                thread.setDaemon(true);
+                thread.setPriority(Thread.MIN_PRIORITY);
+                return thread;
+            });
 
     private final Map<Task, Search> searches = new LinkedHashMap<>(16, .75f, true) {
         @Override
@@ -104,10 +105,12 @@ class Searches implements DisposableBean {
         CompletableFuture<Object> asked;
         synchronized (answers) {
             try {
-                asked = answers.computeIfAbsent(question, key -> CompletableFuture.<Object>supplyAsync(answer::get, workers).exceptionally(e -> {
-                    LOG.error("An answer broke off", e);
-                    return broken;
-                }));
+                asked = answers.computeIfAbsent(
+                        question, key -> CompletableFuture.<Object>supplyAsync(answer::get, workers)
+                                .exceptionally(e -> {
+                                    LOG.error("An answer broke off", e);
+                                    return broken;
+                                }));
             } catch (RejectedExecutionException full) {
                 return Optional.empty();
             }

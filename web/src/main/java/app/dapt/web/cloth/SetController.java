@@ -40,7 +40,10 @@ class SetController {
     }
 
     @PostMapping
-    String change(@PathVariable long id, @RequestParam Map<String, String> typed, @RequestParam(defaultValue = "" + CoverStore.ANY_VERSION) long set,
+    String change(
+            @PathVariable long id,
+            @RequestParam Map<String, String> typed,
+            @RequestParam(defaultValue = "" + CoverStore.ANY_VERSION) long set,
             Reader reader) {
         if (typed.containsKey("delete")) {
             sets.delete(id);
@@ -54,7 +57,11 @@ class SetController {
             }
         });
         Entries entries = new Entries(typed, wording.words(reader));
-        sets.change(id, set, entries.text("name", CoverSet.LONGEST_NAME, sets.find(id).name()), counts);
+        sets.change(
+                id,
+                set,
+                entries.text("name", CoverSet.LONGEST_NAME, sets.find(id).name()),
+                counts);
         return Redirect.to("/sets/" + id + "/cloth");
     }
 }

@@ -41,14 +41,17 @@ record Snapshot(byte[] jpeg, int wide, int high) {
     static final long MOST_PIXELS = 24_000_000;
     /** Pixels times scans: a JPEG may come in as many scans as it likes, and each takes as long as the whole. */
     private static final long MOST_SCANNED = 16 * MOST_PIXELS;
+
     private static final int LONGEST_SIDE = 900;
     private static final Duration LONGEST = Duration.ofSeconds(4);
     /** Two at a time; whoever comes when many wait already is told that it takes too long. */
-    private static final ExecutorService READERS = new ThreadPoolExecutor(2, 2, 1, TimeUnit.MINUTES, new ArrayBlockingQueue<>(16), runnable -> {
-        Thread thread = new Thread(runnable, "pictures");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private static final ExecutorService READERS =
+            new ThreadPoolExecutor(2, 2, 1, TimeUnit.MINUTES, new ArrayBlockingQueue<>(16), runnable -> {
+                Thread thread = new Thread(runnable, "pictures");
+                thread.setDaemon(true);
+                return thread;
+            });
+
     private static final Set<String> FORMATS = Set.of("png", "jpeg");
 
     /** Why a file is no picture that can be taken. */
@@ -90,7 +93,8 @@ record Snapshot(byte[] jpeg, int wide, int high) {
         }
     }
 
-    private static Snapshot waitedFor(Future<Snapshot> reading) throws ExecutionException, InterruptedException, TimeoutException {
+    private static Snapshot waitedFor(Future<Snapshot> reading)
+            throws ExecutionException, InterruptedException, TimeoutException {
         try {
             return reading.get(2 * LONGEST.toMillis(), TimeUnit.MILLISECONDS);
         } finally {
@@ -118,7 +122,8 @@ record Snapshot(byte[] jpeg, int wide, int high) {
         }
     }
 
-    private static Snapshot read(ImageReader reader, int scans, Orientation orientation, long end) throws IOException, Refused {
+    private static Snapshot read(ImageReader reader, int scans, Orientation orientation, long end)
+            throws IOException, Refused {
         if (!FORMATS.contains(reader.getFormatName().toLowerCase(Locale.ROOT))) {
             throw new Refused("picture.not-one");
         }
@@ -156,7 +161,9 @@ record Snapshot(byte[] jpeg, int wide, int high) {
         upright.translate(wide / 2.0, high / 2.0);
         upright.quadrantRotate(orientation.turns());
         upright.scale(orientation.mirrored() ? -1 : 1, 1);
-        upright.scale((double) (orientation.quarter() ? high : wide) / read.getWidth(), (double) (orientation.quarter() ? wide : high) / read.getHeight());
+        upright.scale(
+                (double) (orientation.quarter() ? high : wide) / read.getWidth(),
+                (double) (orientation.quarter() ? wide : high) / read.getHeight());
         upright.translate(-read.getWidth() / 2.0, -read.getHeight() / 2.0);
         graphics.drawImage(read, upright, null);
         graphics.dispose();
@@ -206,7 +213,8 @@ record Snapshot(byte[] jpeg, int wide, int high) {
 
     private static Orientation orientation(byte[] file) {
         try {
-            Directory camera = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file)).getFirstDirectoryOfType(ExifIFD0Directory.class);
+            Directory camera = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file))
+                    .getFirstDirectoryOfType(ExifIFD0Directory.class);
             Integer number = camera == null ? null : camera.getInteger(ExifDirectoryBase.TAG_ORIENTATION);
             return Orientation.of(number == null ? 1 : number);
         } catch (ImageProcessingException | IOException | RuntimeException unknown) {
@@ -240,31 +248,24 @@ record Snapshot(byte[] jpeg, int wide, int high) {
         }
 
         @Override
-        public void sequenceComplete(ImageReader source) {
-        }
+        public void sequenceComplete(ImageReader source) {}
 
         @Override
-        public void imageStarted(ImageReader source, int imageIndex) {
-        }
+        public void imageStarted(ImageReader source, int imageIndex) {}
 
         @Override
-        public void imageComplete(ImageReader source) {
-        }
+        public void imageComplete(ImageReader source) {}
 
         @Override
-        public void thumbnailStarted(ImageReader source, int imageIndex, int thumbnailIndex) {
-        }
+        public void thumbnailStarted(ImageReader source, int imageIndex, int thumbnailIndex) {}
 
         @Override
-        public void thumbnailProgress(ImageReader source, float percentageDone) {
-        }
+        public void thumbnailProgress(ImageReader source, float percentageDone) {}
 
         @Override
-        public void thumbnailComplete(ImageReader source) {
-        }
+        public void thumbnailComplete(ImageReader source) {}
 
         @Override
-        public void readAborted(ImageReader source) {
-        }
+        public void readAborted(ImageReader source) {}
     }
 }

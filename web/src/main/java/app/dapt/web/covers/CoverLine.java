@@ -23,8 +23,8 @@ import java.util.Optional;
  * @param blocked what has to be put right before the cut, where something has
  * @param buy     what to buy of each cloth
  */
-public record CoverLine(long id, String name, String front, String back, String brief, Optional<String> blocked,
-                        List<String> buy) {
+public record CoverLine(
+        long id, String name, String front, String back, String brief, Optional<String> blocked, List<String> buy) {
 
     /** Every cover of the list is drawn at this many units to the inch, so that sizes compare. */
     private static final double SCALE = 3.1;
@@ -33,13 +33,24 @@ public record CoverLine(long id, String name, String front, String back, String 
         Reckoned reckoned = Reckoner.reckonWithoutRemedies(cover.plan(), reader.mark(cover.plan()));
         Words words = wording.words(reader, reckoned.mark());
         SvgDrawing svg = new SvgDrawing(cover.plan().cloths(), words, SCALE, "c" + cover.id());
-        List<String> buy = reckoned.cloths().stream().map(need -> need.length()
-                .map(length -> words.say("covers.buy", length, need.cloth().name()))
-                .orElseGet(() -> words.say("covers.join", need.cloth().name()))).toList();
-        return new CoverLine(cover.id(), cover.plan().name(), svg.write(CoverDrawing.outline(reckoned)),
-                new SvgDrawing(cover.plan().cloths(), words, SCALE, "d" + cover.id()).write(CoverDrawing.backOutline(reckoned)),
-                words.say(Brief.of(reckoned)), reckoned.findings().stream()
-                        .filter(finding -> finding.weight() == Weight.WILL_NOT_WORK).findFirst()
-                        .map(Finding::what).map((Phrase what) -> words.say(what)), buy);
+        List<String> buy = reckoned.cloths().stream()
+                .map(need -> need.length()
+                        .map(length ->
+                                words.say("covers.buy", length, need.cloth().name()))
+                        .orElseGet(() -> words.say("covers.join", need.cloth().name())))
+                .toList();
+        return new CoverLine(
+                cover.id(),
+                cover.plan().name(),
+                svg.write(CoverDrawing.outline(reckoned)),
+                new SvgDrawing(cover.plan().cloths(), words, SCALE, "d" + cover.id())
+                        .write(CoverDrawing.backOutline(reckoned)),
+                words.say(Brief.of(reckoned)),
+                reckoned.findings().stream()
+                        .filter(finding -> finding.weight() == Weight.WILL_NOT_WORK)
+                        .findFirst()
+                        .map(Finding::what)
+                        .map((Phrase what) -> words.say(what)),
+                buy);
     }
 }

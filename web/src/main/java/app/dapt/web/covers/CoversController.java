@@ -55,12 +55,21 @@ class CoversController {
     }
 
     @GetMapping("/")
-    String covers(Reader reader, @RequestParam(defaultValue = "") String find, @RequestParam(defaultValue = "1") int page, @RequestParam Optional<Long> deleted,
-            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean part, Model model) {
+    String covers(
+            Reader reader,
+            @RequestParam(defaultValue = "") String find,
+            @RequestParam(defaultValue = "1") int page,
+            @RequestParam Optional<Long> deleted,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean part,
+            Model model) {
         list(reader, find, page, model);
         model.addAttribute("entries", new Entries(Map.of(), wording.words(reader)));
-        deleted.ifPresent(id -> model.addAttribute("deleted",
-                store.deleted().stream().filter(cover -> cover.id() == id).findFirst().orElse(null)));
+        deleted.ifPresent(id -> model.addAttribute(
+                "deleted",
+                store.deleted().stream()
+                        .filter(cover -> cover.id() == id)
+                        .findFirst()
+                        .orElse(null)));
         return part ? "covers/list" : "covers/page";
     }
 
@@ -76,7 +85,9 @@ class CoversController {
         Optional<Length> across = entries.maybeLength("across", LengthRange.SIDE, Optional.empty());
         Optional<Length> upDown = entries.maybeLength("up-down", LengthRange.SIDE, Optional.empty());
         String fallback = words.say("covers.unnamed");
-        String name = typed.getOrDefault("name", "").isBlank() ? fallback : entries.text("name", CoverPlan.LONGEST_NAME, fallback);
+        String name = typed.getOrDefault("name", "").isBlank()
+                ? fallback
+                : entries.text("name", CoverPlan.LONGEST_NAME, fallback);
         if (!entries.isClean() || across.isEmpty()) {
             list(reader, "", 1, model);
             model.addAttribute("entries", entries);
@@ -86,22 +97,37 @@ class CoversController {
         Readings upDownReadings = upDown.map(Readings::overCrown).orElse(Readings.NONE);
         boolean apart = upDown.filter(length -> !length.equals(across.get())).isPresent();
         ShapeKind taken = shape == ShapeKind.SQUARE && apart ? ShapeKind.OBLONG : shape;
-        Form form = new Form(Readings.NONE.with(Reading.OVER_CROWN, across), upDownReadings, Optional.empty(),
-                LabelMeans.FORM, Filling.UNKNOWN);
-        return Redirect.to("/covers/" + store.create(DefaultPlan.plan(name, words.mark(), taken, form), typed.getOrDefault("press", "")));
+        Form form = new Form(
+                Readings.NONE.with(Reading.OVER_CROWN, across),
+                upDownReadings,
+                Optional.empty(),
+                LabelMeans.FORM,
+                Filling.UNKNOWN);
+        return Redirect.to("/covers/"
+                + store.create(DefaultPlan.plan(name, words.mark(), taken, form), typed.getOrDefault("press", "")));
     }
 
     /** Puts the covers that were picked on the cutting table together. */
     @PostMapping("/sets")
-    String together(Reader reader, @RequestParam(name = "cover", defaultValue = "") List<String> picked, @RequestParam Map<String, String> typed, Model model) {
+    String together(
+            Reader reader,
+            @RequestParam(name = "cover", defaultValue = "") List<String> picked,
+            @RequestParam Map<String, String> typed,
+            Model model) {
         Words words = wording.words(reader);
         Entries entries = new Entries(typed, words);
-        List<Long> cover = picked.stream().filter(id -> id.matches("\\d{1,18}")).map(Long::valueOf).distinct().toList();
+        List<Long> cover = picked.stream()
+                .filter(id -> id.matches("\\d{1,18}"))
+                .map(Long::valueOf)
+                .distinct()
+                .toList();
         if (cover.isEmpty()) {
             entries.refuse("cover", "covers.together-none");
         }
         String fallback = words.say("set.unnamed");
-        String name = typed.getOrDefault("called", "").isBlank() ? fallback : entries.text("called", CoverSet.LONGEST_NAME, fallback);
+        String name = typed.getOrDefault("called", "").isBlank()
+                ? fallback
+                : entries.text("called", CoverSet.LONGEST_NAME, fallback);
         if (!entries.isClean()) {
             list(reader, "", 1, model);
             model.addAttribute("entries", entries);
@@ -133,7 +159,12 @@ class CoversController {
 
     /** Opens a plan file that somebody saved. */
     @PostMapping("/open")
-    String open(Reader reader, @RequestParam Optional<MultipartFile> file, @RequestParam(defaultValue = "") String press, Model model) throws IOException {
+    String open(
+            Reader reader,
+            @RequestParam Optional<MultipartFile> file,
+            @RequestParam(defaultValue = "") String press,
+            Model model)
+            throws IOException {
         if (file.isEmpty() || file.get().isEmpty()) {
             return refused(reader, wording.words(reader).say("open.nothing"), model);
         }
@@ -141,7 +172,10 @@ class CoversController {
             if (file.get().getSize() > LARGEST_PLAN) {
                 return refused(reader, wording.words(reader).say("open.too-large"), model);
             }
-            CoverPlan plan = PlanJson.read(StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(file.get().getBytes())).toString());
+            CoverPlan plan = PlanJson.read(StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(file.get().getBytes()))
+                    .toString());
             return Redirect.to("/covers/" + store.create(plan, press));
         } catch (BadPlanFile bad) {
             return refused(reader, bad.getMessage(), model);
@@ -159,7 +193,11 @@ class CoversController {
 
     private void list(Reader reader, String find, int number, Model model) {
         CoverStore.Page page = store.list(find, number);
-        model.addAttribute("lines", page.covers().stream().map(cover -> CoverLine.of(cover, reader, wording)).toList());
+        model.addAttribute(
+                "lines",
+                page.covers().stream()
+                        .map(cover -> CoverLine.of(cover, reader, wording))
+                        .toList());
         model.addAttribute("listed", page);
         model.addAttribute("press", UUID.randomUUID().toString());
         model.addAttribute("bin", store.deleted());

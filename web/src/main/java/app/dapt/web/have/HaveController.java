@@ -37,16 +37,13 @@ class HaveController {
     private static final double UNITS = 300;
 
     /** A line of a sum. */
-    public record Line(String label, String amount) {
-    }
+    public record Line(String label, String amount) {}
 
     /** A form that would go in, and what would come of it. */
-    public record Row(String school, String form, String full, String wanted, String verdict, boolean bad) {
-    }
+    public record Row(String school, String form, String full, String wanted, String verdict, boolean bad) {}
 
     /** A field and what stands in it. */
-    public record Asked(String name, String label, String value, String refusal) {
-    }
+    public record Asked(String name, String label, String value, String refusal) {}
 
     private final CoverStore store;
     private final Wording wording;
@@ -57,7 +54,10 @@ class HaveController {
     }
 
     @GetMapping("/have")
-    String have(Reader reader, @RequestParam Map<String, String> typed, @RequestHeader(name = "HX-Request", defaultValue = "false") boolean part,
+    String have(
+            Reader reader,
+            @RequestParam Map<String, String> typed,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean part,
             Model model) {
         Words words = wording.words(reader);
         Mark mark = reader.mark();
@@ -78,28 +78,60 @@ class HaveController {
         Reckoned reckoned = back.reckoned(mark);
         model.addAttribute("fields", fields(cut, entries, words));
         model.addAttribute("back", back);
-        model.addAttribute("finished", words.say("have.finished", back.finished(Axis.ACROSS), back.finished(Axis.UP_DOWN), back.overlap().total()));
-        model.addAttribute("sums", Stream.of(back.across(), back.upDown(), back.overlap())
-                .map(sum -> sum.terms().stream().map(term -> new Line(words.say(term.label()), words.lengths().fine(term.amount()))).toList()).toList());
-        model.addAttribute("totals", Stream.of(back.across(), back.upDown(), back.overlap()).map(sum -> words.lengths().withUnit(sum.total())).toList());
-        model.addAttribute("rows", back.forms().stream().map(fitting -> row(fitting, words)).toList());
+        model.addAttribute(
+                "finished",
+                words.say(
+                        "have.finished",
+                        back.finished(Axis.ACROSS),
+                        back.finished(Axis.UP_DOWN),
+                        back.overlap().total()));
+        model.addAttribute(
+                "sums",
+                Stream.of(back.across(), back.upDown(), back.overlap())
+                        .map(sum -> sum.terms().stream()
+                                .map(term -> new Line(
+                                        words.say(term.label()), words.lengths().fine(term.amount())))
+                                .toList())
+                        .toList());
+        model.addAttribute(
+                "totals",
+                Stream.of(back.across(), back.upDown(), back.overlap())
+                        .map(sum -> words.lengths().withUnit(sum.total()))
+                        .toList());
+        model.addAttribute(
+                "rows",
+                back.forms().stream().map(fitting -> row(fitting, words)).toList());
         double scale = SvgDrawing.fitting(reckoned.finished(Axis.ACROSS), reckoned.finished(Axis.UP_DOWN), UNITS);
-        model.addAttribute("drawing", new SvgDrawing(reckoned.plan().cloths(), words, scale, "have").write(CoverDrawing.back(reckoned)));
+        model.addAttribute(
+                "drawing",
+                new SvgDrawing(reckoned.plan().cloths(), words, scale, "have").write(CoverDrawing.back(reckoned)));
         model.addAttribute("press", UUID.randomUUID().toString());
     }
 
     /** Makes a plan of it, where a plan can hold it. */
     @PostMapping("/have")
-    String plan(Reader reader, @RequestParam Map<String, String> typed, @RequestParam(defaultValue = "") String press, Model model) {
+    String plan(
+            Reader reader,
+            @RequestParam Map<String, String> typed,
+            @RequestParam(defaultValue = "") String press,
+            Model model) {
         Mark mark = typedIn(typed, reader.mark());
         Words words = wording.words(reader, mark);
         Entries entries = new Entries(typed, words);
         Cut cut = cut(entries, typed, mark);
         if (entries.isClean()) {
             try {
-                return Redirect.to("/covers/" + store.create(CoverFromPieces.of(cut, mark, words.say("have.name")).plan(), press));
+                return Redirect.to("/covers/"
+                        + store.create(
+                                CoverFromPieces.of(cut, mark, words.say("have.name"))
+                                        .plan(),
+                                press));
             } catch (CannotKeep refused) {
-                entries.refuse(fieldAt(refused.where()), refused.where().startsWith("form") ? "have.no-form" : "have.no-plan", LengthRange.SIDE.least(mark.unit()), LengthRange.SIDE.most(mark.unit()));
+                entries.refuse(
+                        fieldAt(refused.where()),
+                        refused.where().startsWith("form") ? "have.no-form" : "have.no-plan",
+                        LengthRange.SIDE.least(mark.unit()),
+                        LengthRange.SIDE.most(mark.unit()));
             }
         }
         model.addAttribute("w", words);
@@ -110,8 +142,15 @@ class HaveController {
     /** The field that most of a place in the plan comes from. */
     private static String fieldAt(String where) {
         String last = where.substring(where.lastIndexOf('.') + 1);
-        return where.startsWith("form.across") ? "frontAcross" : where.startsWith("form.upDown") ? "frontUpDown" : last.equals("allowance") ? last
-                : last.startsWith("first") ? "firstHem" : last.startsWith("second") ? "secondHem" : "firstDepth";
+        return where.startsWith("form.across")
+                ? "frontAcross"
+                : where.startsWith("form.upDown")
+                        ? "frontUpDown"
+                        : last.equals("allowance")
+                                ? last
+                                : last.startsWith("first")
+                                        ? "firstHem"
+                                        : last.startsWith("second") ? "secondHem" : "firstDepth";
     }
 
     /** The unit that the numbers in a form were typed in, which the form says itself. */
@@ -126,31 +165,72 @@ class HaveController {
     private static Cut cut(Entries entries, Map<String, String> typed, Mark mark) {
         Cut usual = Cut.usual(mark.unit());
         Cut standing = typed.containsKey("blank") ? usual.withBlankHalved() : usual;
-        return new Cut(entries.length("frontAcross", LengthRange.PIECE, standing.frontAcross()),
+        return new Cut(
+                entries.length("frontAcross", LengthRange.PIECE, standing.frontAcross()),
                 entries.length("frontUpDown", LengthRange.PIECE, standing.frontUpDown()),
                 entries.length("backAcross", LengthRange.PIECE, standing.backAcross()),
                 entries.length("firstDepth", LengthRange.PIECE, standing.firstDepth()),
                 entries.length("secondDepth", LengthRange.PIECE, standing.secondDepth()),
                 entries.length("allowance", LengthRange.ALLOWANCE, standing.allowance()),
-                entries.length("firstHem", LengthRange.HEM, standing.firstHem()), entries.length("secondHem", LengthRange.HEM, standing.secondHem()));
+                entries.length("firstHem", LengthRange.HEM, standing.firstHem()),
+                entries.length("secondHem", LengthRange.HEM, standing.secondHem()));
     }
 
     private static List<Asked> fields(Cut cut, Entries entries, Words words) {
-        Map<String, Length> standing = Map.of("frontAcross", cut.frontAcross(), "frontUpDown", cut.frontUpDown(), "backAcross", cut.backAcross(),
-                "firstDepth", cut.firstDepth(), "secondDepth", cut.secondDepth(), "allowance", cut.allowance(), "firstHem", cut.firstHem(),
-                "secondHem", cut.secondHem());
-        return Stream.of("frontAcross", "frontUpDown", "backAcross", "firstDepth", "firstHem", "secondDepth", "secondHem", "allowance")
-                .map(name -> new Asked(name, words.say("have." + name), entries.value(name, standing.get(name)),
-                        entries.refusal(name) == null ? "" : entries.refusal(name))).toList();
+        Map<String, Length> standing = Map.of(
+                "frontAcross",
+                cut.frontAcross(),
+                "frontUpDown",
+                cut.frontUpDown(),
+                "backAcross",
+                cut.backAcross(),
+                "firstDepth",
+                cut.firstDepth(),
+                "secondDepth",
+                cut.secondDepth(),
+                "allowance",
+                cut.allowance(),
+                "firstHem",
+                cut.firstHem(),
+                "secondHem",
+                cut.secondHem());
+        return Stream.of(
+                        "frontAcross",
+                        "frontUpDown",
+                        "backAcross",
+                        "firstDepth",
+                        "firstHem",
+                        "secondDepth",
+                        "secondHem",
+                        "allowance")
+                .map(name -> new Asked(
+                        name,
+                        words.say("have." + name),
+                        entries.value(name, standing.get(name)),
+                        entries.refusal(name) == null ? "" : entries.refusal(name)))
+                .toList();
     }
 
     private static Row row(CoverFromPieces.Fitting fitting, Words words) {
         Reckoned there = fitting.reckoned();
-        List<Finding> against = there.findings().stream().filter(finding -> finding.weight() != Weight.WORTH_KNOWING).toList();
-        return new Row(words.say(Phrase.choice("school", fitting.school())),
-                words.lengths().bare(fitting.across()) + " × " + words.lengths().bare(fitting.upDown()) + " " + words.lengths().unitWord(),
-                words.say("fullness", there.fullness().percent(), Phrase.choice("band", there.fullness().band())),
-                there.back().lap().map(lap -> words.lengths().withUnit(lap.wanted())).orElse(""),
-                against.isEmpty() ? words.say("have.good") : words.say(against.get(0).what()), !against.isEmpty());
+        List<Finding> against = there.findings().stream()
+                .filter(finding -> finding.weight() != Weight.WORTH_KNOWING)
+                .toList();
+        return new Row(
+                words.say(Phrase.choice("school", fitting.school())),
+                words.lengths().bare(fitting.across()) + " × " + words.lengths().bare(fitting.upDown()) + " "
+                        + words.lengths().unitWord(),
+                words.say(
+                        "fullness",
+                        there.fullness().percent(),
+                        Phrase.choice("band", there.fullness().band())),
+                there.back()
+                        .lap()
+                        .map(lap -> words.lengths().withUnit(lap.wanted()))
+                        .orElse(""),
+                against.isEmpty()
+                        ? words.say("have.good")
+                        : words.say(against.get(0).what()),
+                !against.isEmpty());
     }
 }

@@ -27,31 +27,51 @@ public record CutList(Reckoned reckoned, Words w) {
 
     /** What is done with the edges that are not sewn into the seam: {@code hem below}. */
     public String edges(Piece piece) {
-        return String.join(", ", piece.openSides().stream().filter(side -> piece.edge(side).fate() != Edge.Fate.FOLD)
-                .map(side -> w.say("edge." + Phrase.code(piece.edge(side).fate()), Phrase.choice("side", side))).toList());
+        return String.join(
+                ", ",
+                piece.openSides().stream()
+                        .filter(side -> piece.edge(side).fate() != Edge.Fate.FOLD)
+                        .map(side ->
+                                w.say("edge." + Phrase.code(piece.edge(side).fate()), Phrase.choice("side", side)))
+                        .toList());
     }
 
     /** What to mark on a piece, each with its distances as one measures them at the table. */
     public List<String> marks(Piece piece) {
         // What is marked on a joined panel is marked once it is joined, and told with its first drop.
-        return reckoned.back().pieces().stream().filter(panel -> piece.id().equals(panel.id() + "-1")).findFirst()
-                .map(panel -> marksOn(panel).stream().map(mark -> w.say("marking.joined", Phrase.of("said", mark))).toList())
+        return reckoned.back().pieces().stream()
+                .filter(panel -> piece.id().equals(panel.id() + "-1"))
+                .findFirst()
+                .map(panel -> marksOn(panel).stream()
+                        .map(mark -> w.say("marking.joined", Phrase.of("said", mark)))
+                        .toList())
                 .orElseGet(() -> marksOn(piece));
     }
 
     private List<String> marksOn(Piece piece) {
-        return piece.marks().stream().map(Marking::sort).distinct().map(sort -> w.say(Phrase.choice("marking", sort)) + ": "
-                + piece.marks().stream().filter(mark -> mark.sort() == sort).map(mark -> where(mark, piece)).collect(Collectors.joining("; "))).toList();
+        return piece.marks().stream()
+                .map(Marking::sort)
+                .distinct()
+                .map(sort -> w.say(Phrase.choice("marking", sort)) + ": "
+                        + piece.marks().stream()
+                                .filter(mark -> mark.sort() == sort)
+                                .map(mark -> where(mark, piece))
+                                .collect(Collectors.joining("; ")))
+                .toList();
     }
 
     private String where(Marking mark, Piece piece) {
         Optional<String> across = mark.across(piece).map(this::measured);
         Optional<String> upDown = mark.upDown(piece).map(this::measured);
-        return across.isPresent() && upDown.isPresent() ? w.say("marking.both", across.get(), upDown.get()) : across.or(() -> upDown).orElse("");
+        return across.isPresent() && upDown.isPresent()
+                ? w.say("marking.both", across.get(), upDown.get())
+                : across.or(() -> upDown).orElse("");
     }
 
     private String measured(Marking.Measure measure) {
-        return w.say("marking." + (measure.distance().isZero() ? "at." : "from.") + Phrase.code(measure.from()), measure.distance());
+        return w.say(
+                "marking." + (measure.distance().isZero() ? "at." : "from.") + Phrase.code(measure.from()),
+                measure.distance());
     }
 
     /** What the cover takes that is no cloth, one line each. */
@@ -60,26 +80,36 @@ public record CutList(Reckoned reckoned, Words w) {
     }
 
     /** A line of what the cover takes that is no cloth, and how its length came about where it has one. */
-    public record Needed(String words, Optional<Sum> sum) {
-    }
+    public record Needed(String words, Optional<Sum> sum) {}
 
     public List<Needed> needed() {
         List<Needed> lines = new ArrayList<>();
-        reckoned.outline().filter(outline -> reckoned.plan().shape().isRectangular()).map(Rectangular::taperOf)
-                .ifPresent(taper -> lines.add(new Needed(w.say("also.taper", taper.inset(), taper.reach()), Optional.empty())));
-        reckoned.needs().forEach(need -> lines.add(new Needed(w.say("also.need", need.what(), need.amount()), need.sum())));
-        reckoned.pieces().stream().filter(piece -> piece.quantity() > 1 && !piece.id().equals("tab")).forEach(piece ->
-                lines.add(new Needed(w.say("also.strip", piece.name(), piece.cutWidth().times(piece.quantity()), piece.cutHeight()), Optional.empty())));
+        reckoned.outline()
+                .filter(outline -> reckoned.plan().shape().isRectangular())
+                .map(Rectangular::taperOf)
+                .ifPresent(taper ->
+                        lines.add(new Needed(w.say("also.taper", taper.inset(), taper.reach()), Optional.empty())));
+        reckoned.needs()
+                .forEach(need -> lines.add(new Needed(w.say("also.need", need.what(), need.amount()), need.sum())));
+        reckoned.pieces().stream()
+                .filter(piece -> piece.quantity() > 1 && !piece.id().equals("tab"))
+                .forEach(piece -> lines.add(new Needed(
+                        w.say("also.strip", piece.name(), piece.cutWidth().times(piece.quantity()), piece.cutHeight()),
+                        Optional.empty())));
         return lines;
     }
 
     /** The lines that are cut along a curve in figures, one line each. */
     public List<String> offsets() {
-        return offsetTables().stream().map(offsets -> OffsetWords.line(offsets, w)).toList();
+        return offsetTables().stream()
+                .map(offsets -> OffsetWords.line(offsets, w))
+                .toList();
     }
 
     public List<Offsets> offsetTables() {
-        return Template.of(reckoned).stream().map(template -> Offsets.of(template, w.mark().unit())).toList();
+        return Template.of(reckoned).stream()
+                .map(template -> Offsets.of(template, w.mark().unit()))
+                .toList();
     }
 
     public String offset(Offsets.Row row) {
@@ -98,8 +128,16 @@ public record CutList(Reckoned reckoned, Words w) {
 
     /** How closely the cut card has to be set to stay on one page. */
     public String crowd() {
-        int lines = reckoned.pieces().size() * 2 + reckoned.pieces().stream().mapToInt(piece -> (piece.marks().size() + 2) / 3).sum()
-                + reckoned.findings().size() + reckoned.needs().size() / 2 + offsetTables().stream().mapToInt(offsets -> offsets.rows().size()).sum() / 8;
+        int lines = reckoned.pieces().size() * 2
+                + reckoned.pieces().stream()
+                        .mapToInt(piece -> (piece.marks().size() + 2) / 3)
+                        .sum()
+                + reckoned.findings().size()
+                + reckoned.needs().size() / 2
+                + offsetTables().stream()
+                                .mapToInt(offsets -> offsets.rows().size())
+                                .sum()
+                        / 8;
         return lines > 15 ? "crowded" : lines > 10 ? "close" : "";
     }
 }

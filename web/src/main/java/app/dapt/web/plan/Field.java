@@ -15,11 +15,18 @@ import java.util.List;
  * @param options to choose from
  * @param ticked  whether it is ticked, where it is a tick
  */
-public record Field(String type, String name, String label, String value, String unit, String hint, List<Option> options, boolean ticked) {
+public record Field(
+        String type,
+        String name,
+        String label,
+        String value,
+        String unit,
+        String hint,
+        List<Option> options,
+        boolean ticked) {
 
     /** One of a few to choose from. */
-    public record Option(String code, String words, boolean chosen) {
-    }
+    public record Option(String code, String words, boolean chosen) {}
 
     static Field of(Detail<?> detail, Entries entries, Words words) {
         return detail.match(new Fields(entries, words));
@@ -33,7 +40,12 @@ public record Field(String type, String name, String label, String value, String
 
         @Override
         public Field measure(Detail.Measure detail) {
-            return field(detail, "length", entries.value(detail.name(), detail.value()), words.lengths().unitWord(), "");
+            return field(
+                    detail,
+                    "length",
+                    entries.value(detail.name(), detail.value()),
+                    words.lengths().unitWord(),
+                    "");
         }
 
         @Override
@@ -44,8 +56,10 @@ public record Field(String type, String name, String label, String value, String
 
         @Override
         public <E extends Enum<E>> Field oneOf(Detail.OneOf<E> detail) {
-            List<Option> options = detail.choices().map(each -> new Option(Phrase.code(each),
-                    words.say(Phrase.choice(detail.family(), each)), each == detail.value())).toList();
+            List<Option> options = detail.choices()
+                    .map(each -> new Option(
+                            Phrase.code(each), words.say(Phrase.choice(detail.family(), each)), each == detail.value()))
+                    .toList();
             return new Field("choice", detail.name(), words.say(detail.label()), "", "", "", options, false);
         }
 

@@ -53,21 +53,39 @@ class PlanController {
     }
 
     @GetMapping
-    String plan(@PathVariable long id, Reader reader, @RequestParam(defaultValue = "") String slip,
+    String plan(
+            @PathVariable long id,
+            Reader reader,
+            @RequestParam(defaultValue = "") String slip,
             @RequestParam(defaultValue = "sewn") String view,
             @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
-            @RequestHeader(name = "HX-History-Restore-Request", defaultValue = "false") boolean restored, Model model) {
+            @RequestHeader(name = "HX-History-Restore-Request", defaultValue = "false") boolean restored,
+            Model model) {
         Cover cover = store.find(id);
-        show(cover, reader, Slip.named(slip), Optional.empty(), UUID.randomUUID().toString(), view, model);
+        show(
+                cover,
+                reader,
+                Slip.named(slip),
+                Optional.empty(),
+                UUID.randomUUID().toString(),
+                view,
+                model);
         return part && !restored ? "plan/plan" : "plan/page";
     }
 
     /** A change in a slip. Fields that cannot be read keep their text; the others are taken. */
     @PostMapping("/slip/{code}")
-    String change(@PathVariable long id, @PathVariable String code, Reader reader,
-            @RequestParam Map<String, String> typed, @RequestParam(defaultValue = "sewn") String view,
-            @RequestParam(defaultValue = "-1") long version, @RequestParam(defaultValue = "") String gesture,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Model model, HttpServletResponse response) {
+    String change(
+            @PathVariable long id,
+            @PathVariable String code,
+            Reader reader,
+            @RequestParam Map<String, String> typed,
+            @RequestParam(defaultValue = "sewn") String view,
+            @RequestParam(defaultValue = "-1") long version,
+            @RequestParam(defaultValue = "") String gesture,
+            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
+            Model model,
+            HttpServletResponse response) {
         Slip slip = Slip.named(code).orElse(Slip.NAME);
         AtomicReference<Entries> entries = new AtomicReference<>();
         Cover cover;
@@ -79,7 +97,8 @@ class PlanController {
         } catch (Stale stale) {
             return conflict(id, "slip/" + slip.code(), slip.code(), typed, reader, view, part, model);
         } catch (CannotKeep refused) {
-            entries.get().refuse(SlipChanges.fieldAt(refused.where(), typed), "entry.cannot-keep", refused.getMessage());
+            entries.get()
+                    .refuse(SlipChanges.fieldAt(refused.where(), typed), "entry.cannot-keep", refused.getMessage());
             cover = store.find(id);
         }
         boolean kept = typed.containsKey("keep") && entries.get().isClean();
@@ -89,15 +108,28 @@ class PlanController {
         if (kept) {
             response.setHeader("HX-Push-Url", "/covers/" + id);
         }
-        show(cover, reader, kept ? Optional.empty() : Optional.of(slip), Optional.of(entries.get()), gesture, view, model);
+        show(
+                cover,
+                reader,
+                kept ? Optional.empty() : Optional.of(slip),
+                Optional.of(entries.get()),
+                gesture,
+                view,
+                model);
         return part ? "plan/plan" : "plan/page";
     }
 
     /** Presses the button of a finding. */
     @PostMapping("/remedy")
-    String remedy(@PathVariable long id, @RequestParam Map<String, String> typed, Reader reader,
-            @RequestParam String code, @RequestParam long version, @RequestParam(defaultValue = "sewn") String view,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Model model) {
+    String remedy(
+            @PathVariable long id,
+            @RequestParam Map<String, String> typed,
+            Reader reader,
+            @RequestParam String code,
+            @RequestParam long version,
+            @RequestParam(defaultValue = "sewn") String view,
+            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
+            Model model) {
         try {
             Cover cover = store.change(id, version, "", plan -> remedied(plan, code, reader));
             return answer(cover, reader, view, part, model);
@@ -107,25 +139,40 @@ class PlanController {
     }
 
     private static CoverPlan remedied(CoverPlan plan, String code, Reader reader) {
-        return Reckoner.reckon(plan, reader.mark(plan)).finding(code)
-                .flatMap(Finding::remedy).map(Finding.Remedy::plan).orElse(plan);
+        return Reckoner.reckon(plan, reader.mark(plan))
+                .finding(code)
+                .flatMap(Finding::remedy)
+                .map(Finding.Remedy::plan)
+                .orElse(plan);
     }
 
     /** Leaves a slip as if nothing had been touched in it. */
     @PostMapping("/put-back")
-    String putBack(@PathVariable long id, Reader reader, @RequestParam(defaultValue = "") String gesture,
+    String putBack(
+            @PathVariable long id,
+            Reader reader,
+            @RequestParam(defaultValue = "") String gesture,
             @RequestParam(defaultValue = "sewn") String view,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Model model, HttpServletResponse response) {
+            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
+            Model model,
+            HttpServletResponse response) {
         response.setHeader("HX-Push-Url", "/covers/" + id);
         return answer(store.putBack(id, gesture), reader, view, part, model);
     }
 
     @PostMapping("/{step:undo|redo}")
-    String step(@PathVariable long id, @PathVariable String step, @RequestParam Map<String, String> typed, Reader reader,
-            @RequestParam(defaultValue = "" + CoverStore.ANY_VERSION) long version, @RequestParam(defaultValue = "sewn") String view,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part, Model model) {
+    String step(
+            @PathVariable long id,
+            @PathVariable String step,
+            @RequestParam Map<String, String> typed,
+            Reader reader,
+            @RequestParam(defaultValue = "" + CoverStore.ANY_VERSION) long version,
+            @RequestParam(defaultValue = "sewn") String view,
+            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
+            Model model) {
         try {
-            return answer(step.equals("undo") ? store.undo(id, version) : store.redo(id, version), reader, view, part, model);
+            return answer(
+                    step.equals("undo") ? store.undo(id, version) : store.redo(id, version), reader, view, part, model);
         } catch (Stale stale) {
             return conflict(id, step, step, typed, reader, view, part, model);
         }
@@ -135,7 +182,8 @@ class PlanController {
     @GetMapping("/card")
     String card(@PathVariable long id, Reader reader, @RequestParam(defaultValue = "") String paper, Model model) {
         show(store.find(id), reader, Optional.empty(), Optional.empty(), "", "sewn", model);
-        boolean metric = ((PlanPage) model.getAttribute("page")).reckoned().mark().unit().metric();
+        boolean metric =
+                ((PlanPage) model.getAttribute("page")).reckoned().mark().unit().metric();
         model.addAttribute("paper", paper.equals("a4") || paper.isEmpty() && metric ? "a4" : "letter");
         return "plan/card";
     }
@@ -144,33 +192,75 @@ class PlanController {
     @GetMapping("/plan.json")
     ResponseEntity<byte[]> file(@PathVariable long id) {
         String text = store.text(id);
-        String name = PlanJson.name(text).toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
-        return Download.file((name.isEmpty() ? "cover" : name) + ".json", MediaType.APPLICATION_JSON, text.getBytes(StandardCharsets.UTF_8));
+        String name = PlanJson.name(text)
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("[^a-z0-9]+", "-")
+                .replaceAll("^-|-$", "");
+        return Download.file(
+                (name.isEmpty() ? "cover" : name) + ".json",
+                MediaType.APPLICATION_JSON,
+                text.getBytes(StandardCharsets.UTF_8));
     }
 
     private String answer(Cover cover, Reader reader, String view, boolean part, Model model) {
         if (!part) {
-            return Redirect.to("/covers/" + cover.id(), "view", view.equals("sewn") || !PlanPage.VIEWS.contains(view) ? "" : view);
+            return Redirect.to(
+                    "/covers/" + cover.id(), "view", view.equals("sewn") || !PlanPage.VIEWS.contains(view) ? "" : view);
         }
-        show(cover, reader, Optional.empty(), Optional.empty(), UUID.randomUUID().toString(), view, model);
+        show(
+                cover,
+                reader,
+                Optional.empty(),
+                Optional.empty(),
+                UUID.randomUUID().toString(),
+                view,
+                model);
         return "plan/plan";
     }
 
     /** The cover as it now is, with what was asked for kept and offered again. */
-    private String conflict(long id, String address, String what, Map<String, String> typed, Reader reader, String view, boolean part, Model model) {
-        show(store.find(id), reader, Optional.empty(), Optional.empty(), UUID.randomUUID().toString(), view, model);
+    private String conflict(
+            long id,
+            String address,
+            String what,
+            Map<String, String> typed,
+            Reader reader,
+            String view,
+            boolean part,
+            Model model) {
+        show(
+                store.find(id),
+                reader,
+                Optional.empty(),
+                Optional.empty(),
+                UUID.randomUUID().toString(),
+                view,
+                model);
         Conflict.show(model, "/covers/" + id + "/" + address, what, typed);
         return part ? "plan/plan" : "plan/page";
     }
 
-    private void show(Cover cover, Reader reader, Optional<Slip> slip, Optional<Entries> entries, String gesture,
-            String view, Model model) {
+    private void show(
+            Cover cover,
+            Reader reader,
+            Optional<Slip> slip,
+            Optional<Entries> entries,
+            String gesture,
+            String view,
+            Model model) {
         Reckoned reckoned = Reckoner.reckon(cover.plan(), reader.mark(cover.plan()));
         Words words = wording.words(reader, reckoned.mark());
         model.addAttribute("w", words);
         model.addAttribute("here", "/covers/" + cover.id());
-        model.addAttribute("page", new PlanPage(cover, reckoned, words, slip.orElse(null),
-                entries.orElseGet(() -> new Entries(Map.of(), words)), gesture,
-                PlanPage.VIEWS.contains(view) ? view : "sewn"));
+        model.addAttribute(
+                "page",
+                new PlanPage(
+                        cover,
+                        reckoned,
+                        words,
+                        slip.orElse(null),
+                        entries.orElseGet(() -> new Entries(Map.of(), words)),
+                        gesture,
+                        PlanPage.VIEWS.contains(view) ? view : "sewn"));
     }
 }

@@ -47,10 +47,12 @@ import java.util.stream.Stream;
  * @param gesture names what is done while that slip is open
  * @param view    what lies on the table: {@code sewn}, {@code pieces} or {@code fits}
  */
-public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entries entries, String gesture, String view) {
+public record PlanPage(
+        Cover cover, Reckoned reckoned, Words w, Slip slip, Entries entries, String gesture, String view) {
 
     /** User units that the longer side takes in the large drawings, in the small ones, and in a row of fits. */
     private static final double LARGE = 296;
+
     private static final double WIDE = 1.9;
     private static final double SMALL = 46;
     private static final double OPENED = 170;
@@ -60,27 +62,41 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
 
     /** Which part of a drawing each term of a sum stands for. */
     private static final Map<String, Part> PARTS = Map.ofEntries(
-            Map.entry("term.allowance", Part.ALLOWANCE), Map.entry("term.both-allowances", Part.ALLOWANCE),
-            Map.entry("term.hem-twice", Part.HEM), Map.entry("term.hem-once", Part.HEM),
-            Map.entry("term.lining-seam", Part.HEM), Map.entry("term.half-overlap", Part.OVERLAP),
-            Map.entry("term.half-height", Part.BODY), Map.entry("term.half-width", Part.BODY),
-            Map.entry("term.edge-to-middle", Part.BODY), Map.entry("term.finished-width", Part.BODY),
+            Map.entry("term.allowance", Part.ALLOWANCE),
+            Map.entry("term.both-allowances", Part.ALLOWANCE),
+            Map.entry("term.hem-twice", Part.HEM),
+            Map.entry("term.hem-once", Part.HEM),
+            Map.entry("term.lining-seam", Part.HEM),
+            Map.entry("term.half-overlap", Part.OVERLAP),
+            Map.entry("term.half-height", Part.BODY),
+            Map.entry("term.half-width", Part.BODY),
+            Map.entry("term.edge-to-middle", Part.BODY),
+            Map.entry("term.finished-width", Part.BODY),
             Map.entry("term.finished-height", Part.BODY));
 
     /** The views of the table. */
     static final List<String> VIEWS = List.of("sewn", "pieces", "fits");
 
     /** One line of a sum, and what it lights up. */
-    public record Line(String label, String amount, String part) {
-    }
+    public record Line(String label, String amount, String part) {}
 
     /** A colour to choose. */
-    public record Dye(String code, String colour, String name) {
-    }
+    public record Dye(String code, String colour, String name) {}
 
-    private static final String[][] DYES = {{"indigo", "#31507e"}, {"night", "#1e2f4d"}, {"slate", "#66788a"},
-        {"verdigris", "#2f7f74"}, {"bracken", "#7d9c93"}, {"moss", "#7a8450"}, {"weld", "#e2b93b"}, {"rust", "#b5622f"},
-        {"madder", "#b23a48"}, {"plum", "#6d3b5e"}, {"oat", "#d9cfb8"}, {"chalk", "#f4f5f1"}};
+    private static final String[][] DYES = {
+        {"indigo", "#31507e"},
+        {"night", "#1e2f4d"},
+        {"slate", "#66788a"},
+        {"verdigris", "#2f7f74"},
+        {"bracken", "#7d9c93"},
+        {"moss", "#7a8450"},
+        {"weld", "#e2b93b"},
+        {"rust", "#b5622f"},
+        {"madder", "#b23a48"},
+        {"plum", "#6d3b5e"},
+        {"oat", "#d9cfb8"},
+        {"chalk", "#f4f5f1"}
+    };
 
     /** The list to carry to the scissors. */
     public CutList list() {
@@ -135,7 +151,9 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
     /** All pieces at one scale, so that they can be told apart by size. */
     private double pieceScale(double units) {
         return reckoned.pieces().stream()
-                .mapToDouble(piece -> SvgDrawing.fitting(piece.cutWidth(), piece.cutHeight(), units)).min().orElseThrow();
+                .mapToDouble(piece -> SvgDrawing.fitting(piece.cutWidth(), piece.cutHeight(), units))
+                .min()
+                .orElseThrow();
     }
 
     /** {@code 21¼ × 14⅛}, across first. */
@@ -148,13 +166,21 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
     }
 
     public List<Line> lines(Sum sum) {
-        return sum.terms().stream().map(term -> new Line(w.say(term.label()), w.lengths().fine(term.amount()),
-                Phrase.code(PARTS.getOrDefault(term.label().code(), Part.NONE)))).toList();
+        return sum.terms().stream()
+                .map(term -> new Line(
+                        w.say(term.label()),
+                        w.lengths().fine(term.amount()),
+                        Phrase.code(PARTS.getOrDefault(term.label().code(), Part.NONE))))
+                .toList();
     }
 
     /** A sum on one line, as it is said over the cutting table. */
     public String spoken(Sum sum) {
-        return String.join(" + ", lines(sum).stream().map(line -> line.amount() + " " + line.label()).toList()) + " = " + total(sum);
+        return String.join(
+                        " + ",
+                        lines(sum).stream()
+                                .map(line -> line.amount() + " " + line.label())
+                                .toList()) + " = " + total(sum);
     }
 
     public String total(Sum sum) {
@@ -163,17 +189,26 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
 
     /** How the form's flat size was come by, in one line. */
     public String settled() {
-        return w.say("measure.settled", reckoned.form().across().flat(), reckoned.form().upDown().flat(),
-                Phrase.of("measure.because." + Phrase.code(reckoned.form().across().taken())));
+        return w.say(
+                "measure.settled",
+                reckoned.form().across().flat(),
+                reckoned.form().upDown().flat(),
+                Phrase.of("measure.because."
+                        + Phrase.code(reckoned.form().across().taken())));
     }
 
     public String filled() {
-        return w.say("measure.filled", (int) Math.round(100 * reckoned.form().fill()),
+        return w.say(
+                "measure.filled",
+                (int) Math.round(100 * reckoned.form().fill()),
                 Phrase.choice("fill-from", reckoned.form().fillFrom()));
     }
 
     public String fullness(Reckoned of) {
-        return w.say("fullness", of.fullness().percent(), Phrase.choice("band", of.fullness().band()));
+        return w.say(
+                "fullness",
+                of.fullness().percent(),
+                Phrase.choice("band", of.fullness().band()));
     }
 
     public List<Finding> findings() {
@@ -186,28 +221,38 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
 
     /** The schools to choose from; that of the label only where the label names a cover. */
     public List<FitSchool> schools() {
-        boolean labelled = cover.plan().form().labelMeans() == LabelMeans.COVER || Stream.of(Axis.values()).anyMatch(axis -> cover.plan().fit().school(axis) == FitSchool.LABEL);
-        return Stream.of(FitSchool.values()).filter(school -> school != FitSchool.LABEL || labelled).toList();
+        boolean labelled = cover.plan().form().labelMeans() == LabelMeans.COVER
+                || Stream.of(Axis.values()).anyMatch(axis -> cover.plan().fit().school(axis) == FitSchool.LABEL);
+        return Stream.of(FitSchool.values())
+                .filter(school -> school != FitSchool.LABEL || labelled)
+                .toList();
     }
 
     /** Every school's front at one scale. */
     public String fitDrawing(Recommendation fits, FitSchool school) {
-        double scale = fits.bySchool().values().stream().mapToDouble(each ->
-                SvgDrawing.fitting(each.finished(Axis.ACROSS), each.finished(Axis.UP_DOWN), FITS)).min().orElseThrow();
-        return svg(scale, "s-" + Phrase.code(school)).write(CoverDrawing.overForm(fits.bySchool().get(school)));
+        double scale = fits.bySchool().values().stream()
+                .mapToDouble(each -> SvgDrawing.fitting(each.finished(Axis.ACROSS), each.finished(Axis.UP_DOWN), FITS))
+                .min()
+                .orElseThrow();
+        return svg(scale, "s-" + Phrase.code(school))
+                .write(CoverDrawing.overForm(fits.bySchool().get(school)));
     }
 
     /** A fit as it would be, small, over its form. */
     public String fitChoice(Recommendation fits, FitSchool school) {
         Reckoned of = fits.bySchool().get(school);
-        double scale = SvgDrawing.fitting(reckoned.form().across().flat(), reckoned.form().upDown().flat(), CHOICE);
+        double scale = SvgDrawing.fitting(
+                reckoned.form().across().flat(), reckoned.form().upDown().flat(), CHOICE);
         return svg(scale, "o-" + Phrase.code(school)).write(CoverDrawing.overForm(of));
     }
 
     /** What the opening wants of a cover fitted like this: an overlap, or a zip, or nothing. */
     public String wanted(Reckoned of) {
-        return of.back().lap().map(lap -> w.lengths().withUnit(lap.wanted()))
-                .or(() -> of.back().zip().map(zip -> w.lengths().withUnit(zip.buy()))).orElse("—");
+        return of.back()
+                .lap()
+                .map(lap -> w.lengths().withUnit(lap.wanted()))
+                .or(() -> of.back().zip().map(zip -> w.lengths().withUnit(zip.buy())))
+                .orElse("—");
     }
 
     public String finishedSize(Reckoned of) {
@@ -242,12 +287,16 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
 
     /** How bias is cut for this cover, drawn; nothing where none is. */
     public Optional<String> biasDrawing() {
-        return BiasDrawing.of(reckoned).map(sheet -> svg(SvgDrawing.fitting(sheet.width(), sheet.height(), BIAS), "bias").write(sheet));
+        return BiasDrawing.of(reckoned)
+                .map(sheet -> svg(SvgDrawing.fitting(sheet.width(), sheet.height(), BIAS), "bias")
+                        .write(sheet));
     }
 
     /** One join of two strips, drawn. */
     public Optional<String> joinDrawing() {
-        return BiasDrawing.join(reckoned).map(sheet -> svg(SvgDrawing.fitting(sheet.width(), sheet.height(), BIAS / 2), "join").write(sheet));
+        return BiasDrawing.join(reckoned)
+                .map(sheet -> svg(SvgDrawing.fitting(sheet.width(), sheet.height(), BIAS / 2), "join")
+                        .write(sheet));
     }
 
     public String price(Cloth cloth) {
@@ -268,21 +317,27 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
 
     /** The choices of each detail of the opening that is worth drawing. */
     public List<List<Choices.Choice>> drawnDetails() {
-        return cover.plan().opening().details().stream().filter(detail -> detail instanceof Detail.OneOf && detail.isDrawn())
-                .map(detail -> choices().of((Detail.OneOf<?>) detail)).toList();
+        return cover.plan().opening().details().stream()
+                .filter(detail -> detail instanceof Detail.OneOf && detail.isDrawn())
+                .map(detail -> choices().of((Detail.OneOf<?>) detail))
+                .toList();
     }
 
     /** The details of a choice that have a say, as fields. */
     public List<Field> fields(Detailed choice) {
-        return choice.details().stream().filter(detail -> detail.applies() && !detail.isDrawn())
-                .map(detail -> Field.of(detail, entries, w)).toList();
+        return choice.details().stream()
+                .filter(detail -> detail.applies() && !detail.isDrawn())
+                .map(detail -> Field.of(detail, entries, w))
+                .toList();
     }
 
     /** What is worth saying of the opening as it stands, one sentence each. */
     public List<String> aboutOpening() {
         String code = "opening." + Phrase.code(cover.plan().opening().kind());
-        List<String> sentences = new ArrayList<>(List.of(w.say("slip.opening.about", Phrase.of(code), Phrase.of(code + ".says"))));
-        w.find(code + ".rules-out").ifPresent(rules -> sentences.add(w.say("slip.opening.rules-out", Phrase.of(code + ".rules-out"))));
+        List<String> sentences =
+                new ArrayList<>(List.of(w.say("slip.opening.about", Phrase.of(code), Phrase.of(code + ".says"))));
+        w.find(code + ".rules-out")
+                .ifPresent(rules -> sentences.add(w.say("slip.opening.rules-out", Phrase.of(code + ".rules-out"))));
         reckoned.back().zip().ifPresent(zip -> sentences.add(w.say("slip.opening.zip-why", zip.why())));
         reckoned.back().lap().ifPresent(lap -> sentences.add(w.say("slip.opening.wanted", lap.wanted())));
         return sentences;
@@ -318,7 +373,10 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
     public Optional<Length> reading(String axis, String reading) {
         Form form = cover.plan().form();
         Readings readings = axis.equals("across") ? form.across() : form.upDown();
-        return Stream.of(Reading.values()).filter(each -> Phrase.code(each).equals(reading)).findFirst().flatMap(readings::get);
+        return Stream.of(Reading.values())
+                .filter(each -> Phrase.code(each).equals(reading))
+                .findFirst()
+                .flatMap(readings::get);
     }
 
     public Mark[] tapeMarks() {
@@ -336,9 +394,16 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
             return List.of();
         }
         Optional<Material> shared = SlipChanges.sharedWith(cover.plan().cloths(), own);
-        List<Field.Option> options = new ArrayList<>(List.of(new Field.Option("own", w.say("slip.cloth.of.own"), shared.isEmpty())));
-        Stream.of(Material.FRONT, Material.BACK).filter(each -> each != own).forEach(each -> options.add(new Field.Option(Phrase.code(each),
-                w.say("slip.cloth.of." + Phrase.code(each), cover.plan().cloths().of(each).name()), shared.filter(each::equals).isPresent())));
+        List<Field.Option> options =
+                new ArrayList<>(List.of(new Field.Option("own", w.say("slip.cloth.of.own"), shared.isEmpty())));
+        Stream.of(Material.FRONT, Material.BACK)
+                .filter(each -> each != own)
+                .forEach(each -> options.add(new Field.Option(
+                        Phrase.code(each),
+                        w.say(
+                                "slip.cloth.of." + Phrase.code(each),
+                                cover.plan().cloths().of(each).name()),
+                        shared.filter(each::equals).isPresent())));
         return options;
     }
 
@@ -347,7 +412,10 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
     }
 
     private static Material material(String prefix) {
-        return Stream.of(Material.values()).filter(each -> Phrase.code(each).equals(prefix)).findFirst().orElseThrow();
+        return Stream.of(Material.values())
+                .filter(each -> Phrase.code(each).equals(prefix))
+                .findFirst()
+                .orElseThrow();
     }
 
     public Print[] prints() {
@@ -356,7 +424,8 @@ public record PlanPage(Cover cover, Reckoned reckoned, Words w, Slip slip, Entri
 
     /** A cloth in another print, as a patch. */
     public String swatch(Cloth cloth, Print print) {
-        return SvgDrawing.patch(cloth.withPrint(print).withPhoto(Optional.empty()),
+        return SvgDrawing.patch(
+                cloth.withPrint(print).withPhoto(Optional.empty()),
                 "w-" + Phrase.code(print) + cloth.colour().substring(1));
     }
 

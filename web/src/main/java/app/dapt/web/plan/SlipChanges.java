@@ -5,9 +5,7 @@ import app.dapt.cloth.Print;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.JoiningKind;
 import app.dapt.cover.decision.Cloths;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Detailed;
-import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Seam;
@@ -43,15 +41,17 @@ final class SlipChanges {
 
     private static final Pattern COLOUR = Pattern.compile("#[0-9a-f]{6}");
 
-    private SlipChanges() {
-    }
+    private SlipChanges() {}
 
     /** The field that a place in the plan was typed into; {@code plan} where it was none of these. */
     static String fieldAt(String where, Map<String, String> typed) {
         String[] path = where.split("\\.");
         String last = path[path.length - 1];
         String both = path.length < 2 ? last : path[path.length - 2] + "-" + last;
-        return Stream.of(last, both, kebab(both), kebab(last)).filter(typed::containsKey).findFirst().orElse("plan");
+        return Stream.of(last, both, kebab(both), kebab(last))
+                .filter(typed::containsKey)
+                .findFirst()
+                .orElse("plan");
     }
 
     private static String kebab(String name) {
@@ -66,7 +66,8 @@ final class SlipChanges {
         Shape shape = detailed("shape", ShapeKind.class, plan.shape(), plan.unit(), entries);
         CoverPlan shaped = plan.withShape(shape);
         // An opening that only has to run the other way to go with the new shape is turned with it.
-        return shape.kind() == plan.shape().kind() ? shaped
+        return shape.kind() == plan.shape().kind()
+                ? shaped
                 : shaped.withOpening(new Choices(shaped, plan.mark(), entries.words()).suited(plan.opening()));
     }
 
@@ -77,7 +78,9 @@ final class SlipChanges {
             entries.refuse("across-over-crown", "entry.one-reading");
             across = form.across();
         }
-        return plan.withForm(new Form(across, readings("up-down", form.upDown(), entries),
+        return plan.withForm(new Form(
+                across,
+                readings("up-down", form.upDown(), entries),
                 entries.maybeLength("loft", LengthRange.LOFT, form.loft()),
                 entries.choice("label-means", LabelMeans.class, form.labelMeans()),
                 entries.choice("filling", Filling.class, form.filling())));
@@ -86,24 +89,32 @@ final class SlipChanges {
     private static Readings readings(String axis, Readings standing, Entries entries) {
         Readings readings = standing;
         for (Reading reading : Reading.values()) {
-            readings = readings.with(reading, entries.maybeLength(axis + "-" + Phrase.code(reading), LengthRange.SIDE,
-                    standing.get(reading)));
+            readings = readings.with(
+                    reading,
+                    entries.maybeLength(axis + "-" + Phrase.code(reading), LengthRange.SIDE, standing.get(reading)));
         }
         return readings;
     }
 
     static CoverPlan fit(CoverPlan plan, Entries entries) {
-        Optional<FitSchool> upDown = entries.raw("school-up-down").map(code -> Stream.of(FitSchool.values()).filter(each -> Phrase.code(each).equals(code)).findFirst())
+        Optional<FitSchool> upDown = entries.raw("school-up-down")
+                .map(code -> Stream.of(FitSchool.values())
+                        .filter(each -> Phrase.code(each).equals(code))
+                        .findFirst())
                 .orElse(plan.fit().upDown());
-        return plan.withFit(new Fit(entries.choice("school", FitSchool.class, plan.fit().school()), upDown,
+        return plan.withFit(new Fit(
+                entries.choice("school", FitSchool.class, plan.fit().school()),
+                upDown,
                 entries.length("down", LengthRange.SIZE_DOWN, plan.fit().down()),
                 entries.length("own-ease", LengthRange.OWN_EASE, plan.fit().ownEase())));
     }
 
     static CoverPlan opening(CoverPlan plan, Entries entries) {
         Opening opening = detailed("opening", OpeningKind.class, plan.opening(), plan.unit(), entries);
-        return plan.withOpening(opening.kind() == plan.opening().kind() ? opening
-                : new Choices(plan, plan.mark(), entries.words()).suited(opening));
+        return plan.withOpening(
+                opening.kind() == plan.opening().kind()
+                        ? opening
+                        : new Choices(plan, plan.mark(), entries.words()).suited(opening));
     }
 
     static CoverPlan face(CoverPlan plan, Entries entries) {
@@ -125,8 +136,8 @@ final class SlipChanges {
     }
 
     /** A choice of another kind keeps what the two have in common; then the fields are read into its details. */
-    private static <E extends Enum<E> & Kind<T>, T extends Detailed> T detailed(String field, Class<E> kinds, T standing, Unit unit,
-            Entries entries) {
+    private static <E extends Enum<E> & Kind<T>, T extends Detailed> T detailed(
+            String field, Class<E> kinds, T standing, Unit unit, Entries entries) {
         E before = kinds.cast(standing.kind());
         E kind = entries.choice(field, kinds, before);
         Detailed chosen = kind == before ? standing : kind.insteadOf(standing, unit);
@@ -134,7 +145,9 @@ final class SlipChanges {
     }
 
     static CoverPlan seam(CoverPlan plan, Entries entries) {
-        return plan.withSeam(new Seam(entries.length("allowance", LengthRange.ALLOWANCE, plan.seam().chosen()),
+        return plan.withSeam(new Seam(
+                        entries.length(
+                                "allowance", LengthRange.ALLOWANCE, plan.seam().chosen()),
                         entries.choice("finish", SeamFinish.class, plan.seam().finish())))
                 .withMark(entries.choice("mark", Mark.class, plan.mark()));
     }
@@ -152,20 +165,32 @@ final class SlipChanges {
         String prefix = Phrase.code(material);
         Cloths cloths = plan.cloths();
         Optional<Material> asked = entries.raw(prefix + "-of").flatMap(of -> Stream.of(Material.FRONT, Material.BACK)
-                .filter(each -> each != material && Phrase.code(each).equals(of)).findFirst());
+                .filter(each -> each != material && Phrase.code(each).equals(of))
+                .findFirst());
         if (asked.isPresent()) {
             return plan.withCloths(cloths.with(material, cloths.of(asked.get())));
         }
-        if (entries.raw(prefix + "-of").filter("own"::equals).isPresent() && sharedWith(cloths, material).isPresent()) {
+        if (entries.raw(prefix + "-of").filter("own"::equals).isPresent()
+                && sharedWith(cloths, material).isPresent()) {
             // What its fields were was never shown, so there is nothing in them yet.
             return plan.withCloths(cloths.apart(material));
         }
         Cloth standing = cloths.of(material);
-        String colour = entries.raw(prefix + "-colour").filter(c -> COLOUR.matcher(c).matches()).orElse(standing.colour());
-        Cloth named = new Cloth(standing.id(), entries.text(prefix + "-name", Cloth.LONGEST_NAME, standing.name()), colour,
-                entries.choice(prefix + "-print", Print.class, standing.print()), entries.length(prefix + "-width", LengthRange.CLOTH_WIDTH, standing.width()),
-                entries.ticked(prefix + "-nap", standing.nap()), entries.hundredths(prefix + "-price", Cloth.DEAREST, standing.price()),
-                entries.ticked(prefix + "-sideways", standing.sideways()), standing.ownRepeat(), standing.shrinkage(), standing.photo(),
+        String colour = entries.raw(prefix + "-colour")
+                .filter(c -> COLOUR.matcher(c).matches())
+                .orElse(standing.colour());
+        Cloth named = new Cloth(
+                standing.id(),
+                entries.text(prefix + "-name", Cloth.LONGEST_NAME, standing.name()),
+                colour,
+                entries.choice(prefix + "-print", Print.class, standing.print()),
+                entries.length(prefix + "-width", LengthRange.CLOTH_WIDTH, standing.width()),
+                entries.ticked(prefix + "-nap", standing.nap()),
+                entries.hundredths(prefix + "-price", Cloth.DEAREST, standing.price()),
+                entries.ticked(prefix + "-sideways", standing.sideways()),
+                standing.ownRepeat(),
+                standing.shrinkage(),
+                standing.photo(),
                 entries.ticked(prefix + "-synthetic", standing.synthetic()));
         Cloth cloth = ClothEntry.used(named, prefix, entries);
         return plan.withCloths(cloths.changing(standing.id(), each -> cloth));
@@ -173,6 +198,9 @@ final class SlipChanges {
 
     /** The front or the back, where a place has its cloth. */
     static Optional<Material> sharedWith(Cloths cloths, Material material) {
-        return Stream.of(Material.FRONT, Material.BACK).filter(each -> each.compareTo(material) < 0 && cloths.of(each).id() == cloths.of(material).id()).findFirst();
+        return Stream.of(Material.FRONT, Material.BACK)
+                .filter(each -> each.compareTo(material) < 0
+                        && cloths.of(each).id() == cloths.of(material).id())
+                .findFirst();
     }
 }

@@ -5,8 +5,8 @@ import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.drawing.Template;
 import app.dapt.files.TemplateDxf;
-import app.dapt.files.TemplatePdf.Paper;
 import app.dapt.files.TemplatePdf;
+import app.dapt.files.TemplatePdf.Paper;
 import app.dapt.files.TemplateSvg;
 import app.dapt.web.Download;
 import app.dapt.web.Reader;
@@ -45,12 +45,26 @@ class TemplatesController {
         }
         Words words = wording.words(reader, reckoned.mark());
         return switch (form) {
-            case "a4.pdf" -> Download.file("a4.pdf", MediaType.APPLICATION_PDF, new TemplatePdf(words, Paper.A4).write(plan.name(), templates));
-            case "letter.pdf" -> Download.file("letter.pdf", MediaType.APPLICATION_PDF, new TemplatePdf(words, Paper.LETTER).write(plan.name(), templates));
-            case "svg" -> Download.file("templates.svg", MediaType.valueOf("image/svg+xml"),
-                    new TemplateSvg(words).write(plan.name(), templates).getBytes(StandardCharsets.UTF_8));
-            case "dxf" -> Download.file("templates.dxf", MediaType.valueOf("image/vnd.dxf"),
-                    new TemplateDxf(words).write(templates).getBytes(StandardCharsets.US_ASCII));
+            case "a4.pdf" ->
+                Download.file(
+                        "a4.pdf",
+                        MediaType.APPLICATION_PDF,
+                        new TemplatePdf(words, Paper.A4).write(plan.name(), templates));
+            case "letter.pdf" ->
+                Download.file(
+                        "letter.pdf",
+                        MediaType.APPLICATION_PDF,
+                        new TemplatePdf(words, Paper.LETTER).write(plan.name(), templates));
+            case "svg" ->
+                Download.file(
+                        "templates.svg",
+                        MediaType.valueOf("image/svg+xml"),
+                        new TemplateSvg(words).write(plan.name(), templates).getBytes(StandardCharsets.UTF_8));
+            case "dxf" ->
+                Download.file(
+                        "templates.dxf",
+                        MediaType.valueOf("image/vnd.dxf"),
+                        new TemplateDxf(words).write(templates).getBytes(StandardCharsets.US_ASCII));
             default -> throw new ResponseStatusException(HttpStatus.NOT_FOUND);
         };
     }

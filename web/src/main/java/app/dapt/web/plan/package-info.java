@@ -1,4 +1,5 @@
 /**
- * One cover: its brief, its slips of decisions, its drawings, cut list and templates. Start with {@code PlanController}.
+ * One cover: its brief, its slips of decisions, its drawings, cut list and templates. Start with {@code
+ * PlanController}.
  */
 package app.dapt.web.plan;

@@ -9,5 +9,4 @@ import app.dapt.cover.CoverPlan;
  * @param canUndo whether there is a revision before this one
  * @param canRedo whether there is one after it
  */
-public record Cover(long id, long version, CoverPlan plan, boolean canUndo, boolean canRedo) {
-}
+public record Cover(long id, long version, CoverPlan plan, boolean canUndo, boolean canRedo) {}

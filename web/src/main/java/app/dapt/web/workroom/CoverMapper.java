@@ -14,8 +14,7 @@ import org.apache.ibatis.annotations.Update;
 interface CoverMapper {
 
     /** A deleted cover: no more of it is read than what it was called. */
-    record BinRow(long id, String name) {
-    }
+    record BinRow(long id, String name) {}
 
     String COVER = """
             select c.id, c.version, c.revision, r.plan::text as plan, c.gesture, c.gesture_from,
@@ -23,7 +22,8 @@ interface CoverMapper {
               from cover c join revision r on r.cover_id = c.id and r.number = c.revision
              where c.workroom_id = #{workroom}
             """;
-    String FOUND = " from cover where workroom_id = #{workroom} and deleted_at is null and (#{like} = '%%' or words ilike #{like})";
+    String FOUND = " from cover where workroom_id = #{workroom} and deleted_at is null and (#{like} = '%%' "
+            + "or words ilike #{like})";
 
     @Select("select min(id) from workroom")
     long firstWorkroom();
@@ -31,23 +31,31 @@ interface CoverMapper {
     @Select(COVER + " and c.id = #{id} and c.deleted_at is null")
     Optional<CoverRow> find(@Param("workroom") long workroom, @Param("id") long id);
 
-    @Select(COVER + " and c.id in (select id" + FOUND + " order by changed_at desc, id desc offset #{from} limit #{most})"
+    @Select(COVER + " and c.id in (select id" + FOUND
+            + " order by changed_at desc, id desc offset #{from} limit #{most})"
             + " order by c.changed_at desc, c.id desc")
-    List<CoverRow> list(@Param("workroom") long workroom, @Param("like") String like, @Param("from") int from, @Param("most") int most);
+    List<CoverRow> list(
+            @Param("workroom") long workroom,
+            @Param("like") String like,
+            @Param("from") int from,
+            @Param("most") int most);
 
     @Select("select count(*)" + FOUND)
     int countFound(@Param("workroom") long workroom, @Param("like") String like);
 
     /** Notes what a cover is found by, as it stands now. */
     @Update("""
-            update cover c set words = concat_ws(' ', r.plan ->> 'name', r.plan #>> '{cloths,front,name}', r.plan #>> '{cloths,back,name}')
+            update cover c set words = concat_ws(' ', r.plan ->> 'name',
+                   r.plan #>> '{cloths,front,name}', r.plan #>> '{cloths,back,name}')
               from revision r where c.id = #{id} and r.cover_id = c.id and r.number = c.revision
             """)
     void noteWords(@Param("id") long id);
 
     @Select("""
-            select c.id, r.plan->>'name' as name from cover c join revision r on r.cover_id = c.id and r.number = c.revision
-             where c.workroom_id = #{workroom} and c.deleted_at > now() - interval '30 days' order by c.deleted_at desc limit 20
+            select c.id, r.plan->>'name' as name
+              from cover c join revision r on r.cover_id = c.id and r.number = c.revision
+             where c.workroom_id = #{workroom} and c.deleted_at > now() - interval '30 days'
+             order by c.deleted_at desc limit 20
             """)
     List<BinRow> bin(@Param("workroom") long workroom);
 
@@ -62,7 +70,10 @@ interface CoverMapper {
             values (#{id}, #{number}, cast(#{plan} as jsonb), #{gesture})
             on conflict (cover_id, number) do update set plan = excluded.plan, made_at = now()
             """)
-    void putRevision(@Param("id") long id, @Param("number") int number, @Param("plan") String plan,
+    void putRevision(
+            @Param("id") long id,
+            @Param("number") int number,
+            @Param("plan") String plan,
             @Param("gesture") String gesture);
 
     @Delete("delete from revision where cover_id = #{id} and number > #{number}")
@@ -79,14 +90,20 @@ interface CoverMapper {
     void countAboveNought(@Param("id") long id);
 
     /** Waits for whoever changes it; what is read after this is what stands. */
-    @Select("select id from cover where workroom_id = #{workroom} and id = #{id} and deleted_at is null for no key update")
+    @Select("select id from cover where workroom_id = #{workroom} and id = #{id} and deleted_at is "
+            + "null for no key update")
     Optional<Long> lock(@Param("workroom") long workroom, @Param("id") long id);
 
     @Update("""
-            update cover set revision = #{revision}, version = version + 1, changed_at = now(), gesture = #{gesture}, gesture_from = #{gestureFrom}
+            update cover set revision = #{revision}, version = version + 1, changed_at = now(),
+                   gesture = #{gesture}, gesture_from = #{gestureFrom}
              where workroom_id = #{workroom} and id = #{id}
             """)
-    void move(@Param("workroom") long workroom, @Param("id") long id, @Param("revision") int revision, @Param("gesture") String gesture,
+    void move(
+            @Param("workroom") long workroom,
+            @Param("id") long id,
+            @Param("revision") int revision,
+            @Param("gesture") String gesture,
             @Param("gestureFrom") long gestureFrom);
 
     @Update("update cover set deleted_at = now() where workroom_id = #{workroom} and id = #{id} and deleted_at is null")

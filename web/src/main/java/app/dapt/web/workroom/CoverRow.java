@@ -6,5 +6,4 @@ package app.dapt.web.workroom;
  * @param gesture     what changed it last, blank where that was no gesture
  * @param gestureFrom the version at which that gesture began
  */
-public record CoverRow(long id, long version, int revision, String plan, String gesture, long gestureFrom, int last) {
-}
+public record CoverRow(long id, long version, int revision, String plan, String gesture, long gestureFrom, int last) {}

@@ -15,10 +15,8 @@ public record CoverSet(long id, long version, String name, List<Member> members,
     public static final int MOST_OF_ONE = 99;
 
     /** A cover of a set, to be made so many times. */
-    public record Member(Cover cover, int count) {
-    }
+    public record Member(Cover cover, int count) {}
 
     /** A set as the list shows it. */
-    public record Line(long id, String name, int covers) {
-    }
+    public record Line(long id, String name, int covers) {}
 }

@@ -25,18 +25,17 @@ public class CoverStore {
     public static final int PER_PAGE = 36;
     /** Once a cover has so many revisions the oldest go, all but so many. */
     static final int MOST_REVISIONS = 400;
+
     static final int KEPT_REVISIONS = 200;
 
     private static final String NO_GESTURE = "";
     private static final int LONGEST_GESTURE = 64;
 
     /** A cover that does not read: what it is called and why. */
-    public record Broken(long id, String name, String why) {
-    }
+    public record Broken(long id, String name, String why) {}
 
     /** A cover that was deleted and can be brought back. */
-    public record Deleted(long id, String name) {
-    }
+    public record Deleted(long id, String name) {}
 
     /**
      * A page of the list.
@@ -95,7 +94,9 @@ public class CoverStore {
     /** Covers deleted within the last thirty days, which can be brought back. */
     @Transactional(readOnly = true)
     public List<Deleted> deleted() {
-        return covers.bin(workroom()).stream().map(row -> new Deleted(row.id(), named(row.name(), row.id()))).toList();
+        return covers.bin(workroom()).stream()
+                .map(row -> new Deleted(row.id(), named(row.name(), row.id())))
+                .toList();
     }
 
     @Transactional(readOnly = true)
@@ -191,7 +192,10 @@ public class CoverStore {
         return KEPT_REVISIONS;
     }
 
-    /** Takes back what this gesture did, as if it had not been; nothing where it did nothing, or something came after it. */
+    /**
+     * Takes back what this gesture did, as if it had not been; nothing where it did nothing, or something came after
+     * it.
+     */
     public Cover putBack(long id, String gesture) {
         CoverRow row = lockedRow(id);
         if (!gesture.isBlank() && row.gesture().equals(gesture) && row.revision() > 1) {
@@ -259,7 +263,12 @@ public class CoverStore {
 
     private static Cover cover(CoverRow row) {
         try {
-            return new Cover(row.id(), row.version(), PlanJson.read(row.plan()), row.revision() > 1, row.revision() < row.last());
+            return new Cover(
+                    row.id(),
+                    row.version(),
+                    PlanJson.read(row.plan()),
+                    row.revision() > 1,
+                    row.revision() < row.last());
         } catch (BadPlanFile e) {
             throw new BrokenCover(new Broken(row.id(), named(PlanJson.name(row.plan()), row.id()), e.getMessage()));
         }

@@ -50,15 +50,27 @@ class DemoCovers implements SmartInitializingSingleton {
     private void layOut() throws IOException, BadPlanFile {
         Resource[] plans = new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.json");
         List<Resource> lastFirst = Arrays.stream(plans)
-                .sorted(Comparator.comparing(Resource::getFilename).reversed()).toList();
+                .sorted(Comparator.comparing(Resource::getFilename).reversed())
+                .toList();
         Map<String, Long> covers = new HashMap<>();
         for (Resource resource : lastFirst) {
             CoverPlan plan = PlanJson.read(resource.getContentAsString(StandardCharsets.UTF_8));
             covers.put(plan.name(), store.create(plan));
         }
-        set("Promenade deck", Map.of(covers.get("Wheelhouse bench, port end"), 2, covers.get("Promenade bench, four forms"), 1));
-        set("Velvet of the saloon", Map.of(covers.get("Stern locker, long"), 1, covers.get("Saloon divan, sewn shut"), 2,
-                covers.get("Smoking room, fringed"), 2, covers.get("State cabin, tasselled"), 1));
+        set(
+                "Promenade deck",
+                Map.of(covers.get("Wheelhouse bench, port end"), 2, covers.get("Promenade bench, four forms"), 1));
+        set(
+                "Velvet of the saloon",
+                Map.of(
+                        covers.get("Stern locker, long"),
+                        1,
+                        covers.get("Saloon divan, sewn shut"),
+                        2,
+                        covers.get("Smoking room, fringed"),
+                        2,
+                        covers.get("State cabin, tasselled"),
+                        1));
         set("Saloon settees", Map.of(covers.get("Saloon settee, large"), 4));
         remnants(covers.get("Galley stool"));
     }
@@ -72,11 +84,15 @@ class DemoCovers implements SmartInitializingSingleton {
     private void remnants(long cover) {
         CoverPlan plan = store.find(cover).plan();
         Scrap straight = Scrap.rectangle("Awning, port side", Length.cm(44), Length.cm(70));
-        Scrap torn = new Scrap("Awning, torn", List.of(corner(0, 0), corner(78, 0), corner(78, 31), corner(52, 44), corner(46, 70), corner(0, 66)),
+        Scrap torn = new Scrap(
+                "Awning, torn",
+                List.of(corner(0, 0), corner(78, 0), corner(78, 31), corner(52, 44), corner(46, 70), corner(0, 66)),
                 List.of(new Scrap.Spoilt(Length.cm(58), Length.cm(4), Length.cm(6), Length.cm(5))));
         Cloth front = plan.cloths().front();
         List<String> members = List.of(cover + "." + front.id());
-        lays.change(new LayStore.Place(Owner.cover(cover), front, members, members, plan.unit()), LayStore.ANY_VERSION,
+        lays.change(
+                new LayStore.Place(Owner.cover(cover), front, members, members, plan.unit()),
+                LayStore.ANY_VERSION,
                 lay -> lay.at(true, List.of(straight, torn)));
     }
 

@@ -8,11 +8,17 @@ import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
-/** The SQL for how cloths are laid. Every statement names the workroom; lists of cloths come as one text, a comma between. */
+/**
+ * The SQL for how cloths are laid. Every statement names the workroom; lists of cloths come as one text, a comma
+ * between.
+ */
 @Mapper
 interface LayMapper {
 
-    /** A lay with the revision it points at; its plan is nothing at revision nought, where the first is still there to go back from. */
+    /**
+     * A lay with the revision it points at; its plan is nothing at revision nought, where the first is still there to
+     * go back from.
+     */
     record LayRow(long id, long version, int revision, int first, int last, String plan) {
 
         boolean canUndo() {
@@ -20,23 +26,37 @@ interface LayMapper {
         }
     }
 
-    /** The lay that belongs to a cloth: the first of those it was made for that is on the table is one of the cloth's. */
+    /**
+     * The lay that belongs to a cloth: the first of those it was made for that is on the table is one of the cloth's.
+     */
     @Select("""
-            select l.id, l.version, l.revision, coalesce((select min(number) from lay_revision where lay_id = l.id), 1) as first,
+            select l.id, l.version, l.revision,
+                   coalesce((select min(number) from lay_revision where lay_id = l.id), 1) as first,
                    coalesce((select max(number) from lay_revision where lay_id = l.id), 0) as last,
                    (select plan::text from lay_revision where lay_id = l.id and number = l.revision) as plan
               from lay l
              where l.workroom_id = #{workroom}
-               and l.cover_id is not distinct from #{cover,jdbcType=BIGINT} and l.set_id is not distinct from #{set,jdbcType=BIGINT}
+               and l.cover_id is not distinct from #{cover,jdbcType=BIGINT}
+               and l.set_id is not distinct from #{set,jdbcType=BIGINT}
                and (select member from unnest(l.cloths) with ordinality as made(member, place)
-                     where member = any(string_to_array(#{onTable}, ',')) order by place limit 1) = any(string_to_array(#{members}, ','))
+                     where member = any(string_to_array(#{onTable}, ',')) order by place limit 1)
+                   = any(string_to_array(#{members}, ','))
              order by l.id limit 1
             """)
-    Optional<LayRow> find(@Param("workroom") long workroom, @Param("cover") Long cover, @Param("set") Long set,
-            @Param("members") String members, @Param("onTable") String onTable);
+    Optional<LayRow> find(
+            @Param("workroom") long workroom,
+            @Param("cover") Long cover,
+            @Param("set") Long set,
+            @Param("members") String members,
+            @Param("onTable") String onTable);
 
-    @Insert("insert into lay (workroom_id, cover_id, set_id, cloths) values (#{workroom}, #{cover}, #{set}, string_to_array(#{members}, ','))")
-    void insert(@Param("workroom") long workroom, @Param("cover") Long cover, @Param("set") Long set, @Param("members") String members);
+    @Insert("insert into lay (workroom_id, cover_id, set_id, cloths) values (#{workroom}, #{cover}, "
+            + "#{set}, string_to_array(#{members}, ','))")
+    void insert(
+            @Param("workroom") long workroom,
+            @Param("cover") Long cover,
+            @Param("set") Long set,
+            @Param("members") String members);
 
     @Insert("insert into lay_revision (lay_id, number, plan) values (#{id}, #{number}, cast(#{plan} as jsonb))")
     void putRevision(@Param("id") long id, @Param("number") int number, @Param("plan") String plan);
@@ -49,8 +69,13 @@ interface LayMapper {
 
     @Update("""
             update lay set revision = #{revision}, version = version + 1, changed_at = now(),
-                   cloths = cloths || array(select m from unnest(string_to_array(#{members}, ',')) as more(m) where m <> all(cloths))
+                   cloths = cloths || array(select m from unnest(string_to_array(#{members}, ',')) as more(m)
+                                     where m <> all(cloths))
              where workroom_id = #{workroom} and id = #{id}
             """)
-    void move(@Param("workroom") long workroom, @Param("id") long id, @Param("revision") int revision, @Param("members") String members);
+    void move(
+            @Param("workroom") long workroom,
+            @Param("id") long id,
+            @Param("revision") int revision,
+            @Param("members") String members);
 }

@@ -29,16 +29,14 @@ public class LayStore {
      * @param members what it is called in the covers that are cut from it, {@code cover.cloth}
      * @param onTable the same of every cloth on that table
      */
-    public record Place(Owner owner, Cloth cloth, List<String> members, List<String> onTable, Unit unit) {
-    }
+    public record Place(Owner owner, Cloth cloth, List<String> members, List<String> onTable, Unit unit) {}
 
     /**
      * What was decided of one cloth.
      *
      * @param version goes up with every change, undo and redo; nought where nothing was changed yet
      */
-    public record Stored(LayoutChoices plan, long version, boolean canUndo, boolean canRedo) {
-    }
+    public record Stored(LayoutChoices plan, long version, boolean canUndo, boolean canRedo) {}
 
     private final LayMapper lays;
     private final CoverStore covers;
@@ -53,7 +51,8 @@ public class LayStore {
     @Transactional(readOnly = true)
     public Stored find(Place place) {
         return lays.find(covers.workroom(), cover(place), set(place), joined(place.members()), joined(place.onTable()))
-                .map(row -> stored(row, place)).orElseGet(() -> new Stored(LayoutChoices.usual(place.cloth(), place.unit()), 0, false, false));
+                .map(row -> stored(row, place))
+                .orElseGet(() -> new Stored(LayoutChoices.usual(place.cloth(), place.unit()), 0, false, false));
     }
 
     /**

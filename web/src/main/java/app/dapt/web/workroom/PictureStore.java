@@ -18,8 +18,7 @@ public class PictureStore {
     static final int MOST = 1000;
 
     /** A picture as it is shown: a JPEG so many pixels wide and high. */
-    public record Picture(long id, byte[] jpeg, int wide, int high) {
-    }
+    public record Picture(long id, byte[] jpeg, int wide, int high) {}
 
     private final PictureMapper pictures;
     private final CoverStore covers;
@@ -34,12 +33,16 @@ public class PictureStore {
         return pictures.find(covers.workroom(), id);
     }
 
-    /** Its number; nothing where there are too many pictures already, those that no cover shows any more let go first. */
+    /**
+     * Its number; nothing where there are too many pictures already, those that no cover shows any more let go first.
+     */
     public Optional<Long> keep(byte[] jpeg, int wide, int high) {
         if (pictures.count(covers.workroom()) >= MOST) {
             pictures.dropUnused();
         }
-        return pictures.count(covers.workroom()) >= MOST ? Optional.empty() : Optional.of(pictures.insert(covers.workroom(), jpeg, wide, high));
+        return pictures.count(covers.workroom()) >= MOST
+                ? Optional.empty()
+                : Optional.of(pictures.insert(covers.workroom(), jpeg, wide, high));
     }
 }
 
@@ -50,8 +53,15 @@ interface PictureMapper {
     @Select("select id, jpeg, wide, high from picture where workroom_id = #{workroom} and id = #{id}")
     Optional<Picture> find(@Param("workroom") long workroom, @Param("id") long id);
 
-    @Select(value = "insert into picture (workroom_id, jpeg, wide, high) values (#{workroom}, #{jpeg}, #{wide}, #{high}) returning id", affectData = true)
-    long insert(@Param("workroom") long workroom, @Param("jpeg") byte[] jpeg, @Param("wide") int wide, @Param("high") int high);
+    @Select(
+            value = "insert into picture (workroom_id, jpeg, wide, high) values (#{workroom}, #{jpeg}, "
+                    + "#{wide}, #{high}) returning id",
+            affectData = true)
+    long insert(
+            @Param("workroom") long workroom,
+            @Param("jpeg") byte[] jpeg,
+            @Param("wide") int wide,
+            @Param("high") int high);
 
     @Select("select count(*) from picture where workroom_id = #{workroom}")
     int count(@Param("workroom") long workroom);

@@ -14,12 +14,10 @@ import org.apache.ibatis.annotations.Update;
 interface SetMapper {
 
     /** A set without its covers. */
-    record SetRow(long id, long version, String name) {
-    }
+    record SetRow(long id, long version, String name) {}
 
     /** A cover's place in a set. */
-    record MemberRow(long coverId, int count) {
-    }
+    record MemberRow(long coverId, int count) {}
 
     @Select("select id, version, name from cover_set where workroom_id = #{workroom} and id = #{id}")
     Optional<SetRow> find(@Param("workroom") long workroom, @Param("id") long id);
@@ -37,7 +35,9 @@ interface SetMapper {
             """)
     List<MemberRow> members(@Param("workroom") long workroom, @Param("set") long set);
 
-    @Select(value = "insert into cover_set (workroom_id, name) values (#{workroom}, #{name}) returning id", affectData = true)
+    @Select(
+            value = "insert into cover_set (workroom_id, name) values (#{workroom}, #{name}) returning id",
+            affectData = true)
     long insert(@Param("workroom") long workroom, @Param("name") String name);
 
     /** Waits for whoever changes it; what is read after this is what stands. */
@@ -56,7 +56,11 @@ interface SetMapper {
              where s.id = #{set} and s.workroom_id = #{workroom} and c.id = #{cover} and c.workroom_id = #{workroom}
             on conflict (set_id, cover_id) do update set count = excluded.count
             """)
-    int put(@Param("workroom") long workroom, @Param("set") long set, @Param("cover") long cover, @Param("count") int count);
+    int put(
+            @Param("workroom") long workroom,
+            @Param("set") long set,
+            @Param("cover") long cover,
+            @Param("count") int count);
 
     @Delete("""
             delete from set_cover where set_id = #{set} and cover_id = #{cover}

@@ -30,7 +30,8 @@ public class SetStore {
         SetRow row = row(id);
         List<MemberRow> rows = sets.members(covers.workroom(), id);
         List<Member> members = new ArrayList<>();
-        rows.forEach(member -> covers.findReadable(member.coverId()).ifPresent(cover -> members.add(new Member(cover, member.count()))));
+        rows.forEach(member -> covers.findReadable(member.coverId())
+                .ifPresent(cover -> members.add(new Member(cover, member.count()))));
         return new CoverSet(row.id(), row.version(), row.name(), members, rows.size() - members.size());
     }
 
@@ -48,7 +49,11 @@ public class SetStore {
     public long create(String name, List<Long> coverIds, String press) {
         return presses.once(covers.workroom(), press, name + coverIds, () -> {
             long id = sets.insert(covers.workroom(), name);
-            coverIds.stream().distinct().limit(CoverSet.MOST_COVERS).sorted().forEach(cover -> sets.put(covers.workroom(), id, cover, 1));
+            coverIds.stream()
+                    .distinct()
+                    .limit(CoverSet.MOST_COVERS)
+                    .sorted()
+                    .forEach(cover -> sets.put(covers.workroom(), id, cover, 1));
             return id;
         });
     }
@@ -74,7 +79,8 @@ public class SetStore {
         }
         int covered = set.members().size() + set.broken();
         for (Map.Entry<Long, Integer> count : new TreeMap<>(counts).entrySet()) {
-            boolean known = set.members().stream().anyMatch(member -> member.cover().id() == count.getKey());
+            boolean known =
+                    set.members().stream().anyMatch(member -> member.cover().id() == count.getKey());
             if (count.getValue() <= 0) {
                 sets.remove(covers.workroom(), id, count.getKey());
             } else if (known || covered < CoverSet.MOST_COVERS) {

@@ -27,10 +27,17 @@ class CuttingWordsTest {
     private static final Cloth CLOTH = new Cloth("Harbour", "#31507e", Print.PLAIN, Length.inches(45), false);
 
     private static CuttingWords cutting(LayoutChoices plan, int copies, English english) {
-        Piece piece = Piece.rectangle("front", Material.FRONT, Sum.of(Sum.term("term.front", Length.inches(20))), Sum.of(Sum.term("term.front", Length.inches(20))),
+        Piece piece = Piece.rectangle(
+                "front",
+                Material.FRONT,
+                Sum.of(Sum.term("term.front", Length.inches(20))),
+                Sum.of(Sum.term("term.front", Length.inches(20))),
                 Piece.sewnAllRound(Length.inches(0, 1, 2)));
         Words words = new Words(Wordbook.load(english, "craft", "pages"), Mark.EIGHTH);
-        return new CuttingWords(LayoutProblem.of(CLOTH, List.of(new Wanted("1/front", "Bench", piece, copies)), plan, Unit.INCH).atOnce(), words);
+        return new CuttingWords(
+                LayoutProblem.of(CLOTH, List.of(new Wanted("1/front", "Bench", piece, copies)), plan, Unit.INCH)
+                        .atOnce(),
+                words);
     }
 
     private static LayoutChoices usual() {
@@ -40,10 +47,15 @@ class CuttingWordsTest {
     @Test
     void offTheBoltItIsCutAcrossFirstAndThePairIsCutOnTheFold() {
         CuttingWords cutting = cutting(usual(), 2, English.US);
-        assertThat(cutting.cuts()).containsExactly("Straight across at 20 in, from 0 to 44 in", "Straight along at 20 in from the left selvage’s edge, from 0 to 20 in",
-                "Straight along at 40 in from the left selvage’s edge, from 0 to 20 in");
+        assertThat(cutting.cuts())
+                .containsExactly(
+                        "Straight across at 20 in, from 0 to 44 in",
+                        "Straight along at 20 in from the left selvage’s edge, from 0 to 20 in",
+                        "Straight along at 40 in from the left selvage’s edge, from 0 to 20 in");
         assertThat(cutting.folds()).anyMatch(line -> line.startsWith("1 and 2 can be cut as one"));
-        assertThat(cutting.offcuts()).as("a strip four inches wide is not worth keeping").isEmpty();
+        assertThat(cutting.offcuts())
+                .as("a strip four inches wide is not worth keeping")
+                .isEmpty();
         assertThat(cutting(usual(), 2, English.UK).cuts().get(1)).contains("left selvedge’s edge");
     }
 
@@ -52,15 +64,24 @@ class CuttingWordsTest {
         Scrap small = Scrap.rectangle("port", Length.inches(20), Length.inches(26));
         Scrap other = Scrap.rectangle("starboard", Length.inches(26), Length.inches(20));
         CuttingWords cutting = cutting(usual().at(true, List.of(small, other)), 2, English.US);
-        assertThat(cutting.cuts()).containsExactly("Straight across at 20 in, from 0 to 20 in (port)", "Straight along at 20 in from the left edge, from 0 to 20 in (starboard)");
+        assertThat(cutting.cuts())
+                .containsExactly(
+                        "Straight across at 20 in, from 0 to 20 in (port)",
+                        "Straight along at 20 in from the left edge, from 0 to 20 in (starboard)");
         assertThat(cutting.offcuts()).containsExactlyInAnyOrder("20 × 6 in of port", "6 × 20 in of starboard");
-        assertThat(cutting(usual().at(true, List.of(small, other)), 1, English.US).cuts()).as("one alone need not be named").containsExactly("Straight across at 20 in, from 0 to 20 in");
+        assertThat(cutting(usual().at(true, List.of(small, other)), 1, English.US)
+                        .cuts())
+                .as("one alone need not be named")
+                .containsExactly("Straight across at 20 in, from 0 to 20 in");
     }
 
     @Test
     void onPaperAHeadingWithoutLinesIsLeftOut() {
         Scrap exact = Scrap.rectangle("port", Length.inches(20), Length.inches(20));
-        assertThat(cutting(usual().at(true, List.of(exact)), 1, English.US).listings()).isEmpty();
-        assertThat(cutting(usual(), 2, English.US).listings()).extracting(Listing::heading).containsExactly("Folding", "Cutting");
+        assertThat(cutting(usual().at(true, List.of(exact)), 1, English.US).listings())
+                .isEmpty();
+        assertThat(cutting(usual(), 2, English.US).listings())
+                .extracting(Listing::heading)
+                .containsExactly("Folding", "Cutting");
     }
 }

@@ -25,32 +25,45 @@ import org.junit.jupiter.api.Test;
 class PieceWindowTest {
 
     private static final Repeat REPEAT = new Repeat(Length.inches(10), Length.inches(8));
-    private static final Cloth UPRIGHT = new Cloth("Sails", "#d9cfb8", Print.SAIL, Length.inches(54), false).used(false, Optional.of(REPEAT), Shrinkage.NONE);
+    private static final Cloth UPRIGHT = new Cloth("Sails", "#d9cfb8", Print.SAIL, Length.inches(54), false)
+            .used(false, Optional.of(REPEAT), Shrinkage.NONE);
     private static final Cloth SIDEWAYS = UPRIGHT.used(true, Optional.of(REPEAT), Shrinkage.NONE);
     private static final Length STEP = Length.inches(1);
 
     private static Spot front(Cloth cloth, LayoutChoices plan, String id) {
-        Piece piece = Piece.rectangle(id, Material.FRONT, Sum.of(Sum.term("term.front", Length.inches(20))), Sum.of(Sum.term("term.front", Length.inches(14))),
+        Piece piece = Piece.rectangle(
+                id,
+                Material.FRONT,
+                Sum.of(Sum.term("term.front", Length.inches(20))),
+                Sum.of(Sum.term("term.front", Length.inches(14))),
                 Piece.sewnAllRound(Length.inches(0, 1, 2)));
-        Layout laid = LayoutProblem.of(cloth, List.of(new Wanted("1/" + id, "Bench", piece, 1)), plan, Unit.INCH).atOnce();
+        Layout laid = LayoutProblem.of(cloth, List.of(new Wanted("1/" + id, "Bench", piece, 1)), plan, Unit.INCH)
+                .atOnce();
         return laid.spots().get(0);
     }
 
     @Test
     void slidRightThePieceShowsWhatLayToItsLeft() {
         Window from = new Window(Length.inches(5), Length.inches(4));
-        assertThat(PieceWindow.slid(from, UPRIGHT, STEP, Length.ZERO, Unit.INCH)).isEqualTo(new Window(Length.inches(4), Length.inches(4)));
-        assertThat(PieceWindow.slid(from, UPRIGHT, Length.ZERO, STEP, Unit.INCH)).isEqualTo(new Window(Length.inches(5), Length.inches(3)));
+        assertThat(PieceWindow.slid(from, UPRIGHT, STEP, Length.ZERO, Unit.INCH))
+                .isEqualTo(new Window(Length.inches(4), Length.inches(4)));
+        assertThat(PieceWindow.slid(from, UPRIGHT, Length.ZERO, STEP, Unit.INCH))
+                .isEqualTo(new Window(Length.inches(5), Length.inches(3)));
         // Its right is back towards the cut end, its lower edge to the right of the cloth.
-        assertThat(PieceWindow.slid(from, SIDEWAYS, STEP, Length.ZERO, Unit.INCH)).isEqualTo(new Window(Length.inches(5), Length.inches(5)));
-        assertThat(PieceWindow.slid(from, SIDEWAYS, Length.ZERO, STEP, Unit.INCH)).isEqualTo(new Window(Length.inches(4), Length.inches(4)));
+        assertThat(PieceWindow.slid(from, SIDEWAYS, STEP, Length.ZERO, Unit.INCH))
+                .isEqualTo(new Window(Length.inches(5), Length.inches(5)));
+        assertThat(PieceWindow.slid(from, SIDEWAYS, Length.ZERO, STEP, Unit.INCH))
+                .isEqualTo(new Window(Length.inches(4), Length.inches(4)));
     }
 
     @Test
     void aWholeRepeatOnItIsTheSameAgain() {
         Window from = new Window(Length.inches(5), Length.inches(4));
-        assertThat(PieceWindow.slid(from, UPRIGHT, REPEAT.across(), REPEAT.along(), Unit.INCH)).isEqualTo(from);
-        assertThat(PieceWindow.slid(from, UPRIGHT, Length.inches(7), Length.ZERO, Unit.INCH).across()).isEqualTo(Length.inches(8));
+        assertThat(PieceWindow.slid(from, UPRIGHT, REPEAT.across(), REPEAT.along(), Unit.INCH))
+                .isEqualTo(from);
+        assertThat(PieceWindow.slid(from, UPRIGHT, Length.inches(7), Length.ZERO, Unit.INCH)
+                        .across())
+                .isEqualTo(Length.inches(8));
     }
 
     @Test
@@ -58,8 +71,11 @@ class PieceWindowTest {
         for (Cloth cloth : List.of(UPRIGHT, SIDEWAYS)) {
             LayoutChoices plan = LayoutChoices.usual(cloth, Unit.INCH);
             Spot before = front(cloth, plan, "front");
-            assertThat(PieceWindow.under(before, cloth)).as("the motif in the middle").contains(Window.middleOf(REPEAT));
-            Window slid = PieceWindow.slid(Window.middleOf(REPEAT), cloth, Length.inches(2), Length.inches(3), Unit.INCH);
+            assertThat(PieceWindow.under(before, cloth))
+                    .as("the motif in the middle")
+                    .contains(Window.middleOf(REPEAT));
+            Window slid =
+                    PieceWindow.slid(Window.middleOf(REPEAT), cloth, Length.inches(2), Length.inches(3), Unit.INCH);
             Spot after = front(cloth, PieceWindow.shown(plan, before, slid), "front");
             assertThat(PieceWindow.under(after, cloth)).contains(slid);
         }
@@ -69,7 +85,9 @@ class PieceWindowTest {
     void matchedFrontsAreSlidTogetherAndOthersAlone() {
         LayoutChoices matched = LayoutChoices.usual(UPRIGHT, Unit.INCH);
         Window slid = new Window(Length.inches(1), Length.inches(1));
-        assertThat(PieceWindow.shown(matched, front(UPRIGHT, matched, "front"), slid).window()).contains(slid);
+        assertThat(PieceWindow.shown(matched, front(UPRIGHT, matched, "front"), slid)
+                        .window())
+                .contains(slid);
         LayoutChoices pocket = PieceWindow.shown(matched, front(UPRIGHT, matched, "pocket"), slid);
         assertThat(pocket.window()).isEmpty();
         assertThat(pocket.windows()).containsEntry("1/pocket", slid);
@@ -78,6 +96,7 @@ class PieceWindowTest {
     @Test
     void thereIsNothingToSlideOnAPlainCloth() {
         Cloth plain = new Cloth("Plain", "#d9cfb8", Print.PLAIN, Length.inches(54), false);
-        assertThat(PieceWindow.under(front(plain, LayoutChoices.usual(plain, Unit.INCH), "front"), plain)).isEmpty();
+        assertThat(PieceWindow.under(front(plain, LayoutChoices.usual(plain, Unit.INCH), "front"), plain))
+                .isEmpty();
     }
 }

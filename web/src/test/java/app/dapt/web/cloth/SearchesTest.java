@@ -81,7 +81,9 @@ class SearchesTest {
         longer.begin();
         longer.allow(0);
         assertThat(longer.isDone()).isTrue();
-        assertThat(searches.of(hard(5), 60).isDone()).as("asking again does not begin it again").isTrue();
+        assertThat(searches.of(hard(5), 60).isDone())
+                .as("asking again does not begin it again")
+                .isTrue();
         longer.allow(100_000_000);
         searches.goOn(longer);
         assertThat(longer.isDone()).isFalse();
@@ -112,7 +114,8 @@ class SearchesTest {
         Watch watch = new Watch();
         watch.on(search);
         String name = searches.keep(watch);
-        assertThat(comesTrue(() -> searches.watch(name).orElseThrow().isBehind())).isTrue();
+        assertThat(comesTrue(() -> searches.watch(name).orElseThrow().isBehind()))
+                .isTrue();
         Watch settled = new Watch();
         Search done = searches.of(easy(), 5);
         done.await(2_000);
@@ -124,10 +127,14 @@ class SearchesTest {
     @Test
     void aQuestionIsAnsweredOnceInTheBackground() throws InterruptedException {
         List<String> asked = new ArrayList<>();
-        BooleanSupplier answered = () -> searches.once("what would do", () -> {
-            asked.add("once");
-            return List.of("an overlap");
-        }, List.of()).isPresent();
+        BooleanSupplier answered = () -> searches.once(
+                        "what would do",
+                        () -> {
+                            asked.add("once");
+                            return List.of("an overlap");
+                        },
+                        List.of())
+                .isPresent();
         assertThat(comesTrue(answered)).isTrue();
         assertThat(answered.getAsBoolean()).isTrue();
         assertThat(asked).hasSize(1);
@@ -135,25 +142,36 @@ class SearchesTest {
 
     @Test
     void anAnswerThatBreaksOffIsTheOneForThat() throws InterruptedException {
-        assertThat(comesTrue(() -> searches.once("what breaks", () -> {
-            throw new IllegalStateException("no such cloth");
-        }, "nothing").filter("nothing"::equals).isPresent())).isTrue();
+        assertThat(comesTrue(() -> searches.once(
+                                "what breaks",
+                                () -> {
+                                    throw new IllegalStateException("no such cloth");
+                                },
+                                "nothing")
+                        .filter("nothing"::equals)
+                        .isPresent()))
+                .isTrue();
     }
 
     @Test
     void whereTooManyWaitASearchHasItsTurnWhenItIsAskedForAgain() throws InterruptedException {
         CountDownLatch free = new CountDownLatch(1);
         for (int i = 0; i < 3 * Searches.MOST; i++) {
-            searches.once("question " + i, () -> {
-                try {
-                    return free.await(5, TimeUnit.SECONDS);
-                } catch (InterruptedException e) {
-                    return false;
-                }
-            }, false);
+            searches.once(
+                    "question " + i,
+                    () -> {
+                        try {
+                            return free.await(5, TimeUnit.SECONDS);
+                        } catch (InterruptedException e) {
+                            return false;
+                        }
+                    },
+                    false);
         }
         searches.of(hard(200), 5).begin();
-        assertThat(searches.of(hard(200), 5).best().placed()).as("a layout is there all the same").hasSize(40);
+        assertThat(searches.of(hard(200), 5).best().placed())
+                .as("a layout is there all the same")
+                .hasSize(40);
         free.countDown();
         assertThat(comesTrue(() -> searches.of(hard(200), 5).taken() > 0)).isTrue();
     }

@@ -38,32 +38,44 @@ class SnapshotTest {
 
     @ParameterizedTest
     @CsvSource({"png, 300, 200, 300, 200", "jpeg, 3000, 1500, 900, 450", "png, 40, 4000, 9, 900", "png, 1, 1, 1, 1"})
-    void aPictureIsDrawnAnewNoLargerThanItIsShown(String format, int wide, int high, int keptWide, int keptHigh) throws Exception {
+    void aPictureIsDrawnAnewNoLargerThanItIsShown(String format, int wide, int high, int keptWide, int keptHigh)
+            throws Exception {
         Snapshot taken = Snapshot.of(picture(format, wide, high));
         BufferedImage kept = ImageIO.read(new ByteArrayInputStream(taken.jpeg()));
         assertThat(taken).returns(keptWide, Snapshot::wide).returns(keptHigh, Snapshot::high);
         assertThat(kept.getWidth()).isEqualTo(keptWide);
         if (keptWide > 8) {
-            assertThat(new Color(kept.getRGB(keptWide / 4, keptHigh / 2)).getRed()).as("its colours are its own").isGreaterThan(200);
-            assertThat(new Color(kept.getRGB(keptWide - 1, keptHigh / 2)).getRed()).isLessThan(60);
+            assertThat(new Color(kept.getRGB(keptWide / 4, keptHigh / 2)).getRed())
+                    .as("its colours are its own")
+                    .isGreaterThan(200);
+            assertThat(new Color(kept.getRGB(keptWide - 1, keptHigh / 2)).getRed())
+                    .isLessThan(60);
         }
     }
 
     static Stream<byte[]> noPictures() throws IOException {
         byte[] cut = picture("png", 300, 300);
-        return Stream.of(new byte[0], "<svg xmlns='http://www.w3.org/2000/svg'/>".getBytes(StandardCharsets.UTF_8), picture("gif", 20, 20), picture("bmp", 20, 20),
-                Arrays.copyOf(cut, 40), Arrays.copyOfRange(cut, 8, cut.length));
+        return Stream.of(
+                new byte[0],
+                "<svg xmlns='http://www.w3.org/2000/svg'/>".getBytes(StandardCharsets.UTF_8),
+                picture("gif", 20, 20),
+                picture("bmp", 20, 20),
+                Arrays.copyOf(cut, 40),
+                Arrays.copyOfRange(cut, 8, cut.length));
     }
 
     @ParameterizedTest
     @MethodSource("noPictures")
     void whatIsNoPngAndNoJpegIsRefused(byte[] file) {
-        assertThatThrownBy(() -> Snapshot.of(file)).isInstanceOfSatisfying(Snapshot.Refused.class, refused -> assertThat(refused.code()).isEqualTo("picture.not-one"));
+        assertThatThrownBy(() -> Snapshot.of(file))
+                .isInstanceOfSatisfying(Snapshot.Refused.class, refused -> assertThat(refused.code())
+                        .isEqualTo("picture.not-one"));
     }
 
     @Test
     void aFileTooHeavyIsNotEvenLookedAt() {
-        assertThatThrownBy(() -> Snapshot.of(new byte[Snapshot.LARGEST_FILE + 1])).hasMessage("picture.too-heavy");
+        assertThatThrownBy(() -> Snapshot.of(new byte[Snapshot.LARGEST_FILE + 1]))
+                .hasMessage("picture.too-heavy");
     }
 
     @Test
@@ -73,7 +85,8 @@ class SnapshotTest {
         progressive.setProgressiveMode(ImageWriteParam.MODE_DEFAULT);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         writer.setOutput(ImageIO.createImageOutputStream(out));
-        writer.write(null, new IIOImage(new BufferedImage(2000, 2000, BufferedImage.TYPE_INT_RGB), null, null), progressive);
+        writer.write(
+                null, new IIOImage(new BufferedImage(2000, 2000, BufferedImage.TYPE_INT_RGB), null, null), progressive);
         writer.dispose();
         byte[] one = out.toByteArray();
         int last = one.length - 3;
@@ -91,14 +104,52 @@ class SnapshotTest {
         assertThatThrownBy(() -> Snapshot.of(many.toByteArray())).hasMessage("picture.too-long");
     }
 
-    /** The red half is at the left as the file has it; where it is once the picture is upright, seen from the middle. */
+    /**
+     * The red half is at the left as the file has it; where it is once the picture is upright, seen from the middle.
+     */
     @ParameterizedTest
     @CsvSource({"1, -1, 0", "2, 1, 0", "3, 1, 0", "4, -1, 0", "5, 0, -1", "6, 0, -1", "7, 0, 1", "8, 0, 1"})
     void aPictureIsSetUprightAsTheCameraWasHeld(int orientation, int right, int down) throws Exception {
         byte[] plain = picture("jpeg", 300, 200);
         // An application segment that holds nothing but the orientation, behind the two bytes that begin the file.
-        byte[] exif = {(byte) 0xff, (byte) 0xe1, 0, 34, 'E', 'x', 'i', 'f', 0, 0, 'M', 'M', 0, 42, 0, 0, 0, 8, 0, 1, 1, 18, 0, 3, 0, 0, 0, 1, 0, (byte) orientation, 0, 0,
-            0, 0, 0, 0};
+        byte[] exif = {
+            (byte) 0xff,
+            (byte) 0xe1,
+            0,
+            34,
+            'E',
+            'x',
+            'i',
+            'f',
+            0,
+            0,
+            'M',
+            'M',
+            0,
+            42,
+            0,
+            0,
+            0,
+            8,
+            0,
+            1,
+            1,
+            18,
+            0,
+            3,
+            0,
+            0,
+            0,
+            1,
+            0,
+            (byte) orientation,
+            0,
+            0,
+            0,
+            0,
+            0,
+            0
+        };
         byte[] file = new byte[plain.length + exif.length];
         System.arraycopy(plain, 0, file, 0, 2);
         System.arraycopy(exif, 0, file, 2, exif.length);

@@ -31,7 +31,8 @@ import org.junit.jupiter.api.extension.ExtendWith;
 class StoresTest {
 
     private static CoverPlan plan(String name) {
-        return DefaultPlan.plan(name, Mark.EIGHTH, ShapeKind.SQUARE, Form.overCrown(Length.inches(20), Length.inches(20)));
+        return DefaultPlan.plan(
+                name, Mark.EIGHTH, ShapeKind.SQUARE, Form.overCrown(Length.inches(20), Length.inches(20)));
     }
 
     private static Place place(long cover, Cloth cloth) {
@@ -54,13 +55,15 @@ class StoresTest {
         ExecutorService hands = Executors.newFixedThreadPool(jobs.size());
         try {
             List<Object> ends = new ArrayList<>();
-            for (Future<Object> future : hands.invokeAll(jobs.stream().<Callable<Object>>map(job -> () -> {
-                try {
-                    return job.call();
-                } catch (RuntimeException e) {
-                    return e;
-                }
-            }).toList())) {
+            for (Future<Object> future : hands.invokeAll(jobs.stream()
+                    .<Callable<Object>>map(job -> () -> {
+                        try {
+                            return job.call();
+                        } catch (RuntimeException e) {
+                            return e;
+                        }
+                    })
+                    .toList())) {
                 ends.add(future.get());
             }
             return ends;
@@ -87,12 +90,22 @@ class StoresTest {
         long id = covers.create(plan("Laid"));
         Place place = place(id, covers.find(id).plan().cloths().front());
         lays.change(place, LayStore.ANY_VERSION, lay -> with(lay, scrap("First")));
-        together(IntStream.range(0, 8).<Callable<Object>>mapToObj(i -> () -> lays.change(place, LayStore.ANY_VERSION, lay -> with(lay, scrap("S" + i)))).toList());
-        assertThat(lays.find(place).plan().remnants()).extracting(Scrap::name)
+        together(IntStream.range(0, 8)
+                .<Callable<Object>>mapToObj(
+                        i -> () -> lays.change(place, LayStore.ANY_VERSION, lay -> with(lay, scrap("S" + i))))
+                .toList());
+        assertThat(lays.find(place).plan().remnants())
+                .extracting(Scrap::name)
                 .containsExactlyInAnyOrder("First", "S0", "S1", "S2", "S3", "S4", "S5", "S6", "S7");
         long version = lays.find(place).version();
-        List<Object> ends = together(IntStream.range(0, 6).<Callable<Object>>mapToObj(i -> () -> lays.change(place, version, lay -> lay.cutting(true, false, i % 2 == 0))).toList());
-        assertThat(ends).as("from one version only one goes through").filteredOn(Stale.class::isInstance).hasSize(5);
+        List<Object> ends = together(IntStream.range(0, 6)
+                .<Callable<Object>>mapToObj(
+                        i -> () -> lays.change(place, version, lay -> lay.cutting(true, false, i % 2 == 0)))
+                .toList());
+        assertThat(ends)
+                .as("from one version only one goes through")
+                .filteredOn(Stale.class::isInstance)
+                .hasSize(5);
         covers.delete(id);
     }
 
@@ -102,20 +115,45 @@ class StoresTest {
         LayStore lays = site.bean(LayStore.class);
         long id = covers.create(plan("Two linens"));
         CoverPlan linens = covers.change(id, CoverStore.ANY_VERSION, "", before -> {
-            CoverPlan named = before.withCloths(before.cloths().changing(1, cloth -> named(cloth, "linen")));
-            return named.withCloths(named.cloths().changing(2, cloth -> named(cloth, "linen")));
-        }).plan();
-        lays.change(place(id, linens.cloths().front()), LayStore.ANY_VERSION, lay -> lay.at(true, List.of(scrap("Of the front"))));
-        assertThat(lays.find(place(id, linens.cloths().back())).plan().remnants()).as("another linen").isEmpty();
-        Cloth renamed = covers.change(id, CoverStore.ANY_VERSION, "", before -> before.withCloths(before.cloths().changing(1, cloth -> named(cloth, "velvet")))).plan()
-                .cloths().front();
-        assertThat(lays.find(place(id, renamed)).plan().remnants()).extracting(Scrap::name).containsExactly("Of the front");
+                    CoverPlan named = before.withCloths(before.cloths().changing(1, cloth -> named(cloth, "linen")));
+                    return named.withCloths(named.cloths().changing(2, cloth -> named(cloth, "linen")));
+                })
+                .plan();
+        lays.change(
+                place(id, linens.cloths().front()),
+                LayStore.ANY_VERSION,
+                lay -> lay.at(true, List.of(scrap("Of the front"))));
+        assertThat(lays.find(place(id, linens.cloths().back())).plan().remnants())
+                .as("another linen")
+                .isEmpty();
+        Cloth renamed = covers.change(
+                        id,
+                        CoverStore.ANY_VERSION,
+                        "",
+                        before -> before.withCloths(before.cloths().changing(1, cloth -> named(cloth, "velvet"))))
+                .plan()
+                .cloths()
+                .front();
+        assertThat(lays.find(place(id, renamed)).plan().remnants())
+                .extracting(Scrap::name)
+                .containsExactly("Of the front");
         covers.delete(id);
     }
 
     private static Cloth named(Cloth cloth, String name) {
-        return new Cloth(cloth.id(), name, cloth.colour(), cloth.print(), cloth.width(), cloth.nap(), cloth.price(), cloth.sideways(), cloth.ownRepeat(),
-                cloth.shrinkage(), cloth.photo(), cloth.synthetic());
+        return new Cloth(
+                cloth.id(),
+                name,
+                cloth.colour(),
+                cloth.print(),
+                cloth.width(),
+                cloth.nap(),
+                cloth.price(),
+                cloth.sideways(),
+                cloth.ownRepeat(),
+                cloth.shrinkage(),
+                cloth.photo(),
+                cloth.synthetic());
     }
 
     @Test
@@ -124,10 +162,14 @@ class StoresTest {
         long id = covers.create(plan("Gestures"));
         covers.change(id, 1, "g", plan -> plan.withName("One"));
         Cover on = covers.change(id, 1, "g", plan -> plan.withName("Two"));
-        assertThat(on.version()).as("a page goes on whose own last change is on its way").isEqualTo(3);
+        assertThat(on.version())
+                .as("a page goes on whose own last change is on its way")
+                .isEqualTo(3);
         covers.undo(id, 3);
         covers.redo(id, 4);
-        assertThatThrownBy(() -> covers.change(id, 1, "g", plan -> plan.withName("Three"))).as("others came between").isInstanceOf(Stale.class);
+        assertThatThrownBy(() -> covers.change(id, 1, "g", plan -> plan.withName("Three")))
+                .as("others came between")
+                .isInstanceOf(Stale.class);
         assertThatThrownBy(() -> covers.undo(id, 2)).isInstanceOf(Stale.class);
         assertThat(covers.find(id).plan().name()).isEqualTo("Two");
         covers.delete(id);
@@ -137,9 +179,13 @@ class StoresTest {
     void pressedTwiceAFormMakesOne(Site site) throws Exception {
         CoverStore covers = site.bean(CoverStore.class);
         CoverPlan plan = plan("Pressed");
-        List<Object> ids = together(IntStream.range(0, 5).<Callable<Object>>mapToObj(i -> () -> covers.create(plan, "press-1")).toList());
+        List<Object> ids = together(IntStream.range(0, 5)
+                .<Callable<Object>>mapToObj(i -> () -> covers.create(plan, "press-1"))
+                .toList());
         assertThat(ids.stream().distinct()).hasSize(1);
-        assertThat(covers.create(plan("Pressed, another"), "press-1")).as("with something else in it").isNotEqualTo(ids.get(0));
+        assertThat(covers.create(plan("Pressed, another"), "press-1"))
+                .as("with something else in it")
+                .isNotEqualTo(ids.get(0));
         assertThat(covers.create(plan, "")).isNotEqualTo(ids.get(0));
     }
 
@@ -152,7 +198,8 @@ class StoresTest {
             String name = "Name " + i;
             covers.change(id, CoverStore.ANY_VERSION, "", before -> before.withName(name));
         }
-        assertThat(site.number("select count(*) from revision where cover_id = " + id)).isLessThanOrEqualTo(CoverStore.MOST_REVISIONS);
+        assertThat(site.number("select count(*) from revision where cover_id = " + id))
+                .isLessThanOrEqualTo(CoverStore.MOST_REVISIONS);
         for (int i = 1; i <= 100; i++) {
             assertThat(covers.undo(id, CoverStore.ANY_VERSION).plan().name()).isEqualTo("Name " + (changes - i));
         }
@@ -184,7 +231,9 @@ class StoresTest {
     @Test
     void allPagesTogetherHoldEveryCoverOnce(Site site) {
         CoverStore covers = site.bean(CoverStore.class);
-        List<Long> made = IntStream.range(0, CoverStore.PER_PAGE + 5).mapToObj(i -> covers.create(plan("Paged " + i))).toList();
+        List<Long> made = IntStream.range(0, CoverStore.PER_PAGE + 5)
+                .mapToObj(i -> covers.create(plan("Paged " + i)))
+                .toList();
         List<Long> found = new ArrayList<>();
         for (int page = 1; page <= covers.list("paged", 1).pages(); page++) {
             covers.list("paged", page).covers().forEach(cover -> found.add(cover.id()));
