@@ -61,19 +61,19 @@ final class PrintWindows {
     private Window ofDrop(Wanted wanted, List<Wanted> drops, Window middle) {
         Length left = Length.ZERO;
         Length at = Length.ZERO;
-        for (Wanted drop : drops) {
+        for (int i = 0; i < drops.size(); i++) {
+            Wanted drop = drops.get(i);
             Length width = drop.piece().cutWidth();
-            if (drop != drops.get(0)) {
+            if (i > 0) {
                 left = left.minus(drop.piece().edge(Side.LEFT).allowance());
             }
-            if (drop == wanted) {
+            if (drop.equals(wanted)) {
                 at = left.plus(width.half());
             }
-            left = left.plus(width)
-                    .minus(
-                            drop == drops.get(drops.size() - 1)
-                                    ? Length.ZERO
-                                    : drop.piece().edge(Side.RIGHT).allowance());
+            left = left.plus(width);
+            if (i < drops.size() - 1) {
+                left = left.minus(drop.piece().edge(Side.RIGHT).allowance());
+            }
         }
         Length off = at.minus(left.half());
         return cloth.sideways()

@@ -21,6 +21,11 @@ public enum Side {
     }
 
     public Side opposite() {
-        return values()[(ordinal() + 2) % 4];
+        return switch (this) {
+            case TOP -> BOTTOM;
+            case RIGHT -> LEFT;
+            case BOTTOM -> TOP;
+            case LEFT -> RIGHT;
+        };
     }
 }

@@ -468,7 +468,7 @@ class PractisedExamplesTest {
                 assertThat(front.marks())
                         .flatExtracting(
                                 (Marking mark) -> mark.fromLeft().stream().toList())
-                        .allSatisfy(at -> assertThat((Length) at).isBetween(Length.ZERO, front.cutWidth()));
+                        .allSatisfy(at -> assertThat(at).isBetween(Length.ZERO, front.cutWidth()));
             }
         }
     }

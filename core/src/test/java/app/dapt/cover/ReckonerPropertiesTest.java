@@ -233,7 +233,7 @@ class ReckonerPropertiesTest {
         double before = 0;
         for (int i = 0; i < 6; i++) {
             CoverPlan larger =
-                    fitted.withForm(Form.overCrown(side.plus(Length.inches(i)), side.plus(Length.inches(2 * i))));
+                    fitted.withForm(Form.overCrown(side.plus(Length.inches(i)), side.plus(Length.inches(2L * i))));
             double area = Reckoner.reckon(larger).clothArea();
             assertThat(area).isGreaterThanOrEqualTo(before);
             before = area;

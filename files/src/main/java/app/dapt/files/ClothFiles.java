@@ -262,8 +262,8 @@ public record ClothFiles(Words words, String title) {
 
     /** One page a cloth, drawn as large as the paper lets, with its pieces and its cuts in words. */
     public byte[] pdf(Layout laid, List<ClothSheet> sheets, Paper paper, List<Listing> listings) {
-        PDRectangle landscape =
-                new PDRectangle(paper.size().getHeight(), paper.size().getWidth());
+        float longSide = paper.size().getHeight();
+        PDRectangle landscape = new PDRectangle(longSide, paper.size().getWidth());
         double wide = landscape.getWidth() / PdfSheet.POINTS - 2 * MARGIN;
         double high = landscape.getHeight() / PdfSheet.POINTS - 2 * MARGIN;
         try (PDDocument document = new PDDocument();
@@ -314,16 +314,18 @@ public record ClothFiles(Words words, String title) {
                 .flatMap(listing -> Stream.concat(Stream.of(listing.heading()), listing.lines().stream()))
                 .toList();
         Set<Integer> headings = new HashSet<>();
-        listings.stream().map(listing -> listing.lines().size() + 1).reduce(0, (at, length) -> {
+        int at = 0;
+        for (Listing listing : listings) {
             headings.add(at);
-            return at + length;
-        });
+            at += listing.lines().size() + 1;
+        }
         int perColumn = (int) (high / LINE);
         double column = size.getWidth() / PdfSheet.POINTS / 2 - MARGIN;
         for (int from = 0; from < lines.size(); from += 2 * perColumn) {
             try (PdfSheet page = new PdfSheet(document, size)) {
                 for (int i = from; i < Math.min(lines.size(), from + 2 * perColumn); i++) {
-                    double x = MARGIN + (i - from) / perColumn * column;
+                    int inColumn = (i - from) / perColumn;
+                    double x = MARGIN + inColumn * column;
                     double y = MARGIN + (i - from) % perColumn * LINE + 5;
                     if (headings.contains(i)) {
                         page.say(lines.get(i), x, y, 14);

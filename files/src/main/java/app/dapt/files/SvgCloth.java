@@ -83,7 +83,7 @@ public record SvgCloth(Words words, double scale, String id, Optional<Function<S
                         "M" + Markup.number(mm(cut.x1())) + " " + Markup.number(mm(cut.y1())) + "L"
                                 + Markup.number(mm(cut.x2())) + " " + Markup.number(mm(cut.y2()))));
         svg.close("g");
-        Place at = new Place(sheet, left, top, selvage + across);
+        Place at = new Place(left, top, selvage + across);
         sheet.offcuts().forEach(spare -> spare(svg, spare, at));
         sheet.pieces().forEach(lain -> tag(svg, lain, at));
         sheet.cuts().forEach(cut -> number(svg, cut, at, length, across + 2 * selvage));
@@ -96,7 +96,7 @@ public record SvgCloth(Words words, double scale, String id, Optional<Function<S
         private final double top;
         private final double bottom;
 
-        private Place(ClothSheet sheet, double left, double top, double bottom) {
+        private Place(double left, double top, double bottom) {
             this.left = left;
             this.top = top;
             this.bottom = bottom;

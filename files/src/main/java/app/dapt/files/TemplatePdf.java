@@ -135,7 +135,7 @@ public record TemplatePdf(Words words, Paper paper) {
             double y = sheet.paragraph(words.say("template.glue"), MARGIN, MARGIN + 88, 11, wide()) + 10;
             for (Template template : templates) {
                 List<Tile> own = tiles.stream()
-                        .filter(tile -> tile.template() == template)
+                        .filter(tile -> tile.template().equals(template))
                         .toList();
                 y = map(sheet, template, own, y) + 10;
             }

@@ -63,7 +63,9 @@ class PlanJsonTest {
     }
 
     static Stream<Path> kept() throws IOException {
-        return Files.list(Path.of("src/test/resources/plans/1")).sorted();
+        try (Stream<Path> all = Files.list(Path.of("src/test/resources/plans/1"))) {
+            return all.sorted().toList().stream();
+        }
     }
 
     /** Files that were saved before a cloth had a number of its own. */

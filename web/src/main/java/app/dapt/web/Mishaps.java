@@ -73,7 +73,7 @@ public class Mishaps {
     @ExceptionHandler(BrokenCover.class)
     ModelAndView broken(BrokenCover mishap, HttpServletRequest request) {
         LOG.warn("{}", mishap.getMessage());
-        ModelAndView page = page("unreadable", HttpStatus.UNPROCESSABLE_ENTITY, request);
+        ModelAndView page = page("unreadable", HttpStatus.UNPROCESSABLE_CONTENT, request);
         page.addObject("unreadable", mishap.cover());
         return page;
     }
@@ -81,7 +81,7 @@ public class Mishaps {
     @ExceptionHandler(CannotKeep.class)
     ModelAndView cannotKeep(CannotKeep mishap, HttpServletRequest request) {
         LOG.warn("Not kept: {}", mishap.getMessage());
-        return page("refused", HttpStatus.UNPROCESSABLE_ENTITY, request);
+        return page("refused", HttpStatus.UNPROCESSABLE_CONTENT, request);
     }
 
     @ExceptionHandler(Exception.class)

@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
 import java.net.Socket;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -165,8 +166,9 @@ class MishapsTest {
         Process process = new ProcessBuilder("../scripts/postgres", verb, store.toString())
                 .redirectError(ProcessBuilder.Redirect.INHERIT)
                 .start();
-        List<String> lines =
-                new String(process.getInputStream().readAllBytes()).lines().toList();
+        List<String> lines = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8)
+                .lines()
+                .toList();
         assertThat(process.waitFor()).as("postgres " + verb).isZero();
         return lines;
     }
@@ -203,7 +205,8 @@ class MishapsTest {
                 .redirectOutput(ProcessBuilder.Redirect.DISCARD)
                 .start();
         for (int i = 0; i < 300; i++) {
-            try (Socket socket = new Socket("127.0.0.1", port)) {
+            try {
+                new Socket("127.0.0.1", port).close();
                 return process;
             } catch (IOException e) {
                 assertThat(process.isAlive()).as("the application started").isTrue();

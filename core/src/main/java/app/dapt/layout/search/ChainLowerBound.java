@@ -34,7 +34,7 @@ final class ChainLowerBound {
                 .mapToLong(item -> item.count() + 1L)
                 .reduce(1, (a, b) -> Math.min(MOST_STATES + 1L, a * b));
         int chains = sideBySide(task);
-        if (states > MOST_STATES || chains > MOST_CHAINS || Math.pow(states, chains - 1) > MOST_TRIED) {
+        if (states > MOST_STATES || chains > MOST_CHAINS || Math.pow((double) states, chains - 1) > MOST_TRIED) {
             return 0;
         }
         ChainLowerBound bound = new ChainLowerBound(task, (int) states);

@@ -193,7 +193,7 @@ final class SkylineBeam {
                 long waste = level.waste(i) + (long) (begins - low) * wide[way];
                 if (ends < best && waste <= room) {
                     int steps = level.stepsWith(i, wide[way], ends);
-                    double laid = power(level.laid(i) + (long) wide[way] * ways.deep[way], power);
+                    double laid = power((double) (level.laid(i) + (long) wide[way] * ways.deep[way]), power);
                     moves.add(i, way, waste, (waste + weight * area) / laid * (1 + ragged * steps));
                 }
             }

@@ -207,7 +207,7 @@ final class StackBeam {
         // The fewer rectangles are left to fill, and the better one side is filled, the better.
         boolean flush = place.left() + block.across() * place.across() == patch.right()
                 || place.top() + block.along() * place.along() == patch.bottom();
-        double rank = (waste + weight * area) / Math.pow(laid, power) * (1 + .02 * size);
+        double rank = (waste + weight * area) / Math.pow((double) laid, power) * (1 + .02 * size);
         moves.add(new Move(trimmed(node, size), block, true, waste, rank));
         if (!flush) {
             moves.add(new Move(trimmed(node, size), block, false, waste, rank * (1 + random.nextDouble() * .01)));

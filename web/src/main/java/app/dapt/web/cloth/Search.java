@@ -4,6 +4,7 @@ import app.dapt.layout.search.LayoutSearch;
 import app.dapt.layout.search.Placements;
 import app.dapt.layout.search.Task;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.locks.LockSupport;
 
 /**
@@ -21,7 +22,7 @@ final class Search {
     /** Nanoseconds it may take in all, and has taken. */
     private volatile long allowed;
 
-    private volatile long taken;
+    private final AtomicLong taken = new AtomicLong();
     private volatile long lastAsked;
     /** Whether somebody has said themselves how long it may go on. */
     private volatile boolean told;
@@ -58,22 +59,22 @@ final class Search {
 
     /** Whether it will find nothing better in the time it has. */
     boolean isDone() {
-        return isBegun() && (taken >= allowed || search.isDone());
+        return isBegun() && (taken.get() >= allowed || search.isDone());
     }
 
     /** How much of its time is over, in percent; never all of it. */
     int percent() {
-        return (int) Math.min(99, 100 * taken / Math.max(1, allowed));
+        return (int) Math.min(99, 100 * taken.get() / Math.max(1, allowed));
     }
 
     /** How long it has searched, in milliseconds. */
     int taken() {
-        return (int) TimeUnit.NANOSECONDS.toMillis(taken);
+        return (int) TimeUnit.NANOSECONDS.toMillis(taken.get());
     }
 
     /** Whether it has hardly begun. */
     boolean isFresh() {
-        return taken == 0;
+        return taken.get() == 0;
     }
 
     /** Waits until it is done, or for so many milliseconds. */
@@ -100,7 +101,7 @@ final class Search {
     /** Somebody wants it to go on for longer, or to be content. */
     void allow(long nanoseconds) {
         told = true;
-        allowed = taken + nanoseconds;
+        allowed = taken.get() + nanoseconds;
     }
 
     boolean isWaitedFor(long now, long patience) {
@@ -111,9 +112,9 @@ final class Search {
     void goOn(long nanoseconds) {
         begin();
         long start = System.nanoTime();
-        long end = start + Math.min(nanoseconds, allowed - taken);
+        long end = start + Math.min(nanoseconds, allowed - taken.get());
         search.improve(() -> System.nanoTime() >= end);
-        taken += System.nanoTime() - start;
+        taken.addAndGet(System.nanoTime() - start);
     }
 
     /** Marks it as waiting for its turn. */

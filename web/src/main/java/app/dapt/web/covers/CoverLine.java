@@ -18,7 +18,7 @@ import java.util.Optional;
 /**
  * A cover in the list: what it looks like, what it is, what comes next.
  *
- * @param drawing its front and back, at the scale of the whole list
+ * @param front   drawn at the scale of the whole list, as is its back
  * @param brief   the sentence
  * @param blocked what has to be put right before the cut, where something has
  * @param buy     what to buy of each cloth

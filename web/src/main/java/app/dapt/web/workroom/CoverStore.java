@@ -241,7 +241,9 @@ public class CoverStore {
 
     /** Waits for a cover until nobody else changes it. */
     public void lock(long id) {
-        covers.lock(workroom(), id).orElseThrow(() -> new NoSuchCover(id));
+        if (covers.lock(workroom(), id).isEmpty()) {
+            throw new NoSuchCover(id);
+        }
     }
 
     private CoverRow lockedRow(long id) {

@@ -6,12 +6,6 @@ import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.Optional;
 import java.util.function.LongSupplier;
-import org.apache.ibatis.annotations.Delete;
-import org.apache.ibatis.annotations.Insert;
-import org.apache.ibatis.annotations.Mapper;
-import org.apache.ibatis.annotations.Param;
-import org.apache.ibatis.annotations.Select;
-import org.apache.ibatis.annotations.Update;
 import org.springframework.stereotype.Component;
 
 /** Remembers what a form has made, so that pressed twice it makes one. Works within the transaction of whoever asks. */
@@ -57,21 +51,4 @@ class Presses {
             throw new IllegalStateException(e);
         }
     }
-}
-
-/** The SQL for what forms have made. */
-@Mapper
-interface PressMapper {
-
-    @Insert("insert into made (workroom_id, press) values (#{workroom}, #{press}) on conflict do nothing")
-    int begin(@Param("workroom") long workroom, @Param("press") String press);
-
-    @Select("select id from made where workroom_id = #{workroom} and press = #{press}")
-    Optional<Long> find(@Param("workroom") long workroom, @Param("press") String press);
-
-    @Update("update made set id = #{id} where workroom_id = #{workroom} and press = #{press}")
-    void made(@Param("workroom") long workroom, @Param("press") String press, @Param("id") long id);
-
-    @Delete("delete from made where made_at < now() - interval '1 day'")
-    int forget();
 }

@@ -93,7 +93,9 @@ public class SetStore {
 
     /** Waits for a set until nobody else changes it. */
     void lock(long id) {
-        sets.lock(covers.workroom(), id).orElseThrow(() -> new NoSuchCover(id));
+        if (sets.lock(covers.workroom(), id).isEmpty()) {
+            throw new NoSuchCover(id);
+        }
     }
 
     private SetRow row(long id) {
