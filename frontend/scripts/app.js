@@ -1,4 +1,4 @@
-// What the pages do beyond links and forms: keys, focus, carrying on when the store is away, and lighting a term's part.
+// What the pages do beyond links and forms: keys, focus, carrying on when the store is away, lighting a term's part.
 (function () {
   'use strict';
 
@@ -57,8 +57,8 @@
     [form, ...form.elements].forEach(function (each) { delete each.dataset.dirty; });
   });
 
-  // Changes go one after the other. One whose button has left the page by the time it is its turn is said to be lost
-  // (a second press of the same button apart), and does not hold up the rest, as it would in the queue htmx has for this.
+  // Changes go one after the other. One whose button has left the page by the time it is its turn is said to be
+  // lost (a second press of the same button apart), and does not hold up the rest, as it would in htmx's own queue.
   const line = [];
   let underWay = null;
   let before = null;
@@ -139,7 +139,8 @@
     const now = open ? open.dataset.slip : null;
     if (now === opened) return;
     if (open) {
-      (open.querySelector('input[type=radio]:checked') || open.querySelector('input:not([type=hidden]), select')).focus();
+      const chosen = open.querySelector('input[type=radio]:checked');
+      (chosen || open.querySelector('input:not([type=hidden]), select')).focus();
     } else if (phraseToo) {
       const phrase = document.getElementById('phrase-' + opened);
       if (phrase) phrase.focus();
@@ -200,7 +201,9 @@
     }
     say(words, status === 404 && cover() ? ['restore', 'copy', 'reload'] : ['again', 'copy', 'reload']);
   }
-  ['htmx:responseError', 'htmx:sendError', 'htmx:timeout'].forEach(function (name) { document.addEventListener(name, refused); });
+  ['htmx:responseError', 'htmx:sendError', 'htmx:timeout'].forEach(function (name) {
+    document.addEventListener(name, refused);
+  });
 
   document.addEventListener('htmx:afterOnLoad', function (event) {
     if (event.detail.xhr.status !== 200) return;
@@ -215,9 +218,14 @@
   // What stands in the fields of the form, a line each.
   function typed() {
     const form = stranded && (stranded.closest('form') || slip()) || slip();
-    return form ? Array.from(form.elements).filter(function (field) {
-      return field.name && field.type !== 'hidden' && field.value && ((field.type !== 'radio' && field.type !== 'checkbox') || field.checked);
-    }).map(function (field) { return (field.labels && field.labels[0] ? field.labels[0].textContent.trim().split(/\s{2,}/)[0] : field.name) + ': ' + field.value; }).join('\n') : '';
+    if (!form) return '';
+    const chosen = function (field) { return (field.type !== 'radio' && field.type !== 'checkbox') || field.checked; };
+    const called = function (field) {
+      return field.labels && field.labels[0] ? field.labels[0].textContent.trim().split(/\s{2,}/)[0] : field.name;
+    };
+    return Array.from(form.elements).filter(function (field) {
+      return field.name && field.type !== 'hidden' && field.value && chosen(field);
+    }).map(function (field) { return called(field) + ': ' + field.value; }).join('\n');
   }
 
   adrift.addEventListener('click', function (event) {
@@ -228,7 +236,8 @@
     }
     if (pressed === 'restore') {
       renewed().then(function (token) {
-        return fetch(cover()[0] + '/restore', { method: 'POST', body: new URLSearchParams({ _csrf: token }), redirect: 'manual' });
+        const body = new URLSearchParams({ _csrf: token });
+        return fetch(cover()[0] + '/restore', { method: 'POST', body: body, redirect: 'manual' });
       }).then(again);
     }
   });
@@ -240,8 +249,9 @@
   function light(part, piece, on) {
     if (!part || part === 'none') return;
     const own = piece ? '[data-piece="' + piece + '"]' : '';
-    document.querySelectorAll('.part-' + part + (part === 'overlap' ? '' : own)).forEach(function (zone) { zone.classList.toggle('lit', on); });
-    document.querySelectorAll((piece ? '.cut-line' + own + ' ' : '') + 'tr[data-part="' + part + '"]').forEach(function (row) { row.classList.toggle('lit', on); });
+    const zones = '.part-' + part + (part === 'overlap' ? '' : own);
+    const rows = (piece ? '.cut-line' + own + ' ' : '') + 'tr[data-part="' + part + '"]';
+    document.querySelectorAll(zones + ', ' + rows).forEach(function (lit) { lit.classList.toggle('lit', on); });
   }
   function lighting(on) {
     return function (event) {
@@ -273,7 +283,8 @@
     const print = pane.querySelector('#window-print');
     if (!print.dataset.from) print.dataset.from = print.getAttribute('patternTransform');
     const scale = Number(pane.dataset.scale);
-    print.setAttribute('patternTransform', 'translate(' + slid.right * scale + ' ' + slid.down * scale + ') ' + print.dataset.from);
+    const slide = 'translate(' + slid.right * scale + ' ' + slid.down * scale + ') ';
+    print.setAttribute('patternTransform', slide + print.dataset.from);
   }
 
   function rest(after) {
@@ -300,7 +311,10 @@
     if (!dragged) return;
     const box = dragged.pane.getBoundingClientRect();
     const inches = dragged.pane.viewBox.baseVal.width / box.width / Number(dragged.pane.dataset.scale);
-    slid = { right: dragged.right + (event.clientX - dragged.x) * inches, down: dragged.down + (event.clientY - dragged.y) * inches };
+    slid = {
+      right: dragged.right + (event.clientX - dragged.x) * inches,
+      down: dragged.down + (event.clientY - dragged.y) * inches,
+    };
     show(dragged.pane);
   });
   document.addEventListener('pointerup', function () {
@@ -333,7 +347,8 @@
       }).filter(function (line) { return line.length > 1 && line.every(isFinite); });
     }
     function number(text) {
-      const parts = text.trim().replace('½', ' 1/2').replace('¼', ' 1/4').replace('¾', ' 3/4').replace('\u2044', '/').split(/[\s\u200a]+/);
+      const plain = text.trim().replace('½', ' 1/2').replace('¼', ' 1/4').replace('¾', ' 3/4').replace('\u2044', '/');
+      const parts = plain.split(/[\s\u200a]+/);
       return parts.reduce(function (sum, part) {
         const over = part.split('/');
         return sum + (over.length === 2 ? over[0] / over[1] : Number(part || 0));
@@ -352,11 +367,14 @@
       }
       const points = numbers(corners).map(function (p) { return [p[0] * perUnit, p[1] * perUnit]; });
       if (points.length) {
-        add('path', { class: 'pad-outline', d: 'M' + points.map(function (p) { return p.join(' '); }).join('L') + (points.length > 2 ? 'Z' : '') });
+        const outline = points.map(function (p) { return p.join(' '); }).join('L');
+        add('path', { class: 'pad-outline', d: 'M' + outline + (points.length > 2 ? 'Z' : '') });
         points.forEach(function (p) { add('circle', { class: 'pad-corner', cx: p[0], cy: p[1], r: 4 }); });
       }
       numbers(spots).forEach(function (s) {
-        add('rect', { class: 'spoilt', x: s[0] * perUnit, y: s[1] * perUnit, width: s[2] * perUnit || 1, height: (s[3] || s[2]) * perUnit || 1 });
+        const wide = s[2] * perUnit || 1;
+        const high = (s[3] || s[2]) * perUnit || 1;
+        add('rect', { class: 'spoilt', x: s[0] * perUnit, y: s[1] * perUnit, width: wide, height: high });
       });
     }
     function changed(area) {
@@ -383,7 +401,9 @@
           return;
         }
         mode = button.dataset.mode;
-        form.querySelectorAll('.pad-modes button[aria-pressed]').forEach(function (each) { each.setAttribute('aria-pressed', each === button); });
+        form.querySelectorAll('.pad-modes button[aria-pressed]').forEach(function (each) {
+          each.setAttribute('aria-pressed', each === button);
+        });
       });
     });
     form.redraw = draw;

@@ -29,7 +29,13 @@ class ArchitectureTest {
             .should()
             .onlyDependOnClassesThat()
             .resideInAnyPackage(
-                    "app.dapt..", "java.lang..", "java.util..", "java.math..", "java.text..", "org.locationtech.jts..");
+                    "app.dapt..",
+                    "java.lang..",
+                    "java.util..",
+                    "java.math..",
+                    "java.text..",
+                    "org.locationtech.jts..",
+                    "org.jspecify..");
 
     @ArchTest
     static final ArchRule ONE_PLACE_FOR_GEOMETRY = noClasses()

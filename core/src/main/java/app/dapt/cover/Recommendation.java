@@ -6,6 +6,7 @@ import app.dapt.measure.Phrase;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /**
  * The schools of fit side by side for one cover, and the one to take.
@@ -29,17 +30,26 @@ public record Recommendation(Map<FitSchool, Reckoned> bySchool, FitSchool school
         }
         FitSchool best = CANDIDATES.get(0);
         for (FitSchool school : CANDIDATES) {
-            if (off(bySchool.get(school)) < off(bySchool.get(best))) {
+            if (off(reckoned(bySchool, school)) < off(reckoned(bySchool, best))) {
                 best = school;
             }
         }
-        Reckoned chosen = bySchool.get(best);
+        Reckoned chosen = reckoned(bySchool, best);
         return new Recommendation(
                 bySchool,
                 best,
                 Phrase.of(
                         "recommend." + Phrase.code(chosen.fullness().band()),
                         chosen.fullness().percent()));
+    }
+
+    /** The cover as it would come out by a school. */
+    public Reckoned by(FitSchool school) {
+        return reckoned(bySchool, school);
+    }
+
+    private static Reckoned reckoned(Map<FitSchool, Reckoned> bySchool, FitSchool school) {
+        return Objects.requireNonNull(bySchool.get(school), "every school was reckoned");
     }
 
     private static double off(Reckoned reckoned) {

@@ -9,4 +9,7 @@
  *
  * <p>Uses all rooms of the core but {@code drawing}.
  */
+@NullMarked
 package app.dapt.cover;
+
+import org.jspecify.annotations.NullMarked;

@@ -3,4 +3,7 @@
  *
  * <p>Uses the rest of the core. Start with {@link app.dapt.drawing.CoverDrawing} and {@link app.dapt.drawing.Sheet}.
  */
+@NullMarked
 package app.dapt.drawing;
+
+import org.jspecify.annotations.NullMarked;

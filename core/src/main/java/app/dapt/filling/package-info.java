@@ -5,4 +5,7 @@
  *
  * <p>Uses {@code measure}. Start with {@link app.dapt.filling.Casing} and {@link app.dapt.filling.Fullness}.
  */
+@NullMarked
 package app.dapt.filling;
+
+import org.jspecify.annotations.NullMarked;

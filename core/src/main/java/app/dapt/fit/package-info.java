@@ -3,4 +3,7 @@
  *
  * <p>Uses {@code measure}, {@code filling} and {@code form}. Start with {@link app.dapt.fit.FitSchool}.
  */
+@NullMarked
 package app.dapt.fit;
+
+import org.jspecify.annotations.NullMarked;

@@ -4,4 +4,7 @@
  * <p>Uses {@code measure} and {@code filling}. Start with {@link app.dapt.form.Form} and {@link
  * app.dapt.form.FormSize}.
  */
+@NullMarked
 package app.dapt.form;
+
+import org.jspecify.annotations.NullMarked;

@@ -53,7 +53,7 @@ final class PrintWindows {
             return shared;
         }
         return isDrop(wanted)
-                ? shared.map(middle -> ofDrop(wanted, panels.get(panel(wanted)), middle))
+                ? shared.map(middle -> ofDrop(wanted, panels.getOrDefault(panel(wanted), List.of(wanted)), middle))
                 : Optional.empty();
     }
 

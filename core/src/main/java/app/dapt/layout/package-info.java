@@ -6,4 +6,7 @@
  * {@link app.dapt.layout.Layout} is what comes of it in lengths, and {@link app.dapt.layout.CuttingOrder} the order of
  * cuts. Uses {@code measure}, {@code piece} and {@code cloth}.
  */
+@NullMarked
 package app.dapt.layout;
+
+import org.jspecify.annotations.NullMarked;

@@ -5,4 +5,7 @@
  *
  * <p>Uses nothing else of the application. Start with {@code Length}, then {@code Sum}.
  */
+@NullMarked
 package app.dapt.measure;
+
+import org.jspecify.annotations.NullMarked;

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -90,7 +91,7 @@ public record Piece(
     }
 
     public Edge edge(Side side) {
-        return edges.get(side);
+        return Objects.requireNonNull(edges.get(side), "a piece has an edge at every side");
     }
 
     public Length cutWidth() {

@@ -4,4 +4,7 @@
  *
  * <p>Uses {@code measure}. Start with {@link app.dapt.piece.Piece} and {@link app.dapt.piece.Edge}.
  */
+@NullMarked
 package app.dapt.piece;
+
+import org.jspecify.annotations.NullMarked;

@@ -102,12 +102,11 @@ class NeedsTest {
     void whatIsRecommendedIsTheNearestToPlump(CoverPlan plan) {
         Recommendation recommended = Recommendation.of(plan, plan.mark());
         assertThat(recommended.bySchool()).hasSize(FitSchool.values().length);
-        double off = Math.abs(
-                recommended.bySchool().get(recommended.school()).fullness().ratio() - .9);
+        double off = Math.abs(recommended.by(recommended.school()).fullness().ratio() - .9);
         for (FitSchool school : List.of(FitSchool.CUT_TO_FORM, FitSchool.FINISH_TO_FORM, FitSchool.SIZE_DOWN)) {
             assertThat(off)
-                    .isLessThanOrEqualTo(Math.abs(
-                            recommended.bySchool().get(school).fullness().ratio() - .9));
+                    .isLessThanOrEqualTo(
+                            Math.abs(recommended.by(school).fullness().ratio() - .9));
         }
     }
 }

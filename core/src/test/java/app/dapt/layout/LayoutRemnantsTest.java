@@ -84,14 +84,14 @@ class LayoutRemnantsTest {
         }
         LayoutChoices pinned =
                 plan.pinned("1/front.2", Optional.of(new LayoutChoices.Pin(size, size, false, false, 1)));
-        assertThat(pinned.at(true, List.of(slanting)).pins().get("1/front.2").remnant())
-                .isZero();
+        assertThat(pinned.at(true, List.of(slanting)).pins())
+                .hasEntrySatisfying(
+                        "1/front.2", pin -> assertThat(pin.remnant()).isZero());
         assertThat(pinned.at(true, List.of(other)).pins()).isEmpty();
         assertThat(pinned.at(true, List.of(other, Scrap.rectangle("cut smaller", size, size)))
-                        .pins()
-                        .get("1/front.2")
-                        .remnant())
-                .isEqualTo(1);
+                        .pins())
+                .hasEntrySatisfying(
+                        "1/front.2", pin -> assertThat(pin.remnant()).isEqualTo(1));
         assertThat(pinned.at(false, List.of(other, slanting)).pins()).isEmpty();
     }
 

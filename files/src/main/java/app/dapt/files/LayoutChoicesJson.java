@@ -76,7 +76,7 @@ public final class LayoutChoicesJson {
         } catch (JacksonException e) {
             throw new BadPlanFile("", "is not JSON (" + e.getOriginalMessage() + ")");
         } catch (IllegalArgumentException e) {
-            throw new BadPlanFile("", e.getMessage());
+            throw new BadPlanFile("", String.valueOf(e.getMessage()));
         }
     }
 

@@ -51,7 +51,7 @@ public record LayoutFile(String id, Task task, int step) {
         } catch (JacksonException e) {
             throw new BadPlanFile("", "is not JSON (" + e.getOriginalMessage() + ")");
         } catch (IllegalArgumentException e) {
-            throw new BadPlanFile("pieces", e.getMessage());
+            throw new BadPlanFile("pieces", String.valueOf(e.getMessage()));
         }
     }
 

@@ -28,6 +28,7 @@ import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeSet;
 import tools.jackson.core.JacksonException;
@@ -144,7 +145,8 @@ public final class PlanJson {
     private static Readings readings(Cursor at) throws BadPlanFile {
         Readings readings = Readings.NONE;
         for (Reading reading : Reading.values()) {
-            readings = readings.with(reading, at.maybeLength(READING_NAMES.get(reading), LengthRange.SIDE));
+            readings = readings.with(
+                    reading, at.maybeLength(Objects.requireNonNull(READING_NAMES.get(reading)), LengthRange.SIDE));
         }
         at.done();
         return readings;
@@ -225,7 +227,7 @@ public final class PlanJson {
         try {
             return new Cloths(front, back, lining, trim);
         } catch (IllegalArgumentException e) {
-            throw new BadPlanFile("cloths", e.getMessage());
+            throw new BadPlanFile("cloths", String.valueOf(e.getMessage()));
         }
     }
 
@@ -277,7 +279,7 @@ public final class PlanJson {
 
         private void readings(ObjectNode at, Readings readings) {
             for (Reading reading : Reading.values()) {
-                put(at, READING_NAMES.get(reading), readings.get(reading));
+                put(at, Objects.requireNonNull(READING_NAMES.get(reading)), readings.get(reading));
             }
         }
 

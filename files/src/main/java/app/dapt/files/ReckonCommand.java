@@ -49,7 +49,7 @@ public final class ReckonCommand {
     /** Why a file could not be taken, in words. */
     static String reason(Exception e) {
         if (e instanceof BadPlanFile) {
-            return e.getMessage();
+            return String.valueOf(e.getMessage());
         }
         return e instanceof NoSuchFileException
                 ? "there is no such file"

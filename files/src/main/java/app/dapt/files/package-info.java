@@ -5,4 +5,7 @@
  *
  * <p>Uses the core and {@code app.dapt.words}. Formats are described in {@code docs/plan-format.md}.
  */
+@NullMarked
 package app.dapt.files;
+
+import org.jspecify.annotations.NullMarked;

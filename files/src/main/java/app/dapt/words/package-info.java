@@ -4,4 +4,7 @@
  *
  * <p>Uses the core. The wording itself lies in {@code src/main/resources/words}.
  */
+@NullMarked
 package app.dapt.words;
+
+import org.jspecify.annotations.NullMarked;

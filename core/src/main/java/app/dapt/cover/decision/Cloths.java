@@ -2,8 +2,7 @@ package app.dapt.cover.decision;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.piece.Piece.Material;
-import java.util.EnumMap;
-import java.util.Map;
+import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
@@ -55,41 +54,34 @@ public record Cloths(Cloth front, Cloth back, Cloth lining, Cloth trim) {
 
     /** These with another cloth in one place; the one that was there stays wherever else it is used. */
     public Cloths with(Material material, Cloth cloth) {
-        Map<Material, Cloth> by = byMaterial();
-        by.put(material, cloth);
-        return of(by);
+        return each((place, standing) -> place == material ? cloth : standing);
     }
 
     /** These with one cloth changed, wherever it is used. */
     public Cloths changing(int id, UnaryOperator<Cloth> change) {
-        Map<Material, Cloth> by = byMaterial();
-        by.replaceAll(
-                (material, cloth) -> cloth.id() == id ? change.apply(cloth).withId(id) : cloth);
-        return of(by);
+        return each((place, cloth) -> cloth.id() == id ? change.apply(cloth).withId(id) : cloth);
+    }
+
+    private Cloths each(BiFunction<Material, Cloth, Cloth> change) {
+        return new Cloths(
+                change.apply(Material.FRONT, front),
+                change.apply(Material.BACK, back),
+                change.apply(Material.LINING, lining),
+                change.apply(Material.TRIM, trim));
     }
 
     /** These with a cloth of its own in one place, like the one it shared so far. */
     public Cloths apart(Material material) {
-        int next = byMaterial().values().stream().mapToInt(Cloth::id).max().orElse(0) + 1;
+        int next = all().mapToInt(Cloth::id).max().orElse(0) + 1;
         return isShared(material) ? with(material, of(material).withId(next)) : this;
     }
 
     /** Whether the cloth in one place is used in another too. */
     public boolean isShared(Material material) {
-        return byMaterial().values().stream()
-                        .filter(cloth -> cloth.id() == of(material).id())
-                        .count()
-                > 1;
+        return all().filter(cloth -> cloth.id() == of(material).id()).count() > 1;
     }
 
-    private Map<Material, Cloth> byMaterial() {
-        Map<Material, Cloth> by = new EnumMap<>(Material.class);
-        Stream.of(Material.values()).forEach(material -> by.put(material, of(material)));
-        return by;
-    }
-
-    private static Cloths of(Map<Material, Cloth> by) {
-        return new Cloths(
-                by.get(Material.FRONT), by.get(Material.BACK), by.get(Material.LINING), by.get(Material.TRIM));
+    private Stream<Cloth> all() {
+        return Stream.of(front, back, lining, trim);
     }
 }

@@ -9,4 +9,7 @@
  * <p>Start at {@code CoverDimensions}. Uses {@code measure}, {@code piece}, {@code filling}, {@code form}, {@code fit}
  * and {@code cloth}; never the plan and no single kind.
  */
+@NullMarked
 package app.dapt.cover.decision;
+
+import org.jspecify.annotations.NullMarked;

@@ -6,4 +6,7 @@
  * edge as far as it is really sewn, {@code BiasCut} the two ways of cutting bias. Uses {@code cover.decision} and what
  * that uses.
  */
+@NullMarked
 package app.dapt.cover.edging;
+
+import org.jspecify.annotations.NullMarked;

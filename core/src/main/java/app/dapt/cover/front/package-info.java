@@ -4,4 +4,7 @@
  *
  * <p>Uses {@code cover.decision} and what that uses.
  */
+@NullMarked
 package app.dapt.cover.front;
+
+import org.jspecify.annotations.NullMarked;

@@ -6,4 +6,7 @@
  * to know of the shape it asks of {@link app.dapt.cover.decision.CoverShape}. Uses {@code cover.decision} and what that
  * uses.
  */
+@NullMarked
 package app.dapt.cover.opening;
+
+import org.jspecify.annotations.NullMarked;

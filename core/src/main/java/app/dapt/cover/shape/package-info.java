@@ -5,4 +5,7 @@
  * <p>Start at {@link app.dapt.cover.shape.Shape}; what openings and edgings ask of it stands in
  * {@link app.dapt.cover.decision.CoverShape}. Uses {@code cover.decision} and what that uses.
  */
+@NullMarked
 package app.dapt.cover.shape;
+
+import org.jspecify.annotations.NullMarked;

@@ -2,6 +2,7 @@ package app.dapt.layout.search;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is left of a cloth of which every piece is cut by cuts that run from edge to edge of what they cut: rectangles
@@ -16,7 +17,7 @@ final class EdgeToEdge implements Room {
     }
 
     @Override
-    public Patch place(Task.Item item, boolean turned) {
+    public @Nullable Patch place(Task.Item item, boolean turned) {
         Patch best = null;
         for (Patch one : free) {
             Patch place = item.placeIn(one, turned);

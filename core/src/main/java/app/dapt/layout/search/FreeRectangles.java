@@ -8,6 +8,7 @@ import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is left free of a cloth, as the largest upright rectangles that fit in it; they may overlap each other.
@@ -142,7 +143,7 @@ public final class FreeRectangles implements Room {
     }
 
     @Override
-    public Patch place(Task.Item item, boolean turned) {
+    public @Nullable Patch place(Task.Item item, boolean turned) {
         Patch best = null;
         for (List<Patch> remnant : free.values()) {
             for (Patch one : remnant) {

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.function.ToLongFunction;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Lays pieces out on the least length of cloth, or on what is at hand. A layout can be had at any time, from any
@@ -51,7 +52,7 @@ public final class LayoutSearch {
     private final SplittableRandom random;
     private int plainTried = 1;
     /** Nothing until a search begins: the first layout is wanted far more often. */
-    private Means means;
+    private @Nullable Means means;
 
     private volatile int least;
     private volatile Placements best;
@@ -130,9 +131,6 @@ public final class LayoutSearch {
 
     /** Goes on until the budget is spent or there is nothing more to try. */
     public Placements improve(Budget budget) {
-        if (means == null && isOnTheBolt() && !isDone()) {
-            means = Means.of(task, random);
-        }
         while (!isDone() && !budget.isSpent()) {
             if (plainTried < PLAIN_ORDERS.size()) {
                 Placements other = plain(PLAIN_ORDERS.get(plainTried++));
@@ -149,6 +147,13 @@ public final class LayoutSearch {
             means.skylines().rest();
         }
         return best;
+    }
+
+    private Means means() {
+        if (means == null) {
+            means = Means.of(task, random);
+        }
+        return means;
     }
 
     private void onRemnants(Budget budget) {
@@ -215,9 +220,10 @@ public final class LayoutSearch {
      * it is seen what cannot be.
      */
     private void onTheBolt(Budget budget) {
+        Means with = means();
         double beamShare = beamShare();
-        if (means.outlines().isPresent() && outlineTime <= beamTime + annealingTime) {
-            best = means.outlines().get().search(best, turn(OUTLINE_TURN, budget));
+        if (with.outlines().isPresent() && outlineTime <= beamTime + annealingTime) {
+            best = with.outlines().get().search(best, turn(OUTLINE_TURN, budget));
             outlineTime += 2 * TURN;
         } else if (!bounded && rounds >= BOUND_AFTER) {
             bounded = true;
@@ -230,12 +236,12 @@ public final class LayoutSearch {
                 return budget.isSpent();
             };
             best = task.edgeToEdge()
-                    ? means.stacks().round(best, beam, counted)
-                    : means.skylines().round(best, beam, counted);
+                    ? with.stacks().round(best, beam, counted)
+                    : with.skylines().round(best, beam, counted);
             beamTime += asked[0] * GROWING + 1;
         } else {
-            if (means.annealing().search(cloth(best.length() - 1, List.of()), turn(TURN, budget)) == 0) {
-                best = Placements.of(means.annealing().placed(), task);
+            if (with.annealing().search(cloth(best.length() - 1, List.of()), turn(TURN, budget)) == 0) {
+                best = Placements.of(with.annealing().placed(), task);
             }
             annealingTime += TURN;
             rounds += beamShare == 0 ? 1 : 0;

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.SplittableRandom;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Lays pieces by their outlines rather than by the rectangles about them, so that round ones stagger and slanting ones
@@ -206,7 +207,7 @@ final class OutlineAnnealing {
      * The first place along these columns where all of the piece is free; where there is none before the known one, any
      * that is no better.
      */
-    private int place(Profile piece, int from, Task.Repeat repeat, int known) {
+    private int place(Profile piece, int from, Task.@Nullable Repeat repeat, int known) {
         int y = repeat == null ? 0 : repeat.after(0);
         int settled = 0;
         int count = piece.begins().length;

@@ -1,11 +1,14 @@
 package app.dapt.layout.search;
 
+import org.jspecify.annotations.Nullable;
+
 /** What is left of a cloth while pieces are laid on it one after another. */
 interface Room {
 
     /**
      * The place nearest the cut end, and then nearest the left edge, where a piece can lie; nothing where it cannot.
      */
+    @Nullable
     Patch place(Task.Item item, boolean turned);
 
     /**

@@ -29,7 +29,7 @@ final class SkylineBeam {
     private Skylines next;
     private Ways ways;
     private int best;
-    private Placements laying;
+    private Placements laying = new Placements(List.of(), 0);
 
     /**
      * Equal pieces laid together as if they were one.
@@ -105,6 +105,7 @@ final class SkylineBeam {
         this.single = Ways.of(task, 1);
         this.blocks = Ways.of(task, MOST_IN_BLOCK);
         this.random = random;
+        this.ways = single;
         rest();
     }
 

@@ -8,6 +8,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.SplittableRandom;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A beam search for layouts that edge-to-edge cuts part: beginnings are stacks of rectangles still to be filled, the
@@ -20,7 +21,8 @@ final class StackBeam {
     private static final int MOST_IN_BLOCK = 6;
 
     /** A beginning. */
-    private record Node(Node parent, Block block, Patch[] stack, int[] left, long waste, long laid) {
+    private record Node(
+            @Nullable Node parent, @Nullable Block block, Patch[] stack, int[] left, long waste, long laid) {
 
         private long hash() {
             long hash = 7;
@@ -43,7 +45,7 @@ final class StackBeam {
     private final Task task;
     private final SplittableRandom random;
     private final long area;
-    private Placements laying;
+    private Placements laying = new Placements(List.of(), 0);
     private int best;
     private double power;
     private double weight;
@@ -84,7 +86,7 @@ final class StackBeam {
 
     private void finish(Node node) {
         List<Placed> placed = new ArrayList<>();
-        for (Node at = node; at.block() != null; at = at.parent()) {
+        for (Node at = node; at != null && at.block() != null; at = at.parent()) {
             Block block = at.block();
             for (int i = 0; i < block.across() * block.along(); i++) {
                 placed.add(new Placed(

@@ -7,6 +7,7 @@ import app.dapt.piece.GridPolygon;
 import app.dapt.piece.GridPolygon.Corner;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is to be laid out: pieces, all of them upright rectangles in whole units, and the cloth they are laid on. x runs
@@ -72,6 +73,7 @@ public record Task(
         }
 
         /** Where it would lie in the top left corner of what is free; nothing where it does not fit. */
+        @Nullable
         Patch placeIn(Patch free, boolean turned) {
             int left = repeatAcross.isEmpty() ? free.left() : repeatAcross.get().after(free.left());
             int top = repeat.isEmpty() ? free.top() : repeat.get().after(free.top());

@@ -9,4 +9,7 @@
  * <p>Uses {@code measure} and {@code piece}; what is public but the task, its placements and the search is for
  * {@code app.dapt.layout}.
  */
+@NullMarked
 package app.dapt.layout.search;
+
+import org.jspecify.annotations.NullMarked;

@@ -234,13 +234,12 @@ public record PlanPage(
                 .mapToDouble(each -> SvgDrawing.fitting(each.finished(Axis.ACROSS), each.finished(Axis.UP_DOWN), FITS))
                 .min()
                 .orElseThrow();
-        return svg(scale, "s-" + Phrase.code(school))
-                .write(CoverDrawing.overForm(fits.bySchool().get(school)));
+        return svg(scale, "s-" + Phrase.code(school)).write(CoverDrawing.overForm(fits.by(school)));
     }
 
     /** A fit as it would be, small, over its form. */
     public String fitChoice(Recommendation fits, FitSchool school) {
-        Reckoned of = fits.bySchool().get(school);
+        Reckoned of = fits.by(school);
         double scale = SvgDrawing.fitting(
                 reckoned.form().across().flat(), reckoned.form().upDown().flat(), CHOICE);
         return svg(scale, "o-" + Phrase.code(school)).write(CoverDrawing.overForm(of));
