@@ -117,6 +117,11 @@ public record Cloth(
                 id, name, colour, print, width, nap, changed, sideways, ownRepeat, shrinkage, photo, synthetic);
     }
 
+    public Cloth withName(String changed) {
+        return new Cloth(
+                id, changed, colour, print, width, nap, price, sideways, ownRepeat, shrinkage, photo, synthetic);
+    }
+
     public Cloth withPhoto(Optional<Photo> changed) {
         return new Cloth(
                 id, name, colour, print, width, nap, price, sideways, ownRepeat, shrinkage, changed, synthetic);

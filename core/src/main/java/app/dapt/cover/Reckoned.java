@@ -7,7 +7,6 @@ import app.dapt.cover.decision.Need;
 import app.dapt.cover.edging.SeamedEdge;
 import app.dapt.filling.Fullness;
 import app.dapt.form.FormSize;
-import app.dapt.layout.ClothNeed;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
@@ -26,7 +25,6 @@ import java.util.Optional;
  * @param back     the pieces and how they lie
  * @param edge     what of the edge is seamed
  * @param pieces   all there is to cut, the front first; a panel wider than its cloth as the drops it is joined from
- * @param cloths   what each cloth used comes to, the front's first
  * @param needs    what to buy that is no cloth
  * @param aboutEdging what is worth knowing of what goes round the edge
  * @param edgingFigures figures of what goes round the edge
@@ -38,7 +36,6 @@ public record Reckoned(
         Back back,
         SeamedEdge edge,
         List<Piece> pieces,
-        List<ClothNeed> cloths,
         List<Need> needs,
         List<Phrase> aboutEdging,
         List<Figure> edgingFigures,
@@ -46,7 +43,6 @@ public record Reckoned(
 
     public Reckoned {
         pieces = List.copyOf(pieces);
-        cloths = List.copyOf(cloths);
         needs = List.copyOf(needs);
         aboutEdging = List.copyOf(aboutEdging);
         edgingFigures = List.copyOf(edgingFigures);
@@ -106,24 +102,9 @@ public record Reckoned(
                 .anyMatch(mark -> mark.sort() == Marking.Sort.JOIN);
     }
 
-    /** Square inches of every cloth together. */
+    /** Square inches of all pieces together. */
     public double clothArea() {
-        return cloths.stream().mapToDouble(ClothNeed::area).sum();
-    }
-
-    /**
-     * What to pay for a cloth, in hundredths; none where its price or its length is not known. Prices go by the plan's
-     * own yard or metre.
-     */
-    public Optional<Long> cost(ClothNeed need) {
-        return need.length().flatMap(length -> need.cloth().cost(length, plan.unit()));
-    }
-
-    /** What to pay for all the cloth; none where not every price is known. */
-    public Optional<Long> cost() {
-        return cloths.stream()
-                .map(this::cost)
-                .reduce(Optional.of(0L), (sum, cost) -> sum.flatMap(s -> cost.map(c -> s + c)));
+        return pieces.stream().mapToDouble(Piece::area).sum();
     }
 
     /** The seam allowance as sewn. */

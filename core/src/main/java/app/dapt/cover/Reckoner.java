@@ -9,15 +9,12 @@ import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Weight;
 import app.dapt.cover.edging.SeamedEdge;
-import app.dapt.layout.ClothNeed;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Piece;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
@@ -65,21 +62,17 @@ public final class Reckoner {
     public static Reckoned reckon(CoverPlan plan, Mark mark) {
         Assessed assessed = assess(plan, CoverDimensions.of(plan.basis(), mark));
         return reckoned(
-                plan,
-                mark,
                 assessed,
                 sorted(assessed).map(concern -> finding(concern, assessed)).toList());
     }
 
     /** Reckons without trying any remedy, for showing what a choice would come to. */
     public static Reckoned reckonWithoutRemedies(CoverPlan plan, Mark mark) {
-        return glanced(mark, assess(plan, CoverDimensions.of(plan.basis(), mark)));
+        return glanced(assess(plan, CoverDimensions.of(plan.basis(), mark)));
     }
 
-    private static Reckoned glanced(Mark mark, Assessed assessed) {
+    private static Reckoned glanced(Assessed assessed) {
         return reckoned(
-                assessed.plan(),
-                mark,
                 assessed,
                 sorted(assessed)
                         .map(concern -> new Finding(
@@ -90,7 +83,7 @@ public final class Reckoner {
     /** Glances at many plans that have much in common with one: what they share is settled once. */
     public static Glance glances(CoverPlan like, Mark mark) {
         CoverDimensions shared = CoverDimensions.of(like.basis(), mark);
-        return plan -> glanced(mark, assess(plan, shared.of(plan.basis())));
+        return plan -> glanced(assess(plan, shared.of(plan.basis())));
     }
 
     /** Reckons a plan without trying any remedy. */
@@ -102,7 +95,8 @@ public final class Reckoner {
         return assessed.concerns().stream().sorted(Comparator.comparing(FindingCandidate::weight));
     }
 
-    private static Reckoned reckoned(CoverPlan plan, Mark mark, Assessed assessed, List<Finding> findings) {
+    private static Reckoned reckoned(Assessed assessed, List<Finding> findings) {
+        CoverPlan plan = assessed.plan();
         CoverDimensions sizes = assessed.sizes();
         return new Reckoned(
                 plan,
@@ -110,7 +104,6 @@ public final class Reckoner {
                 assessed.back(),
                 assessed.edge(),
                 assessed.cut(),
-                cloths(plan, mark, assessed.cut()),
                 Haberdashery.needs(plan, sizes, assessed.back(), assessed.edge()),
                 plan.edging().about(assessed.edge(), sizes),
                 plan.edging().figures(assessed.edge(), sizes),
@@ -188,15 +181,5 @@ public final class Reckoner {
                         .map(each -> new Remedy(each.label(), each.changed().orElseThrow())),
                 concern.note().stream()
                         .map(label -> new Remedy(Phrase.of("remedy." + label), plan.noting(concern.noteKey()))));
-    }
-
-    /** Front and back of one cloth are laid together. */
-    private static List<ClothNeed> cloths(CoverPlan plan, Mark mark, List<Piece> pieces) {
-        Map<Cloth, List<Piece>> byCloth = pieces.stream()
-                .collect(Collectors.groupingBy(
-                        piece -> plan.cloths().of(piece.material()), LinkedHashMap::new, Collectors.toList()));
-        return byCloth.entrySet().stream()
-                .map(use -> ClothNeed.of(use.getKey(), use.getValue(), mark.unit()))
-                .toList();
     }
 }

@@ -1,6 +1,7 @@
 package app.dapt.files;
 
 import app.dapt.cover.Brief;
+import app.dapt.cover.ClothToBuy;
 import app.dapt.cover.Finding;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.decision.Back;
@@ -65,8 +66,9 @@ public record ReckonedJson(Words words) {
                         .put("kind", Phrase.code(reckoned.plan().edging().kind())),
                 reckoned);
         ArrayNode cloths = root.putArray("cloth");
-        reckoned.cloths().forEach(need -> cloth(cloths.addObject(), reckoned, need));
-        reckoned.cost().ifPresent(cost -> root.put("cost", cost / 100.0));
+        ClothToBuy buy = ClothToBuy.of(reckoned, ClothNeed::of);
+        buy.needs().forEach(need -> cloth(cloths.addObject(), buy, need));
+        buy.cost().ifPresent(cost -> root.put("cost", cost / 100.0));
         reckoned.needs().forEach(need -> {
             ObjectNode at = root.withArray("haberdashery")
                     .addObject()
@@ -113,11 +115,11 @@ public record ReckonedJson(Words words) {
         reckoned.aboutEdging().forEach(said -> about.add(words.say(said)));
     }
 
-    private void cloth(ObjectNode at, Reckoned reckoned, ClothNeed need) {
+    private void cloth(ObjectNode at, ClothToBuy buy, ClothNeed need) {
         at.put("name", need.cloth().name()).put("id", need.cloth().id());
         length(at, "width", need.cloth().width());
         need.length().ifPresent(length -> length(at, "buy", length));
-        reckoned.cost(need).ifPresent(cost -> at.put("cost", cost / 100.0));
+        buy.cost(need).ifPresent(cost -> at.put("cost", cost / 100.0));
         at.put("area", words.area(need.area()));
     }
 

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.dapt.Cases;
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
+import app.dapt.cover.ClothToBuy;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.Finding;
@@ -21,6 +22,7 @@ import app.dapt.cover.opening.SewnShutOpening;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Form;
+import app.dapt.layout.ClothNeed;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.LengthFormat;
@@ -425,11 +427,11 @@ class EdgingExamplesTest {
         CoverPlan plan = finishedAt(Length.inches(18), Length.inches(18));
         Cloth priced = new Cloth("Ticking", "#31507e", Print.PLAIN, Length.inches(54), false, 1000);
         CoverPlan half = plan.withCloths(plan.cloths().with(Piece.Material.FRONT, priced));
-        Reckoned reckoned = Reckoner.reckon(half);
-        Length bought = reckoned.cloths().get(0).length().orElseThrow();
-        assertThat(reckoned.cost(reckoned.cloths().get(0))).contains(Math.round(bought.over(Length.inches(36)) * 1000));
-        assertThat(reckoned.cost()).as("the back's price is not known").isEmpty();
+        ClothToBuy buy = ClothToBuy.of(Reckoner.reckon(half), ClothNeed::of);
+        Length bought = buy.needs().get(0).length().orElseThrow();
+        assertThat(buy.cost(buy.needs().get(0))).contains(Math.round(bought.over(Length.inches(36)) * 1000));
+        assertThat(buy.cost()).as("the back's price is not known").isEmpty();
         Reckoned all = Reckoner.reckon(half.withCloths(half.cloths().with(Piece.Material.BACK, priced)));
-        assertThat(all.cost()).isPresent();
+        assertThat(ClothToBuy.of(all, ClothNeed::of).cost()).isPresent();
     }
 }

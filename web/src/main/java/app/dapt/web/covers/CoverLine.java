@@ -1,6 +1,7 @@
 package app.dapt.web.covers;
 
 import app.dapt.cover.Brief;
+import app.dapt.cover.ClothToBuy;
 import app.dapt.cover.Finding;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
@@ -29,11 +30,11 @@ public record CoverLine(
     /** Every cover of the list is drawn at this many units to the inch, so that sizes compare. */
     private static final double SCALE = 3.1;
 
-    static CoverLine of(Cover cover, Reader reader, Wording wording) {
+    static CoverLine of(Cover cover, Reader reader, Wording wording, ClothToBuy.Laying laying) {
         Reckoned reckoned = Reckoner.reckonWithoutRemedies(cover.plan(), reader.mark(cover.plan()));
         Words words = wording.words(reader, reckoned.mark());
         SvgDrawing svg = new SvgDrawing(cover.plan().cloths(), words, SCALE, "c" + cover.id());
-        List<String> buy = reckoned.cloths().stream()
+        List<String> buy = ClothToBuy.of(reckoned, laying).needs().stream()
                 .map(need -> need.length()
                         .map(length ->
                                 words.say("covers.buy", length, need.cloth().name()))

@@ -13,6 +13,7 @@ import app.dapt.form.Reading;
 import app.dapt.form.Readings;
 import app.dapt.measure.Length;
 import app.dapt.measure.PlainText;
+import app.dapt.web.ClothNeeds;
 import app.dapt.web.Entries;
 import app.dapt.web.Reader;
 import app.dapt.web.Redirect;
@@ -47,11 +48,13 @@ class CoversController {
     private final CoverStore store;
     private final SetStore sets;
     private final Wording wording;
+    private final ClothNeeds needs;
 
-    CoversController(CoverStore store, SetStore sets, Wording wording) {
+    CoversController(CoverStore store, SetStore sets, Wording wording, ClothNeeds needs) {
         this.store = store;
         this.sets = sets;
         this.wording = wording;
+        this.needs = needs;
     }
 
     @GetMapping("/")
@@ -196,7 +199,7 @@ class CoversController {
         model.addAttribute(
                 "lines",
                 page.covers().stream()
-                        .map(cover -> CoverLine.of(cover, reader, wording))
+                        .map(cover -> CoverLine.of(cover, reader, wording, needs))
                         .toList());
         model.addAttribute("listed", page);
         model.addAttribute("press", UUID.randomUUID().toString());

@@ -1,5 +1,6 @@
 package app.dapt.web.plan;
 
+import app.dapt.cover.ClothToBuy;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Finding;
 import app.dapt.cover.Joining;
@@ -34,8 +35,9 @@ import java.util.stream.Stream;
  * @param plan  the cover as it stands
  * @param mark  on the reader's tape
  * @param words the reader's
+ * @param laying how it is known what to buy
  */
-record Choices(CoverPlan plan, Mark mark, Words words) {
+record Choices(CoverPlan plan, Mark mark, Words words, ClothToBuy.Laying laying) {
 
     /** User units that the longer side of a choice's drawing takes. */
     private static final double UNITS = 58;
@@ -65,7 +67,7 @@ record Choices(CoverPlan plan, Mark mark, Words words) {
                 .map(kind -> {
                     Opening opening = kind == plan.opening().kind()
                             ? plan.opening()
-                            : suited(kind.insteadOf(plan.opening(), plan.unit()));
+                            : suited(plan, kind.insteadOf(plan.opening(), plan.unit()));
                     Reckoned there = reckonWithoutRemedies.at(plan.withOpening(opening));
                     String code = Phrase.code(kind);
                     return new Choice(
@@ -83,7 +85,7 @@ record Choices(CoverPlan plan, Mark mark, Words words) {
     }
 
     /** The same opening the way it suits this shape, where only one way does. */
-    Opening suited(Opening opening) {
+    static Opening suited(CoverPlan plan, Opening opening) {
         boolean turn = opening.unfitFor(plan.shape()).isPresent()
                 && opening.turned().unfitFor(plan.shape()).isEmpty();
         return turn ? opening.turned() : opening;
@@ -100,9 +102,7 @@ record Choices(CoverPlan plan, Mark mark, Words words) {
     }
 
     private String cloth(Reckoned there) {
-        Optional<Length> all = there.cloths().stream()
-                .map(need -> need.length())
-                .reduce(Optional.of(Length.ZERO), (sum, length) -> sum.flatMap(s -> length.map(s::plus)));
+        Optional<Length> all = ClothToBuy.of(there, laying).length();
         return all.map(length -> words.say("slip.opening.cloth", length))
                 .orElseGet(() -> words.say("slip.opening.cloth-wide"));
     }

@@ -4,13 +4,11 @@ import app.dapt.cover.Reckoned;
 import app.dapt.cover.shape.Rectangular;
 import app.dapt.drawing.Offsets;
 import app.dapt.drawing.Template;
-import app.dapt.layout.ClothNeed;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
-import app.dapt.words.Money;
 import app.dapt.words.OffsetWords;
 import app.dapt.words.Words;
 import java.util.ArrayList;
@@ -114,16 +112,6 @@ public record CutList(Reckoned reckoned, Words w) {
 
     public String offset(Offsets.Row row) {
         return OffsetWords.row(row, w);
-    }
-
-    /** What a cloth costs, as far as its price is known. */
-    public Optional<String> cost(ClothNeed need) {
-        return reckoned.cost(need).map(Money::shown);
-    }
-
-    /** What all the cloth costs, where every price is known. */
-    public Optional<String> costOfAll() {
-        return reckoned.cost().map(Money::shown);
     }
 
     /** How closely the cut card has to be set to stay on one page. */

@@ -5,6 +5,7 @@ import app.dapt.cover.Finding;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.files.PlanJson;
+import app.dapt.web.ClothNeeds;
 import app.dapt.web.Conflict;
 import app.dapt.web.Download;
 import app.dapt.web.Entries;
@@ -46,10 +47,12 @@ class PlanController {
 
     private final CoverStore store;
     private final Wording wording;
+    private final ClothNeeds needs;
 
-    PlanController(CoverStore store, Wording wording) {
+    PlanController(CoverStore store, Wording wording, ClothNeeds needs) {
         this.store = store;
         this.wording = wording;
+        this.needs = needs;
     }
 
     @GetMapping
@@ -258,6 +261,7 @@ class PlanController {
                         cover,
                         reckoned,
                         words,
+                        needs,
                         slip.orElse(null),
                         entries.orElseGet(() -> new Entries(Map.of(), words)),
                         gesture,

@@ -3,6 +3,7 @@ package app.dapt.web.plan;
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
 import app.dapt.cover.Brief;
+import app.dapt.cover.ClothToBuy;
 import app.dapt.cover.Finding;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Recommendation;
@@ -21,6 +22,7 @@ import app.dapt.form.Form;
 import app.dapt.form.LabelMeans;
 import app.dapt.form.Reading;
 import app.dapt.form.Readings;
+import app.dapt.layout.ClothNeed;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
@@ -48,7 +50,14 @@ import java.util.stream.Stream;
  * @param view    what lies on the table: {@code sewn}, {@code pieces} or {@code fits}
  */
 public record PlanPage(
-        Cover cover, Reckoned reckoned, Words w, Slip slip, Entries entries, String gesture, String view) {
+        Cover cover,
+        Reckoned reckoned,
+        Words w,
+        ClothToBuy.Laying laying,
+        Slip slip,
+        Entries entries,
+        String gesture,
+        String view) {
 
     /** User units that the longer side takes in the large drawings, in the small ones, and in a row of fits. */
     private static final double LARGE = 296;
@@ -101,6 +110,21 @@ public record PlanPage(
     /** The list to carry to the scissors. */
     public CutList list() {
         return new CutList(reckoned, w);
+    }
+
+    /** What to buy of each cloth. */
+    public ClothToBuy toBuy() {
+        return ClothToBuy.of(reckoned, laying);
+    }
+
+    /** What a cloth costs, as far as its price is known. */
+    public Optional<String> cost(ClothNeed need) {
+        return toBuy().cost(need).map(Money::shown);
+    }
+
+    /** What all the cloth costs, where every price is known. */
+    public Optional<String> costOfAll() {
+        return toBuy().cost().map(Money::shown);
     }
 
     public Brief brief() {
@@ -259,7 +283,7 @@ public record PlanPage(
     }
 
     private Choices choices() {
-        return new Choices(cover.plan(), reckoned.mark(), w);
+        return new Choices(cover.plan(), reckoned.mark(), w, laying);
     }
 
     public List<Choices.Choice> openings() {

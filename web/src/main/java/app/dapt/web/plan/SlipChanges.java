@@ -68,7 +68,7 @@ final class SlipChanges {
         // An opening that only has to run the other way to go with the new shape is turned with it.
         return shape.kind() == plan.shape().kind()
                 ? shaped
-                : shaped.withOpening(new Choices(shaped, plan.mark(), entries.words()).suited(plan.opening()));
+                : shaped.withOpening(Choices.suited(shaped, plan.opening()));
     }
 
     static CoverPlan measure(CoverPlan plan, Entries entries) {
@@ -111,10 +111,7 @@ final class SlipChanges {
 
     static CoverPlan opening(CoverPlan plan, Entries entries) {
         Opening opening = detailed("opening", OpeningKind.class, plan.opening(), plan.unit(), entries);
-        return plan.withOpening(
-                opening.kind() == plan.opening().kind()
-                        ? opening
-                        : new Choices(plan, plan.mark(), entries.words()).suited(opening));
+        return plan.withOpening(opening.kind() == plan.opening().kind() ? opening : Choices.suited(plan, opening));
     }
 
     static CoverPlan face(CoverPlan plan, Entries entries) {
