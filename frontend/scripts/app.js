@@ -170,7 +170,10 @@
     adrift.hidden = false;
     document.querySelectorAll('[data-unkept]').forEach(function (note) { note.textContent = note.dataset.unkept; });
   }
-  function again() { if (stranded && stranded.isConnected) htmx.trigger(stranded, 'retry'); }
+  // By the event that element listens for: a form is sent, a link is pressed, and what asks by itself goes on doing so.
+  function again() {
+    if (stranded && stranded.isConnected) htmx.trigger(stranded, stranded.matches('form') ? 'submit' : 'click');
+  }
   function cover() { return (/^\/covers\/\d+/).exec(location.pathname); }
 
   // A page whose cookie is gone gets another token and tries once more before it says so.

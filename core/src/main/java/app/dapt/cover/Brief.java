@@ -8,7 +8,6 @@ import app.dapt.cover.shape.Shape;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Form;
 import app.dapt.form.Reading;
-import app.dapt.form.Readings;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Piece.Material;
@@ -132,9 +131,11 @@ public record Brief(List<Part> parts) {
     }
 
     private static Phrase measure(Form form) {
-        Reading best = best(form.across());
+        Reading best = form.across().trusted();
         Length across = form.across().get(best).orElseThrow();
-        Optional<Reading> other = form.upDown().isEmpty() ? Optional.empty() : Optional.of(best(form.upDown()));
+        Optional<Reading> other = form.upDown().isEmpty()
+                ? Optional.empty()
+                : Optional.of(form.upDown().trusted());
         Phrase way = Phrase.choice("brief.reading", best);
         if (other.isEmpty()) {
             return Phrase.of("brief.measure-one", across, way);
@@ -143,15 +144,5 @@ public record Brief(List<Part> parts) {
         return other.get() == best
                 ? Phrase.of("brief.measure-two", across, upDown, way)
                 : Phrase.of("brief.measure-mixed", across, way, upDown, Phrase.choice("brief.reading", other.get()));
-    }
-
-    /** The reading the size is taken from: the same order of trust as in {@link app.dapt.form.FormSize}. */
-    private static Reading best(Readings readings) {
-        for (Reading reading : List.of(Reading.OVER_CROWN, Reading.STRAIGHT_ACROSS)) {
-            if (readings.get(reading).isPresent()) {
-                return reading;
-            }
-        }
-        return Reading.LABEL;
     }
 }

@@ -64,7 +64,7 @@ final class Haberdashery {
                 Sum.term(
                         overlocked ? "term.overlocking" : "term.finishing",
                         finishing.times(overlocked ? OVERLOCKING : LOCK_STITCH)));
-        int spools = (int) Math.ceil(sum.total().over(SPOOL));
+        int spools = Math.toIntExact(sum.total().countOf(SPOOL));
         return new Need(
                 Phrase.of("need.thread"),
                 Phrase.of(spools == 1 ? "need.spool" : "need.spools", spools, (int)

@@ -64,7 +64,7 @@ public record Joining(JoiningKind kind, Length at) implements Detailed {
         if (!gained.isPositive()) {
             return Optional.empty();
         }
-        int drops = (int) Math.ceil(width.minus(allowance.times(2)).over(gained) - 1e-9);
+        int drops = Math.toIntExact(width.minus(allowance.times(2)).countOf(gained));
         List<Length> seams = new ArrayList<>();
         if (kind == JoiningKind.OWN) {
             return at.plus(allowance).under(width) ? Optional.of(List.of(at.plus(allowance))) : Optional.empty();

@@ -3,11 +3,13 @@ package app.dapt.drawing;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
 import app.dapt.piece.Contour;
 import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Piece.Material;
 import java.util.List;
+import java.util.Map;
 
 /** One thing to draw, in real lengths and by its role; colours and strokes are the writer's. */
 public sealed interface Element {
@@ -18,7 +20,25 @@ public sealed interface Element {
         OVERLAP,
         HEM,
         ALLOWANCE,
-        NONE
+        NONE;
+
+        private static final Map<String, Part> BY_TERM = Map.ofEntries(
+                Map.entry("term.allowance", ALLOWANCE),
+                Map.entry("term.both-allowances", ALLOWANCE),
+                Map.entry("term.hem-twice", HEM),
+                Map.entry("term.hem-once", HEM),
+                Map.entry("term.lining-seam", HEM),
+                Map.entry("term.half-overlap", OVERLAP),
+                Map.entry("term.half-height", BODY),
+                Map.entry("term.half-width", BODY),
+                Map.entry("term.edge-to-middle", BODY),
+                Map.entry("term.finished-width", BODY),
+                Map.entry("term.finished-height", BODY));
+
+        /** The part that a term stands for; none where it stands for nothing that is drawn. */
+        public static Part of(Sum.Term term) {
+            return BY_TERM.getOrDefault(term.label().code(), NONE);
+        }
     }
 
     /** What a line stands for. */

@@ -96,17 +96,11 @@ public record FormSize(
                 .orElseThrow();
     }
 
-    /** Crown before straight across before label: what follows the casing beats an estimate, that beats print. */
     private static Settled settle(Readings readings, double straightShare, boolean borrowed) {
-        return readings.get(Reading.OVER_CROWN)
-                .map(crown -> new Settled(crown, Reading.OVER_CROWN, borrowed))
-                .or(() -> readings.get(Reading.STRAIGHT_ACROSS)
-                        .map(straight -> new Settled(
-                                Length.nearInches(straight.toInches() / straightShare),
-                                Reading.STRAIGHT_ACROSS,
-                                borrowed)))
-                .or(() -> readings.get(Reading.LABEL).map(label -> new Settled(label, Reading.LABEL, borrowed)))
-                .orElseThrow();
+        Reading taken = readings.trusted();
+        Length read = readings.get(taken).orElseThrow();
+        Length flat = taken == Reading.STRAIGHT_ACROSS ? Length.nearInches(read.toInches() / straightShare) : read;
+        return new Settled(flat, taken, borrowed);
     }
 
     private static List<Disagreement> quarrels(Axis axis, Readings readings, Settled settled, LabelMeans labelMeans) {

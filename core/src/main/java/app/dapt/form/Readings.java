@@ -4,6 +4,7 @@ import app.dapt.measure.Length;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What was read off a form in one direction, by any of the ways of measuring; none at all means not measured.
@@ -31,6 +32,19 @@ public record Readings(Map<Reading, Length> by) {
 
     public boolean isEmpty() {
         return by.isEmpty();
+    }
+
+    /**
+     * The reading that a size is taken from: over the crown before straight across before the label, since what follows
+     * the casing beats an estimate, and that beats print.
+     *
+     * @throws IllegalStateException where nothing was measured
+     */
+    public Reading trusted() {
+        return Stream.of(Reading.OVER_CROWN, Reading.STRAIGHT_ACROSS, Reading.LABEL)
+                .filter(by::containsKey)
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("nothing was measured"));
     }
 
     /** These readings with one put in, replaced or, for an empty one, taken out. */

@@ -33,8 +33,6 @@ import java.util.stream.Stream;
  */
 public final class LayoutProblem {
 
-    private static final Length SOLD_BY_IMPERIAL = Length.inches(4, 1, 2);
-    private static final Length SOLD_BY_METRIC = Length.cm(10);
     private static final Length KEPT_IMPERIAL = Length.inches(6);
     private static final Length KEPT_METRIC = Length.cm(15);
     private static final int MOST_OFFCUTS = 5;
@@ -95,11 +93,6 @@ public final class LayoutProblem {
 
     public Task asTask() {
         return task;
-    }
-
-    /** How cloth is sold: by the eighth of a yard, or by ten centimetres. */
-    public static Length soldBy(Unit unit) {
-        return unit.pick(SOLD_BY_METRIC, SOLD_BY_IMPERIAL);
     }
 
     private void group(Wanted wanted, Optional<Window> window) {
@@ -373,8 +366,7 @@ public final class LayoutProblem {
         if (!shrinks.isZero()) {
             sum = sum.plus(Sum.term("term.shrinks", shrinks));
         }
-        long step = soldBy(unit).grains();
-        Length rounded = new Length(-Math.floorDiv(-sum.total().grains(), step) * step);
+        Length rounded = sum.total().roundedUp(unit.shopStep());
         return rounded.equals(sum.total()) ? sum : sum.plus(Sum.term("term.sold-by", rounded.minus(sum.total())));
     }
 

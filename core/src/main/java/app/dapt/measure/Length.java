@@ -146,6 +146,27 @@ public record Length(long grains) implements Comparable<Length> {
         return a.grains <= b.grains ? a : b;
     }
 
+    /**
+     * This length, or the next multiple of a step above it.
+     *
+     * @throws IllegalArgumentException where the step is not positive
+     */
+    public Length roundedUp(Length step) {
+        return step.times(countOf(step));
+    }
+
+    /**
+     * How many of another length reach this one at the least.
+     *
+     * @throws IllegalArgumentException where the other is not positive
+     */
+    public long countOf(Length each) {
+        if (!each.isPositive()) {
+            throw new IllegalArgumentException("nothing is reached in steps of " + each);
+        }
+        return -Math.floorDiv(Math.negateExact(grains), each.grains);
+    }
+
     /** How many times the other length goes into this one. */
     public double over(Length other) {
         return grains / (double) other.grains;

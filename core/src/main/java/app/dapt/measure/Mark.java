@@ -33,7 +33,7 @@ public enum Mark {
 
     /** The mark at this length or the next one above it. */
     public Length roundUp(Length length) {
-        return new Length(-Math.floorDiv(-length.grains(), grains) * grains);
+        return length.roundedUp(step());
     }
 
     /** The mark nearest to this length. */

@@ -24,6 +24,11 @@ public enum Unit {
         return this == CENTIMETRE || this == MILLIMETRE || this == METRE;
     }
 
+    /** What shops cut cloth and trim by: an eighth of a yard, or ten centimetres. */
+    public Length shopStep() {
+        return pick(Length.cm(10), Length.inches(4, 1, 2));
+    }
+
     /** The first where this unit is metric, the second where it is not: for the usual value in each. */
     public Length pick(Length metric, Length imperial) {
         return metric() ? metric : imperial;

@@ -128,6 +128,23 @@ public record Piece(
                         .minus(edge(Side.BOTTOM).allowance());
     }
 
+    /** Four edges that are all folds, as a strip that is folded to its middle has them. */
+    public static Map<Side, Edge> foldedAllRound() {
+        Map<Side, Edge> edges = new EnumMap<>(Side.class);
+        for (Side side : Side.values()) {
+            edges.put(side, Edge.fold());
+        }
+        return edges;
+    }
+
+    /** Folded along its length, both ends caught in a seam, as a strap has them. */
+    public static Map<Side, Edge> foldedAlong(Length allowance) {
+        Map<Side, Edge> edges = foldedAllRound();
+        edges.put(Side.LEFT, Edge.seam(allowance));
+        edges.put(Side.RIGHT, Edge.seam(allowance));
+        return edges;
+    }
+
     /** Four edges that are all seams. */
     public static Map<Side, Edge> sewnAllRound(Length allowance) {
         Map<Side, Edge> edges = new EnumMap<>(Side.class);

@@ -1,6 +1,7 @@
 package app.dapt.measure;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.math.BigInteger;
@@ -75,5 +76,20 @@ class LengthTest {
         }
         assertThatThrownBy(() -> longest.times(1, 0)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> Length.inches(1, 1, 3)).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0, 4, 0, 0", "1, 4, 4, 1", "4, 4, 4, 1", "5, 4, 8, 2", "-1, 4, 0, 0", "-4, 4, -4, -1", "-5, 4, -4, -1"
+    })
+    void roundsUpToAStepAndCountsTheSteps(long grains, long step, long rounded, long count) {
+        assertThat(new Length(grains).roundedUp(new Length(step))).isEqualTo(new Length(rounded));
+        assertThat(new Length(grains).countOf(new Length(step))).isEqualTo(count);
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {0, -1})
+    void aStepIsMoreThanNothing(long step) {
+        assertThatIllegalArgumentException().isThrownBy(() -> Length.inches(1).roundedUp(new Length(step)));
+        assertThatIllegalArgumentException().isThrownBy(() -> Length.inches(1).countOf(new Length(step)));
     }
 }

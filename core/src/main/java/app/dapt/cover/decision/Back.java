@@ -135,8 +135,7 @@ public record Back(
 
         /** The overlap wanted, on the next half inch or centimetre that one would ask for. */
         public Length asked(Unit unit) {
-            long step = unit.pick(Length.cm(1), Length.inches(0, 1, 2)).grains();
-            return new Length(-Math.floorDiv(-wanted.grains(), step) * step);
+            return wanted.roundedUp(unit.pick(Length.cm(1), Length.inches(0, 1, 2)));
         }
 
         /** Whether the opening stands open with the form in. */

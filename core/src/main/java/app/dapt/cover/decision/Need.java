@@ -21,8 +21,7 @@ public record Need(Phrase what, Phrase amount, Optional<Sum> sum) {
 
     /** So much of it by length, up to what a shop measures out: an eighth of a yard or ten centimetres. */
     public static Need length(Phrase what, Sum sum, Unit unit) {
-        long step = unit.pick(Length.cm(10), Length.inches(4, 1, 2)).grains();
-        Length bought = new Length(-Math.floorDiv(-sum.total().grains(), step) * step);
+        Length bought = sum.total().roundedUp(unit.shopStep());
         return new Need(what, Phrase.of("need.length", bought), Optional.of(sum));
     }
 }

@@ -24,8 +24,7 @@ public final class Strips {
      */
     public static List<Piece> across(
             String id, Material material, Sum total, Sum depth, Length usable, Length lost, CoverDimensions sizes) {
-        Map<Side, Edge> edges = Map.of(
-                Side.TOP, Edge.fold(), Side.BOTTOM, Edge.fold(), Side.LEFT, Edge.fold(), Side.RIGHT, Edge.fold());
+        Map<Side, Edge> edges = Piece.foldedAllRound();
         int count = count(total.total(), usable, lost);
         if (count == 1) {
             return List.of(sizes.panel(id, material, total, depth, edges));
@@ -38,6 +37,6 @@ public final class Strips {
     /** How many strips joined reach a length. */
     static int count(Length total, Length usable, Length lost) {
         Length gained = Length.max(Length.inches(1), usable.minus(lost));
-        return total.over(usable) <= 1 ? 1 : (int) Math.ceil(total.over(gained) - 1e-9);
+        return usable.under(total) ? Math.toIntExact(total.countOf(gained)) : 1;
     }
 }

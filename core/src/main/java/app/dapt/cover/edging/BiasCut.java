@@ -25,7 +25,7 @@ public record BiasCut(Length width, Length height, int strips, Length usable) {
     /** Strips side by side, all leaning alike: the block is as wide as it is high, and w·√2 more for each. */
     static BiasCut strips(Length total, Length strip, Length height) {
         Length usable = Length.max(END, usable(height));
-        int count = (int) Math.ceil(total.over(usable) - 1e-9);
+        int count = Math.toIntExact(total.countOf(usable));
         Length width = Length.nearInches(height.toInches() + count * strip.toInches() * SLANT);
         return new BiasCut(width, height, count, usable);
     }

@@ -14,13 +14,10 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
-import app.dapt.piece.Edge;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
-import app.dapt.piece.Side;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -199,8 +196,7 @@ public record Piping(
     }
 
     private static Length quarterUp(Length cord, Unit unit) {
-        long step = unit.pick(Length.mm(5), Length.inches(0, 1, 4)).grains();
-        return new Length(-Math.floorDiv(-cord.grains(), step) * step);
+        return cord.roundedUp(unit.pick(Length.mm(5), Length.inches(0, 1, 4)));
     }
 
     /** The flat part left to catch in the seam, on each side. */
@@ -227,11 +223,15 @@ public record Piping(
                     : Sum.of(Sum.term("term.tube-side", bias.width()));
             Sum height = Sum.of(Sum.term(way == BiasWay.STRIPS ? "term.block" : "term.tube-side", bias.height()));
             return List.of(sizes.panel(
-                    way == BiasWay.STRIPS ? "bias-block" : "bias-square", from.material(), width, height, folded()));
+                    way == BiasWay.STRIPS ? "bias-block" : "bias-square",
+                    from.material(),
+                    width,
+                    height,
+                    Piece.foldedAllRound()));
         }
         Sum length = edge.withJoin(sizes.ownUnit());
         if (grain == Grain.ALONG) {
-            return List.of(sizes.panel("piping", from.material(), strip(sizes), length, folded()));
+            return List.of(sizes.panel("piping", from.material(), strip(sizes), length, Piece.foldedAllRound()));
         }
         Length usable = sizes.cloths().of(from.material()).usableWidth();
         return Strips.across(
@@ -242,10 +242,6 @@ public record Piping(
                 usable,
                 strip(sizes).total(),
                 sizes);
-    }
-
-    private static Map<Side, Edge> folded() {
-        return Map.of(Side.TOP, Edge.fold(), Side.BOTTOM, Edge.fold(), Side.LEFT, Edge.fold(), Side.RIGHT, Edge.fold());
     }
 
     @Override

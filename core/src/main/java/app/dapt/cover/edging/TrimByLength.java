@@ -99,7 +99,7 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
                                 TO_TURN.half().times(edge.sides().size()),
                                 edge.sides().size()));
         Length total = sum.total();
-        Length more = new Length(Math.floorMod(-total.grains(), step.grains()));
+        Length more = total.roundedUp(step).minus(total);
         return more.isZero() ? sum : sum.plus(Sum.term("term.shop-step", more, step));
     }
 

@@ -284,15 +284,7 @@ public record Extras(
                     Material.FRONT,
                     length,
                     Sum.of(Sum.term("term.four-times", handle.wide().times(4))),
-                    Map.of(
-                            Side.TOP,
-                            Edge.fold(),
-                            Side.BOTTOM,
-                            Edge.fold(),
-                            Side.LEFT,
-                            Edge.seam(sizes.allowance()),
-                            Side.RIGHT,
-                            Edge.seam(sizes.allowance()))));
+                    Piece.foldedAlong(sizes.allowance())));
         }
         if (rows.of() == RowsOf.RUFFLE) {
             pieces.addAll(ruffles(sizes));

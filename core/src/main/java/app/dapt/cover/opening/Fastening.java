@@ -22,10 +22,8 @@ import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
-import app.dapt.piece.Side;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.function.UnaryOperator;
 
 /**
@@ -184,15 +182,7 @@ public record Fastening(
                         Material.BACK,
                         Sum.of(Sum.term("term.tie-length", tieLong), Sum.term("term.tie-ends", turned.times(2))),
                         Sum.of(Sum.term("term.four-times", tie.times(4), tie)),
-                        Map.of(
-                                Side.TOP,
-                                Edge.fold(),
-                                Side.BOTTOM,
-                                Edge.fold(),
-                                Side.LEFT,
-                                Edge.fold(),
-                                Side.RIGHT,
-                                Edge.fold()))
+                        Piece.foldedAllRound())
                 .times(2 * count);
     }
 

@@ -24,7 +24,6 @@ import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Side;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -166,15 +165,7 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
                         Material.BACK,
                         Sum.of(Sum.term("term.tab", TAB.times(2))),
                         Sum.of(Sum.term("term.tape-wide", tape)),
-                        Map.of(
-                                Side.TOP,
-                                Edge.fold(),
-                                Side.BOTTOM,
-                                Edge.fold(),
-                                Side.LEFT,
-                                Edge.fold(),
-                                Side.RIGHT,
-                                Edge.fold()))
+                        Piece.foldedAllRound())
                 .times(2);
     }
 

@@ -22,7 +22,6 @@ import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Side;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -260,15 +259,7 @@ public record Run(int pockets, Straps straps) implements Shape {
         if (straps.count() == 0) {
             return List.of();
         }
-        Map<Side, Edge> edges = new EnumMap<>(Map.of(
-                Side.TOP,
-                Edge.fold(),
-                Side.BOTTOM,
-                Edge.fold(),
-                Side.LEFT,
-                Edge.seam(sizes.allowance()),
-                Side.RIGHT,
-                Edge.seam(sizes.allowance())));
+        Map<Side, Edge> edges = Piece.foldedAlong(sizes.allowance());
         return List.of(Piece.rectangle(
                         "strap",
                         Material.FRONT,

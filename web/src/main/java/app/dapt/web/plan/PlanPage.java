@@ -37,7 +37,6 @@ import app.dapt.words.Money;
 import app.dapt.words.Words;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -69,20 +68,6 @@ public record PlanPage(
     private static final double CHOICE = 58;
     private static final double BIAS = 300;
 
-    /** Which part of a drawing each term of a sum stands for. */
-    private static final Map<String, Part> PARTS = Map.ofEntries(
-            Map.entry("term.allowance", Part.ALLOWANCE),
-            Map.entry("term.both-allowances", Part.ALLOWANCE),
-            Map.entry("term.hem-twice", Part.HEM),
-            Map.entry("term.hem-once", Part.HEM),
-            Map.entry("term.lining-seam", Part.HEM),
-            Map.entry("term.half-overlap", Part.OVERLAP),
-            Map.entry("term.half-height", Part.BODY),
-            Map.entry("term.half-width", Part.BODY),
-            Map.entry("term.edge-to-middle", Part.BODY),
-            Map.entry("term.finished-width", Part.BODY),
-            Map.entry("term.finished-height", Part.BODY));
-
     /** The views of the table. */
     static final List<String> VIEWS = List.of("sewn", "pieces", "fits");
 
@@ -110,6 +95,12 @@ public record PlanPage(
     /** The list to carry to the scissors. */
     public CutList list() {
         return new CutList(reckoned, w);
+    }
+
+    /** Whether a reading up and down, left empty, is taken to be the one across. */
+    public boolean borrows(String reading) {
+        return cover.plan().form().upDown().isEmpty()
+                && reading("across", reading).isPresent();
     }
 
     /** What to buy of each cloth. */
@@ -191,10 +182,7 @@ public record PlanPage(
 
     public List<Line> lines(Sum sum) {
         return sum.terms().stream()
-                .map(term -> new Line(
-                        w.say(term.label()),
-                        w.lengths().fine(term.amount()),
-                        Phrase.code(PARTS.getOrDefault(term.label().code(), Part.NONE))))
+                .map(term -> new Line(w.say(term.label()), w.lengths().fine(term.amount()), Phrase.code(Part.of(term))))
                 .toList();
     }
 
