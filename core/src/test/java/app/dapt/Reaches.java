@@ -1,0 +1,58 @@
+package app.dapt;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
+import java.lang.reflect.Method;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.Set;
+import org.junit.jupiter.api.extension.AfterAllCallback;
+import org.junit.jupiter.api.extension.BeforeEachCallback;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.extension.ExtensionContext;
+
+/**
+ * What the cases of a property have to reach between them, each at least once: a property that never comes to what it
+ * asserts fails.
+ */
+@Target(ElementType.METHOD)
+@Retention(RetentionPolicy.RUNTIME)
+@ExtendWith(Reaches.Count.class)
+public @interface Reaches {
+
+    String[] value();
+
+    /** Counts what is reached. */
+    final class Count implements BeforeEachCallback, AfterAllCallback {
+
+        private static final Set<Method> RAN = new LinkedHashSet<>();
+        private static final Set<String> REACHED = new HashSet<>();
+        private static Method now;
+
+        /** Says that the property that runs has reached this. */
+        public static void reached(String what) {
+            REACHED.add(now + what);
+        }
+
+        @Override
+        public void beforeEach(ExtensionContext context) {
+            now = context.getRequiredTestMethod();
+            RAN.add(now);
+        }
+
+        @Override
+        public void afterAll(ExtensionContext context) {
+            for (Method property : RAN) {
+                if (property.getDeclaringClass() == context.getRequiredTestClass()) {
+                    assertThat(property.getAnnotation(Reaches.class).value())
+                            .as("what %s reaches", property.getName())
+                            .allSatisfy(what -> assertThat(REACHED).contains(property + what));
+                }
+            }
+        }
+    }
+}
