@@ -29,11 +29,13 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.assertj.core.data.Percentage;
 import org.junit.jupiter.api.Named;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** What holds for every plan, sensible or not. */
+@ExtendWith(Reaches.Count.class)
 class ReckonerPropertiesTest {
 
     static Stream<Arguments> plans() {
