@@ -244,8 +244,10 @@
       }).then(again);
     }
   });
+  // Nobody leaves what is not kept, or not even sent, without a word.
   window.addEventListener('beforeunload', function (event) {
-    if (!adrift.hidden && stranded && typed()) event.preventDefault();
+    const unsent = line.some(function (each) { return each.verb === 'post'; });
+    if (unsent || !adrift.hidden && stranded && typed()) event.preventDefault();
   });
 
   // A term of a sum lights the part it stands for, and a part its term.

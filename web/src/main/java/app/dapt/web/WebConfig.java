@@ -26,7 +26,7 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
 /** Headers, tokens, and who is reading. */
 @Configuration
-class WebConfig implements WebMvcConfigurer {
+public class WebConfig implements WebMvcConfigurer {
 
     /** Where English is written the British way. */
     private static final Set<String> UK_COUNTRIES = Set.of("GB", "IE", "AU", "NZ", "ZA", "IN");
@@ -80,7 +80,7 @@ class WebConfig implements WebMvcConfigurer {
     }
 
     /** By the reader's own choice, else by the browser's language. */
-    static Reader reader(HttpServletRequest request) {
+    public static Reader reader(HttpServletRequest request) {
         Cookie[] cookies = request.getCookies() == null ? new Cookie[0] : request.getCookies();
         return Stream.of(cookies)
                 .filter(cookie -> cookie.getName().equals(Reader.COOKIE))

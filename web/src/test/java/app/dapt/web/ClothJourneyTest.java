@@ -343,6 +343,7 @@ class ClothJourneyTest {
             page.locator("#f-table-deep").dispatchEvent("change");
             assertThat(page.locator(".field.refused")).containsText("long");
             assertThat(page.locator("#f-table-wide")).hasValue("wide enough");
+            assertThat(page.locator("#undo button")).isEnabled();
             page.reload();
             assertThat(page.locator("#f-table-deep")).hasValue("30");
             assertThat(page.locator("#f-table-wide")).hasValue("60");

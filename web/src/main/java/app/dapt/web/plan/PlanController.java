@@ -24,6 +24,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Supplier;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -31,7 +32,6 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -42,8 +42,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/covers/{id}")
 class PlanController {
-
-    private static final String HTMX = "HX-Request";
 
     private final CoverStore store;
     private final Wording wording;
@@ -56,89 +54,50 @@ class PlanController {
     }
 
     @GetMapping
-    String plan(
-            @PathVariable long id,
-            Reader reader,
-            @RequestParam(defaultValue = "") String slip,
-            @RequestParam(defaultValue = "sewn") String view,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
-            @RequestHeader(name = "HX-History-Restore-Request", defaultValue = "false") boolean restored,
-            Model model) {
-        Cover cover = store.find(id);
-        show(
-                cover,
-                reader,
-                Slip.named(slip),
-                Optional.empty(),
-                UUID.randomUUID().toString(),
-                view,
-                model);
-        return part && !restored ? "plan/plan" : "plan/page";
+    String plan(PlanRequest asked, @RequestParam(defaultValue = "") String slip, Model model) {
+        show(store.find(asked.id()), asked, Slip.named(slip), model);
+        return asked.template();
     }
 
     /** A change in a slip. Fields that cannot be read keep their text; the others are taken. */
     @PostMapping("/slip/{code}")
-    String change(
-            @PathVariable long id,
-            @PathVariable String code,
-            Reader reader,
-            @RequestParam Map<String, String> typed,
-            @RequestParam(defaultValue = "sewn") String view,
-            @RequestParam(defaultValue = "-1") long version,
-            @RequestParam(defaultValue = "") String gesture,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
-            Model model,
-            HttpServletResponse response) {
+    String change(PlanRequest asked, @PathVariable String code, Model model, HttpServletResponse response) {
         Slip slip = Slip.named(code).orElse(Slip.NAME);
-        AtomicReference<Entries> entries = new AtomicReference<>();
-        Cover cover;
+        return unlessStale(asked, "slip/" + slip.code(), slip.code(), model, () -> {
+            AtomicReference<Entries> entries = new AtomicReference<>();
+            Cover cover = kept(asked, slip, entries);
+            if (!asked.typed().containsKey("keep") || !entries.get().isClean()) {
+                show(cover, asked, Optional.of(slip), Optional.of(entries.get()), asked.gesture(), model);
+                return asked.template();
+            }
+            response.setHeader("HX-Push-Url", asked.address(""));
+            return answer(cover, asked, model);
+        });
+    }
+
+    /** The cover with a slip's fields taken; as it stands, with the field refused, where it would not read back. */
+    private Cover kept(PlanRequest asked, Slip slip, AtomicReference<Entries> entries) {
         try {
-            cover = store.change(id, version, gesture, plan -> {
-                entries.set(new Entries(typed, wording.words(reader, reader.mark(plan))));
+            return store.change(asked.id(), asked.version(), asked.gesture(), plan -> {
+                entries.set(new Entries(
+                        asked.typed(),
+                        wording.words(asked.reader(), asked.reader().mark(plan))));
                 return slip.changed(plan, entries.get());
             });
-        } catch (Stale stale) {
-            return conflict(id, "slip/" + slip.code(), slip.code(), typed, reader, view, part, model);
         } catch (CannotKeep refused) {
-            entries.get()
-                    .refuse(SlipChanges.fieldAt(refused.where(), typed), "entry.cannot-keep", refused.getMessage());
-            cover = store.find(id);
+            String field = SlipChanges.fieldAt(refused.where(), asked.typed());
+            entries.get().refuse(field, "entry.cannot-keep", refused.getMessage());
+            return store.find(asked.id());
         }
-        boolean kept = typed.containsKey("keep") && entries.get().isClean();
-        if (kept && !part) {
-            return Redirect.to("/covers/" + id);
-        }
-        if (kept) {
-            response.setHeader("HX-Push-Url", "/covers/" + id);
-        }
-        show(
-                cover,
-                reader,
-                kept ? Optional.empty() : Optional.of(slip),
-                Optional.of(entries.get()),
-                gesture,
-                view,
-                model);
-        return part ? "plan/plan" : "plan/page";
     }
 
     /** Presses the button of a finding. */
     @PostMapping("/remedy")
-    String remedy(
-            @PathVariable long id,
-            @RequestParam Map<String, String> typed,
-            Reader reader,
-            @RequestParam String code,
-            @RequestParam long version,
-            @RequestParam(defaultValue = "sewn") String view,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
-            Model model) {
-        try {
-            Cover cover = store.change(id, version, "", plan -> remedied(plan, code, reader));
-            return answer(cover, reader, view, part, model);
-        } catch (Stale stale) {
-            return conflict(id, "remedy", "remedy", typed, reader, view, part, model);
-        }
+    String remedy(PlanRequest asked, @RequestParam String code, Model model) {
+        return unlessStale(asked, "remedy", "remedy", model, () -> {
+            Cover cover = store.change(asked.id(), asked.version(), "", plan -> remedied(plan, code, asked.reader()));
+            return answer(cover, asked, model);
+        });
     }
 
     private static CoverPlan remedied(CoverPlan plan, String code, Reader reader) {
@@ -151,42 +110,26 @@ class PlanController {
 
     /** Leaves a slip as if nothing had been touched in it. */
     @PostMapping("/put-back")
-    String putBack(
-            @PathVariable long id,
-            Reader reader,
-            @RequestParam(defaultValue = "") String gesture,
-            @RequestParam(defaultValue = "sewn") String view,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
-            Model model,
-            HttpServletResponse response) {
-        response.setHeader("HX-Push-Url", "/covers/" + id);
-        return answer(store.putBack(id, gesture), reader, view, part, model);
+    String putBack(PlanRequest asked, Model model, HttpServletResponse response) {
+        response.setHeader("HX-Push-Url", asked.address(""));
+        return answer(store.putBack(asked.id(), asked.gesture()), asked, model);
     }
 
     @PostMapping("/{step:undo|redo}")
-    String step(
-            @PathVariable long id,
-            @PathVariable String step,
-            @RequestParam Map<String, String> typed,
-            Reader reader,
-            @RequestParam(defaultValue = "" + CoverStore.ANY_VERSION) long version,
-            @RequestParam(defaultValue = "sewn") String view,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
-            Model model) {
-        try {
-            return answer(
-                    step.equals("undo") ? store.undo(id, version) : store.redo(id, version), reader, view, part, model);
-        } catch (Stale stale) {
-            return conflict(id, step, step, typed, reader, view, part, model);
-        }
+    String step(PlanRequest asked, @PathVariable String step, Model model) {
+        return unlessStale(asked, step, step, model, () -> {
+            Cover cover = step.equals("undo")
+                    ? store.undo(asked.id(), asked.version())
+                    : store.redo(asked.id(), asked.version());
+            return answer(cover, asked, model);
+        });
     }
 
     /** One page to take to the cutting table. */
     @GetMapping("/card")
-    String card(@PathVariable long id, Reader reader, @RequestParam(defaultValue = "") String paper, Model model) {
-        show(store.find(id), reader, Optional.empty(), Optional.empty(), "", "sewn", model);
-        boolean metric =
-                ((PlanPage) model.getAttribute("page")).reckoned().mark().unit().metric();
+    String card(PlanRequest asked, @RequestParam(defaultValue = "") String paper, Model model) {
+        Reckoned reckoned = show(store.find(asked.id()), asked, Optional.empty(), model);
+        boolean metric = reckoned.mark().unit().metric();
         model.addAttribute("paper", paper.equals("a4") || paper.isEmpty() && metric ? "a4" : "letter");
         return "plan/card";
     }
@@ -205,66 +148,43 @@ class PlanController {
                 text.getBytes(StandardCharsets.UTF_8));
     }
 
-    private String answer(Cover cover, Reader reader, String view, boolean part, Model model) {
-        if (!part) {
-            return Redirect.to(
-                    "/covers/" + cover.id(), "view", view.equals("sewn") || !PlanPage.VIEWS.contains(view) ? "" : view);
+    private String answer(Cover cover, PlanRequest asked, Model model) {
+        if (!asked.part()) {
+            return Redirect.to(asked.address(""), "view", asked.view().equals("sewn") ? "" : asked.view());
         }
-        show(
-                cover,
-                reader,
-                Optional.empty(),
-                Optional.empty(),
-                UUID.randomUUID().toString(),
-                view,
-                model);
+        show(cover, asked, Optional.empty(), model);
         return "plan/plan";
     }
 
-    /** The cover as it now is, with what was asked for kept and offered again. */
-    private String conflict(
-            long id,
-            String address,
-            String what,
-            Map<String, String> typed,
-            Reader reader,
-            String view,
-            boolean part,
-            Model model) {
-        show(
-                store.find(id),
-                reader,
-                Optional.empty(),
-                Optional.empty(),
-                UUID.randomUUID().toString(),
-                view,
-                model);
-        Conflict.show(model, "/covers/" + id + "/" + address, what, typed);
-        return part ? "plan/plan" : "plan/page";
+    /** What is answered; to a page that has fallen behind the cover as it now is, with what it asked for kept. */
+    private String unlessStale(PlanRequest asked, String below, String what, Model model, Supplier<String> answered) {
+        try {
+            return answered.get();
+        } catch (Stale stale) {
+            show(store.find(asked.id()), asked, Optional.empty(), model);
+            Conflict.show(model, asked.address("/" + below), what, asked.typed());
+            return asked.template();
+        }
     }
 
-    private void show(
+    private Reckoned show(Cover cover, PlanRequest asked, Optional<Slip> slip, Model model) {
+        return show(cover, asked, slip, Optional.empty(), UUID.randomUUID().toString(), model);
+    }
+
+    private Reckoned show(
             Cover cover,
-            Reader reader,
+            PlanRequest asked,
             Optional<Slip> slip,
             Optional<Entries> entries,
             String gesture,
-            String view,
             Model model) {
-        Reckoned reckoned = Reckoner.reckon(cover.plan(), reader.mark(cover.plan()));
-        Words words = wording.words(reader, reckoned.mark());
+        Reckoned reckoned = Reckoner.reckon(cover.plan(), asked.reader().mark(cover.plan()));
+        Words words = wording.words(asked.reader(), reckoned.mark());
         model.addAttribute("w", words);
-        model.addAttribute("here", "/covers/" + cover.id());
+        model.addAttribute("here", asked.address(""));
+        Entries shown = entries.orElseGet(() -> new Entries(Map.of(), words));
         model.addAttribute(
-                "page",
-                new PlanPage(
-                        cover,
-                        reckoned,
-                        words,
-                        needs,
-                        slip.orElse(null),
-                        entries.orElseGet(() -> new Entries(Map.of(), words)),
-                        gesture,
-                        PlanPage.VIEWS.contains(view) ? view : "sewn"));
+                "page", new PlanPage(cover, reckoned, words, needs, slip.orElse(null), shown, gesture, asked.view()));
+        return reckoned;
     }
 }
