@@ -19,7 +19,9 @@ record PlanRequest(long id, Reader reader, Map<String, String> typed, boolean pa
         return PlanPage.VIEWS.contains(view) ? view : PlanPage.VIEWS.get(0);
     }
 
-    /** The version the asking page was made from: any where it does not say, none that ever was where it says nonsense. */
+    /**
+     * The version the asking page was made from: any where it does not say, none that ever was where it says nonsense.
+     */
     long version() {
         String version = typed.get("version");
         if (version == null) {
