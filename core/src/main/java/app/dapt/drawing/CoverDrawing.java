@@ -172,7 +172,7 @@ public final class CoverDrawing {
                 elements,
                 reckoned.outline(),
                 Length.max(reckoned.plan().edging().standsOut(), FrontDrawing.rise(reckoned)),
-                reckoned.plan().extras().motif(),
+                reckoned.plan().extras().motif().there(),
                 described);
     }
 

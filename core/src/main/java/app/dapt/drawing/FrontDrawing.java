@@ -3,6 +3,9 @@ package app.dapt.drawing;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.front.Extras;
 import app.dapt.cover.front.Face;
+import app.dapt.cover.front.Handle;
+import app.dapt.cover.front.Pocket;
+import app.dapt.cover.front.Rows;
 import app.dapt.drawing.Element.Line;
 import app.dapt.drawing.Element.Part;
 import app.dapt.drawing.Element.Path;
@@ -49,7 +52,7 @@ final class FrontDrawing {
 
     /** How far a handle rises above the edge. */
     static Length rise(Reckoned reckoned) {
-        Extras.Handle handle = reckoned.plan().extras().handle();
+        Handle handle = reckoned.plan().extras().handle();
         return handle.there()
                 ? Length.min(
                         handle.reach().times(1, 5),
@@ -120,17 +123,17 @@ final class FrontDrawing {
     }
 
     /** A row sewn on along its upper edge, or a ribbon along both; a ruffle shows its folds. */
-    private List<Element> row(Extras.Rows rows, Length top) {
-        Length deep = rows.of() == Extras.RowsOf.RUFFLE ? rows.deep() : BRAID;
+    private List<Element> row(Rows rows, Length top) {
+        Length deep = rows.of() == Rows.Of.RUFFLE ? rows.deep() : BRAID;
         Length bottom = Length.min(height, top.plus(deep));
         List<Element> elements = new ArrayList<>(List.of(
                 new Shade(new Box(Length.ZERO, top, width, bottom.minus(top))),
                 new Line(Role.TOPSTITCH, Length.ZERO, top, width, top),
                 new Line(Role.FINISHED_EDGE, Length.ZERO, bottom, width, bottom)));
-        if (rows.of() == Extras.RowsOf.RIBBON) {
+        if (rows.of() == Rows.Of.RIBBON) {
             elements.add(new Line(Role.FINISHED_EDGE, Length.ZERO, top, width, top));
         }
-        for (Length x = FOLDS; rows.of() == Extras.RowsOf.RUFFLE && x.under(width); x = x.plus(FOLDS)) {
+        for (Length x = FOLDS; rows.of() == Rows.Of.RUFFLE && x.under(width); x = x.plus(FOLDS)) {
             elements.add(new Line(Role.FINISHED_EDGE, x, top, x, bottom));
         }
         return elements;
@@ -146,14 +149,14 @@ final class FrontDrawing {
         return points;
     }
 
-    private List<Element> pocket(Extras.Pocket pocket) {
+    private List<Element> pocket(Pocket pocket) {
         Length top = height.minus(Length.min(height, pocket.deep()));
         List<Element> elements = new ArrayList<>();
         Length shade = Length.min(width, height).times(1, 60);
         elements.add(new Shade(new Box(Length.ZERO, top.minus(shade), width, shade)));
         elements.add(new Stuff(
                 new Box(Length.ZERO, top, width, height.minus(top)), Material.FRONT, true, false, "pocket", Part.NONE));
-        if (pocket.make() == Extras.PocketMake.CONTRAST_BAND) {
+        if (pocket.make() == Pocket.Make.CONTRAST_BAND) {
             elements.add(new Stuff(
                     new Box(Length.ZERO, top, width, pocket.band()),
                     Material.TRIM,

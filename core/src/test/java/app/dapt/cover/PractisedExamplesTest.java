@@ -15,9 +15,10 @@ import app.dapt.cover.decision.Spacing;
 import app.dapt.cover.decision.Weight;
 import app.dapt.cover.edging.EdgingKind;
 import app.dapt.cover.edging.Piping;
-import app.dapt.cover.front.Extras;
 import app.dapt.cover.front.ExtrasKind;
 import app.dapt.cover.front.FaceKind;
+import app.dapt.cover.front.Pocket;
+import app.dapt.cover.front.Rows;
 import app.dapt.cover.opening.ArmFlapOpening;
 import app.dapt.cover.opening.Fastening;
 import app.dapt.cover.opening.Hem;
@@ -305,7 +306,7 @@ class PractisedExamplesTest {
                 "pocketSeam",
                 Length.inches(0, 1, 4),
                 "pocketMake",
-                Extras.PocketMake.CONTRAST_BAND,
+                Pocket.Make.CONTRAST_BAND,
                 "pocketBand",
                 Length.inches(0, 1, 4)));
         assertThat(size(banded, "pocket")).isEqualTo("1 of 21 × 9½");
@@ -318,7 +319,7 @@ class PractisedExamplesTest {
                 .withExtras(kind(
                         ExtrasKind.EXTRAS,
                         "rowsOf",
-                        Extras.RowsOf.LACE,
+                        Rows.Of.LACE,
                         "rows",
                         3,
                         "rowsLowest",
@@ -332,13 +333,13 @@ class PractisedExamplesTest {
                 .satisfies(need -> assertThat(need.sum().orElseThrow().total()).isEqualTo(Length.inches(63)));
         // Ruffles: 2 × 20 and both allowances are 41 a row, 2 deep with ½ turned on both edges; one strip of 53
         // reaches.
-        CoverPlan ruffled = lace.withExtras(kind(ExtrasKind.EXTRAS, "rowsOf", Extras.RowsOf.RUFFLE, "rows", 3));
+        CoverPlan ruffled = lace.withExtras(kind(ExtrasKind.EXTRAS, "rowsOf", Rows.Of.RUFFLE, "rows", 3));
         assertThat(size(ruffled, "row")).isEqualTo("3 of 41 × 3");
         assertThat(size(finished(30, 20).withExtras(ruffled.extras()), "row"))
                 .as("61 a row in two strips, 1 in to join them")
                 .isEqualTo("6 of 31½ × 3");
         assertThat(Reckoner.reckon(finished(20, 20)
-                                .withExtras(kind(ExtrasKind.EXTRAS, "rowsOf", Extras.RowsOf.LACE, "rows", 12)))
+                                .withExtras(kind(ExtrasKind.EXTRAS, "rowsOf", Rows.Of.LACE, "rows", 12)))
                         .finding("rows-past"))
                 .isPresent();
     }

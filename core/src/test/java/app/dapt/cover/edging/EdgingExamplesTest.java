@@ -15,8 +15,9 @@ import app.dapt.cover.Reckoner;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.SeamFinish;
-import app.dapt.cover.front.Extras;
 import app.dapt.cover.front.ExtrasKind;
+import app.dapt.cover.front.Layers;
+import app.dapt.cover.front.Pocket;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.opening.SewnShutOpening;
 import app.dapt.cover.shape.ShapeKind;
@@ -183,9 +184,9 @@ class EdgingExamplesTest {
         CoverPlan plan = adding(
                 finishedAt(Length.inches(20), Length.inches(14)),
                 "interfaced",
-                Extras.Layered.BOTH,
+                Layers.Behind.BOTH,
                 "linedThrough",
-                Extras.Layered.FRONT);
+                Layers.Behind.FRONT);
         Reckoned reckoned = Reckoner.reckon(plan);
         List<Need> interfacing = reckoned.needs().stream()
                 .filter(need -> need.what().code().equals("need.interfacing-of"))
@@ -378,7 +379,7 @@ class EdgingExamplesTest {
                 "pocket",
                 true,
                 "pocketMake",
-                Extras.PocketMake.CONTRAST_BAND,
+                Pocket.Make.CONTRAST_BAND,
                 "pocketDeep",
                 Length.inches(9),
                 "pocketBand",

@@ -1,0 +1,61 @@
+package app.dapt.cover.front;
+
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.Weight;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Unit;
+import java.util.List;
+
+/**
+ * Something applied to the front.
+ *
+ * @param clear how far it keeps from the seams
+ */
+public record Decoration(boolean there, Length clear) implements Extra {
+
+    static Decoration none(Unit unit) {
+        return new Decoration(false, unit.pick(Length.cm(4), Length.inches(1, 1, 2)));
+    }
+
+    static Decoration from(Details details) {
+        return new Decoration(details.tick("decoration"), details.measure("decorationClear"));
+    }
+
+    @Override
+    public List<Detail<?>> details() {
+        return List.of(
+                Detail.tick("decoration", there, true),
+                Detail.measure("decorationClear", LengthRange.TURN, clear, there));
+    }
+
+    @Override
+    public Phrase brief() {
+        return Phrase.of("brief.extra.decoration");
+    }
+
+    @Override
+    public List<Need> needs(CoverDimensions sizes, Back back) {
+        Length across = sizes.finished(Axis.ACROSS).minus(clear.times(2));
+        Length upDown = sizes.finished(Axis.UP_DOWN).minus(clear.times(2));
+        return List.of(Need.of(Phrase.of("need.decoration"), Phrase.of("need.within", across, upDown, clear)));
+    }
+
+    @Override
+    public List<FindingCandidate<Details>> concerns(CoverDimensions sizes, Details standing) {
+        Length side = Length.min(sizes.finished(Axis.ACROSS), sizes.finished(Axis.UP_DOWN));
+        if (clear.times(2).under(side)) {
+            return List.of();
+        }
+        Length less = side.times(1, 10);
+        return List.of(FindingCandidate.<Details>of("decoration-none", Weight.WILL_NOT_WORK, "decoration-none", clear)
+                .orTry(standing.with("decorationClear", less), "clear", less));
+    }
+}

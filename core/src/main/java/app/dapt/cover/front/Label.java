@@ -1,0 +1,69 @@
+package app.dapt.cover.front;
+
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Front;
+import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.Weight;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Marking;
+import app.dapt.piece.Marking.Sort;
+import java.util.List;
+
+/**
+ * A folded label in the side seam.
+ *
+ * @param from how far above the lower corner it is caught
+ */
+public record Label(boolean there, Length from) implements Extra {
+
+    private static final Length FROM_CORNER = Length.inches(1);
+
+    static Label none(Unit unit) {
+        return new Label(false, unit.pick(Length.cm(5), Length.inches(2)));
+    }
+
+    static Label from(Details details) {
+        return new Label(details.tick("label"), details.measure("labelFrom"));
+    }
+
+    @Override
+    public List<Detail<?>> details() {
+        return List.of(Detail.tick("label", there, true), Detail.measure("labelFrom", LengthRange.CENTRE, from, there));
+    }
+
+    @Override
+    public Phrase brief() {
+        return Phrase.of("brief.extra.label");
+    }
+
+    @Override
+    public List<Marking> marks(Front made, CoverDimensions sizes) {
+        return List.of(Marking.spot(Sort.LABEL, made.piece().cutWidth(), Extra.above(from, made, sizes)));
+    }
+
+    @Override
+    public List<Need> needs(CoverDimensions sizes, Back back) {
+        return List.of(Need.of(Phrase.of("need.label"), Phrase.of("need.one")));
+    }
+
+    @Override
+    public List<FindingCandidate<Details>> concerns(CoverDimensions sizes, Details standing) {
+        Length height = sizes.finished(Axis.UP_DOWN);
+        if (from.atLeast(FROM_CORNER) && height.minus(FROM_CORNER).atLeast(from)) {
+            return List.of();
+        }
+        Length clear = Length.max(FROM_CORNER, Length.min(height.half(), FROM_CORNER.times(2)));
+        return List.of(
+                FindingCandidate.<Details>of("label-corner", Weight.BETTER_NOT, "label-corner", from, FROM_CORNER)
+                        .orTry(standing.with("labelFrom", clear), "label")
+                        .orNote());
+    }
+}

@@ -1,0 +1,95 @@
+package app.dapt.cover.front;
+
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.Need;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Phrase;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** Layers behind front and back: interfacing and wadding, which are bought, and a lining, which is cut. */
+public record Layers(Behind interfacing, Behind wadding, Behind lining) implements Extra {
+
+    /** Which pieces have one behind them. */
+    public enum Behind {
+        NONE,
+        FRONT,
+        BACK,
+        BOTH;
+
+        /** Those pieces, the front first; small pieces and linings have none. */
+        private Stream<Piece> of(Back back) {
+            Piece front = back.pieces().get(0);
+            boolean behindFront = this == FRONT || this == BOTH;
+            boolean behindBack = this == BACK || this == BOTH;
+            return back.pieces().stream()
+                    .filter(piece -> piece.equals(front)
+                            ? behindFront
+                            : behindBack && piece.id().startsWith("back"));
+        }
+    }
+
+    static Layers from(Details details) {
+        return new Layers(
+                details.oneOf("interfaced", Behind.class),
+                details.oneOf("wadded", Behind.class),
+                details.oneOf("linedThrough", Behind.class));
+    }
+
+    @Override
+    public boolean there() {
+        return interfacing != Behind.NONE || wadding != Behind.NONE || lining != Behind.NONE;
+    }
+
+    @Override
+    public List<Detail<?>> details() {
+        return List.of(
+                Detail.oneOf("interfaced", interfacing, "layered"),
+                Detail.oneOf("wadded", wadding, "layered"),
+                Detail.oneOf("linedThrough", lining, "layered"));
+    }
+
+    @Override
+    public Phrase brief() {
+        return Phrase.of("brief.extra.layers");
+    }
+
+    @Override
+    public List<Piece> pieces(CoverDimensions sizes, Back back) {
+        return lining.of(back).map(Layers::lined).toList();
+    }
+
+    private static Piece lined(Piece piece) {
+        return new Piece(
+                "under-" + piece.id(),
+                Phrase.of("piece.under", piece.name()),
+                Material.LINING,
+                piece.quantity(),
+                piece.width(),
+                piece.height(),
+                piece.edges(),
+                false,
+                List.of(),
+                piece.outline());
+    }
+
+    /** Interfacing and wadding are cut without what the edges take, so that no seam is made thicker. */
+    @Override
+    public List<Need> needs(CoverDimensions sizes, Back back) {
+        return Stream.concat(
+                        interfacing.of(back).map(piece -> behind("need.interfacing-of", piece)),
+                        wadding.of(back).map(piece -> behind("need.wadding-of", piece)))
+                .toList();
+    }
+
+    private static Need behind(String code, Piece piece) {
+        return Need.of(
+                Phrase.of(code, piece.name()),
+                Phrase.of("need.one-piece", piece.finished(Axis.ACROSS), piece.finished(Axis.UP_DOWN)));
+    }
+}

@@ -1,0 +1,46 @@
+package app.dapt.cover.front;
+
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Front;
+import app.dapt.cover.decision.Weight;
+import app.dapt.measure.Phrase;
+import app.dapt.piece.Marking;
+import app.dapt.piece.Marking.Sort;
+import java.util.List;
+
+/** A motif of the print, set in the middle of the front. */
+public record Motif(boolean there) implements Extra {
+
+    static Motif from(Details details) {
+        return new Motif(details.tick("motif"));
+    }
+
+    @Override
+    public List<Detail<?>> details() {
+        return List.of(Detail.tick("motif", there, true));
+    }
+
+    @Override
+    public Phrase brief() {
+        return Phrase.of("brief.extra.motif");
+    }
+
+    @Override
+    public List<Marking> marks(Front made, CoverDimensions sizes) {
+        return List.of(
+                Marking.spot(Sort.MOTIF, made.middle(), made.piece().cutHeight().half()));
+    }
+
+    @Override
+    public List<FindingCandidate<Details>> concerns(CoverDimensions sizes, Details standing) {
+        if (sizes.cloths().front().print().hasUp()) {
+            return List.of();
+        }
+        String cloth = sizes.cloths().front().name();
+        return List.of(FindingCandidate.<Details>of("motif-none", Weight.WORTH_KNOWING, "motif-none", cloth)
+                .orTry(standing.with("motif", false), "leave-off"));
+    }
+}

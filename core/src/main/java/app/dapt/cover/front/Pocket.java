@@ -1,0 +1,132 @@
+package app.dapt.cover.front;
+
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Front;
+import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Seam;
+import app.dapt.cover.decision.Weight;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Edge;
+import app.dapt.piece.Marking;
+import app.dapt.piece.Marking.Sort;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
+import app.dapt.piece.Side;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A pocket for a book, as wide as the front, sewn in at its sides and bottom.
+ *
+ * @param deep how deep it is, finished
+ * @param band how much of its lining shows as a band along its top
+ * @param seam allowance of the seam between the two, along its top
+ */
+public record Pocket(boolean there, Make make, Length deep, Length band, Length seam) implements Extra {
+
+    /** How it is made: lined with its own cloth, or with another that comes over the top as a band. */
+    public enum Make {
+        SELF_LINED,
+        CONTRAST_BAND
+    }
+
+    /** A pocket deeper than this share of the front gapes. */
+    private static final double DEEPEST = 0.6;
+
+    static Pocket none(Unit unit) {
+        return new Pocket(
+                false,
+                Make.SELF_LINED,
+                unit.pick(Length.cm(22), Length.inches(9)),
+                unit.pick(Length.cm(4), Length.inches(1, 1, 2)),
+                Seam.usual(unit));
+    }
+
+    static Pocket from(Details details) {
+        return new Pocket(
+                details.tick("pocket"),
+                details.oneOf("pocketMake", Make.class),
+                details.measure("pocketDeep"),
+                details.measure("pocketBand"),
+                details.measure("pocketSeam"));
+    }
+
+    @Override
+    public List<Detail<?>> details() {
+        return List.of(
+                Detail.tick("pocket", there, true),
+                Detail.oneOf("pocketMake", make, "pocket-make", there),
+                Detail.measure("pocketDeep", LengthRange.SIDE, deep, there),
+                Detail.measure("pocketSeam", LengthRange.ALLOWANCE, seam, there),
+                Detail.measure("pocketBand", LengthRange.POCKET_BAND, band, there && make == Make.CONTRAST_BAND));
+    }
+
+    @Override
+    public Phrase brief() {
+        return Phrase.of("brief.extra.pocket");
+    }
+
+    @Override
+    public List<Marking> marks(Front made, CoverDimensions sizes) {
+        return List.of(Marking.line(Sort.POCKET, Axis.ACROSS, Extra.above(deep, made, sizes)));
+    }
+
+    /**
+     * Two equal pieces, their seam along the top; or a lining twice the band taller, which comes over the top as a
+     * band.
+     */
+    @Override
+    public List<Piece> pieces(CoverDimensions sizes, Back back) {
+        Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(sizes.allowance()));
+        edges.put(Side.TOP, new Edge(Edge.Fate.LINED, List.of(seam)));
+        Sum width = sizes.cut(Axis.ACROSS);
+        if (make == Make.SELF_LINED) {
+            return List.of(sizes.panel("pocket", Material.FRONT, width, depth(sizes), edges)
+                    .times(2));
+        }
+        Sum.Term less = Sum.term("term.less-pocket-band", band.negated());
+        Sum.Term more = Sum.term("term.pocket-band", band);
+        return List.of(
+                sizes.panel("pocket", Material.FRONT, width, depth(sizes, less), edges),
+                sizes.panel("pocket-lining", Material.TRIM, width, depth(sizes, more), edges));
+    }
+
+    private Sum depth(CoverDimensions sizes, Sum.Term... band) {
+        Sum sum = Sum.of(Sum.term("term.pocket-deep", deep));
+        for (Sum.Term term : band) {
+            sum = sum.plus(term);
+        }
+        if (seam.equals(sizes.allowance())) {
+            return sum.plus(Sum.term("term.both-allowances", sizes.allowance().times(2)));
+        }
+        return sum.plus(Sum.term("term.pocket-seam", seam)).plus(Sum.term("term.allowance", sizes.allowance()));
+    }
+
+    @Override
+    public List<FindingCandidate<Details>> concerns(CoverDimensions sizes, Details standing) {
+        List<FindingCandidate<Details>> found = new ArrayList<>();
+        Length height = sizes.finished(Axis.UP_DOWN);
+        if (deep.over(height) > DEEPEST) {
+            Length fitting = sizes.mark().nearest(height.times(57, 100));
+            found.add(FindingCandidate.<Details>of("pocket-deep", Weight.BETTER_NOT, "pocket-deep", deep, height)
+                    .orTry(standing.with("pocketDeep", fitting), "pocket", fitting)
+                    .orNote());
+        }
+        if (!sizes.shape().isRectangular()) {
+            found.add(FindingCandidate.<Details>of("pocket-curve", Weight.WORTH_KNOWING, "pocket-curve")
+                    .orTry(standing.with("pocket", false), "leave-off")
+                    .orNote());
+        }
+        return found;
+    }
+}

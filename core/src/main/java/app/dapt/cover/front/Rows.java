@@ -1,0 +1,147 @@
+package app.dapt.cover.front;
+
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Front;
+import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.Strips;
+import app.dapt.cover.decision.Weight;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Marking;
+import app.dapt.piece.Marking.Sort;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
+import java.util.List;
+import java.util.stream.IntStream;
+
+/**
+ * Rows across the front from edge to edge, caught in both side seams.
+ *
+ * @param count  how many
+ * @param lowest how far above the finished lower edge the lowest is sewn on
+ * @param apart  from one to the next
+ * @param deep   how deep a ruffle is, finished
+ */
+public record Rows(Of of, int count, Length lowest, Length apart, Length deep) implements Extra {
+
+    /** What is sewn across the front. */
+    public enum Of {
+        NONE,
+        RUFFLE,
+        LACE,
+        RIBBON
+    }
+
+    /** How often a ruffle's length goes into what it is gathered on. */
+    private static final int GATHERED = 2;
+
+    static Rows none(Unit unit) {
+        return new Rows(
+                Of.NONE,
+                3,
+                unit.pick(Length.cm(10), Length.inches(4)),
+                unit.pick(Length.cm(8), Length.inches(3)),
+                unit.pick(Length.cm(5), Length.inches(2)));
+    }
+
+    static Rows from(Details details) {
+        return new Rows(
+                details.oneOf("rowsOf", Of.class),
+                details.count("rows"),
+                details.measure("rowsLowest"),
+                details.measure("rowsApart"),
+                details.measure("rowsDeep"));
+    }
+
+    @Override
+    public boolean there() {
+        return of != Of.NONE;
+    }
+
+    @Override
+    public List<Detail<?>> details() {
+        return List.of(
+                Detail.oneOf("rowsOf", of, "rows-of"),
+                Detail.count("rows", 1, 12, count, there()),
+                Detail.measure("rowsLowest", LengthRange.CENTRE, lowest, there()),
+                Detail.measure("rowsApart", LengthRange.CENTRE, apart, there() && count > 1),
+                Detail.measure("rowsDeep", LengthRange.HANGS, deep, of == Of.RUFFLE));
+    }
+
+    @Override
+    public Phrase brief() {
+        return Phrase.of("brief.extra.rows." + Phrase.code(of), count);
+    }
+
+    /** How far above the finished lower edge each is, the lowest first. */
+    public List<Length> heights() {
+        return IntStream.range(0, count)
+                .mapToObj(i -> lowest.plus(apart.times(i)))
+                .toList();
+    }
+
+    @Override
+    public List<Marking> marks(Front made, CoverDimensions sizes) {
+        return heights().stream()
+                .filter(height -> !sizes.finished(Axis.UP_DOWN).under(height))
+                .map(height -> Marking.line(Sort.ROW, Axis.ACROSS, Extra.above(height, made, sizes)))
+                .toList();
+    }
+
+    /**
+     * Of a ruffle: twice the finished width and an allowance at both sides, in as many strips as that takes; deep with
+     * a narrow hem on both edges.
+     */
+    @Override
+    public List<Piece> pieces(CoverDimensions sizes, Back back) {
+        if (of != Of.RUFFLE) {
+            return List.of();
+        }
+        Sum length = length(sizes)
+                .plus(Sum.term("term.gathered", sizes.finished(Axis.ACROSS).times(GATHERED - 1L)));
+        Length hem = sizes.ownUnit().pick(Length.cm(1), Length.inches(0, 1, 2));
+        Sum depth = Sum.of(Sum.term("term.ruffle-depth", deep), Sum.term("term.ruffle-hems", hem.times(2)));
+        Length usable = sizes.cloths().front().usableWidth();
+        Length lost = sizes.allowance().times(2);
+        return Strips.across("row", Material.FRONT, length, depth, usable, lost, sizes).stream()
+                .map(strip -> strip.times(strip.quantity() * count))
+                .toList();
+    }
+
+    /** Of one row, from edge to edge, caught in both side seams. */
+    private static Sum length(CoverDimensions sizes) {
+        return Sum.of(
+                Sum.term("term.finished-width", sizes.finished(Axis.ACROSS)),
+                Sum.term("term.both-allowances", sizes.allowance().times(2)));
+    }
+
+    @Override
+    public List<Need> needs(CoverDimensions sizes, Back back) {
+        if (of == Of.RUFFLE) {
+            return List.of();
+        }
+        Length one = length(sizes).total();
+        Sum all = Sum.of(Sum.term("term.rows", one.times(count), count, one));
+        return List.of(Need.length(Phrase.of("need.rows." + Phrase.code(of)), all, sizes.unit()));
+    }
+
+    @Override
+    public List<FindingCandidate<Details>> concerns(CoverDimensions sizes, Details standing) {
+        Length height = sizes.finished(Axis.UP_DOWN);
+        Length highest = heights().get(count - 1);
+        if (height.atLeast(highest) && lowest.isPositive()) {
+            return List.of();
+        }
+        Length fitting = height.times(1, count + 1);
+        return List.of(FindingCandidate.<Details>of("rows-past", Weight.WILL_NOT_WORK, "rows-past", highest, height)
+                .orTry(standing.with("rowsLowest", fitting).with("rowsApart", fitting), "rows", fitting));
+    }
+}
