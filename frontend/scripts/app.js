@@ -186,9 +186,17 @@
     });
   }
 
+  // What was typed in a form that did not get through stays, whatever other answer comes meanwhile.
+  function hold(form) {
+    if (!form) return;
+    const fields = Array.from(form.elements);
+    if (fields.some(function (field) { return field.name && field.type !== 'hidden'; })) form.dataset.dirty = '';
+  }
+
   function refused(event) {
     const status = event.detail.xhr ? event.detail.xhr.status : 0;
     stranded = event.detail.elt;
+    hold(stranded.closest('form'));
     clearTimeout(waiting);
     if (event.type === 'htmx:timeout') return say(adrift.dataset.slow, ['again', 'copy', 'reload']);
     if (!status || status === 502 || status === 503) {

@@ -101,4 +101,22 @@ class HasteTest {
             assertThat(page.locator("#f-table-deep")).hasValue("33");
         }
     }
+
+    @Test
+    void whatDidNotGetThroughStaysWhenAnotherAnswerComesAndIsSentAgain(Site site) {
+        try (Desk desk = site.copyOf("Wheelhouse bench, port end")) {
+            Page page = desk.page();
+            page.navigate(page.url().replaceAll("[?].*", "") + "/cloth");
+            page.route("**/cloth/figures", route -> route.fulfill(new Route.FulfillOptions().setStatus(503)));
+            change(page.locator("#f-table-deep"), "34");
+            assertThat(page.locator("#adrift")).containsText("cannot be reached");
+            page.locator("#choose-edge-to-edge").click();
+            assertThat(page.locator("#choose-edge-to-edge")).hasAttribute("aria-checked", "true");
+            assertThat(page.locator("#f-table-deep")).hasValue("34");
+            page.unroute("**/cloth/figures");
+            assertThat(page.locator("#adrift")).isHidden();
+            page.reload();
+            assertThat(page.locator("#f-table-deep")).hasValue("34");
+        }
+    }
 }
