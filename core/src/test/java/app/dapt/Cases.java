@@ -6,6 +6,7 @@ import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
 import app.dapt.measure.Length;
 import app.dapt.measure.Unit;
+import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.function.Function;
@@ -27,6 +28,10 @@ public final class Cases {
 
     public static <T> T pick(Random random, T[] choices) {
         return choices[random.nextInt(choices.length)];
+    }
+
+    public static <T> T pick(Random random, List<T> choices) {
+        return choices.get(random.nextInt(choices.size()));
     }
 
     /** A kind as is usual, with these details changed: a name, a value, a name, a value. */

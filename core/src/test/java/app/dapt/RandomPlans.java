@@ -44,10 +44,10 @@ public final class RandomPlans {
     private RandomPlans() {}
 
     public static CoverPlan plan(Random random) {
-        return plan(random, pick(random, ShapeKind.values()), pick(random, OpeningKind.values()));
+        return plan(random, pick(random, ShapeKind.ALL.all()), pick(random, OpeningKind.ALL.all()));
     }
 
-    public static CoverPlan plan(Random random, ShapeKind shape, OpeningKind opening) {
+    public static CoverPlan plan(Random random, Kind<Shape> shape, Kind<Opening> opening) {
         Form form = new Form(
                 readings(random, true),
                 readings(random, false),
@@ -61,17 +61,17 @@ public final class RandomPlans {
                 form,
                 new Fit(pick(random, FitSchool.values()), between(random, 0, 6), between(random, -4, 4)),
                 any(random, opening),
-                any(random, random.nextInt(3) > 0 ? FaceKind.PLAIN : pick(random, FaceKind.values())),
+                any(random, random.nextInt(3) > 0 ? FaceKind.PLAIN : pick(random, FaceKind.ALL.all())),
                 any(random, ExtrasKind.EXTRAS),
-                any(random, random.nextInt(2) == 0 ? EdgingKind.NONE : pick(random, EdgingKind.values())),
+                any(random, random.nextInt(2) == 0 ? EdgingKind.NONE : pick(random, EdgingKind.ALL.all())),
                 new Seam(between(random, 0, 1), pick(random, SeamFinish.values())),
-                any(random, pick(random, JoiningKind.values())),
+                any(random, pick(random, JoiningKind.ALL.all())),
                 new Cloths(cloth(random), cloth(random), cloth(random), cloth(random)),
                 Set.of());
     }
 
     /** A plan that makes sense: an opening that goes with its shape, on a form as one meets them. */
-    public static CoverPlan fitting(Random random, ShapeKind shapeKind, OpeningKind openingKind) {
+    public static CoverPlan fitting(Random random, Kind<Shape> shapeKind, Kind<Opening> openingKind) {
         CoverPlan plan = plan(random, shapeKind, openingKind);
         boolean run = shapeKind == ShapeKind.RUN;
         Length across = between(random, run ? 40 : 20, run ? 70 : 40);

@@ -5,9 +5,11 @@ import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.Recommendation;
+import app.dapt.cover.decision.Kind;
+import app.dapt.cover.drawing.CoverDrawing;
+import app.dapt.cover.opening.Opening;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.shape.ShapeKind;
-import app.dapt.drawing.CoverDrawing;
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.PlanJson;
 import app.dapt.files.SvgDrawing;
@@ -58,7 +60,7 @@ public class ReckonBench {
     public int glanceAtEveryOpening() {
         Reckoner.Glance reckonWithoutRemedies = Reckoner.glances(plan, Mark.EIGHTH);
         int pieces = 0;
-        for (OpeningKind kind : OpeningKind.values()) {
+        for (Kind<Opening> kind : OpeningKind.ALL.all()) {
             pieces += reckonWithoutRemedies
                     .at(plan.withOpening(kind.insteadOf(plan.opening(), plan.unit())))
                     .pieces()

@@ -1,10 +1,6 @@
 package app.dapt.cover;
 
 import app.dapt.cover.front.Extras;
-import app.dapt.cover.shape.Corners;
-import app.dapt.cover.shape.Rectangular;
-import app.dapt.cover.shape.Run;
-import app.dapt.cover.shape.Shape;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Form;
 import app.dapt.form.Reading;
@@ -43,10 +39,9 @@ public record Brief(List<Part> parts) {
     public static Brief of(Reckoned reckoned) {
         CoverPlan plan = reckoned.plan();
         List<Part> parts = new ArrayList<>();
-        parts.add(
-                new Part(Optional.empty(), Phrase.choice("brief.a", plan.shape().kind())));
-        decided(parts, Decision.SHAPE, shape(plan.shape()));
-        said(parts, plan.shape() instanceof Run ? "brief.for-forms" : "brief.for-a-form");
+        parts.add(new Part(Optional.empty(), plan.shape().kind().phrase("brief.a")));
+        decided(parts, Decision.SHAPE, plan.shape().brief());
+        said(parts, plan.shape().forms() > 1 ? "brief.for-forms" : "brief.for-a-form");
         decided(parts, Decision.MEASURE, measure(plan.form()));
         said(parts, "brief.comma");
         decided(parts, Decision.FIT, fit(plan));
@@ -63,7 +58,7 @@ public record Brief(List<Part> parts) {
         said(parts, "brief.comma");
         decided(parts, Decision.EDGE, plan.edging().brief());
         said(parts, "brief.front");
-        decided(parts, Decision.FACE, Phrase.choice("brief.face", plan.face().kind()));
+        decided(parts, Decision.FACE, plan.face().kind().phrase("brief.face"));
         decided(parts, Decision.EXTRAS, extras(plan.extras()));
         said(parts, "brief.front-in");
         decided(
@@ -79,10 +74,7 @@ public record Brief(List<Part> parts) {
         }
         if (reckoned.isJoined() || plan.joining().joins()) {
             said(parts, "brief.comma");
-            decided(
-                    parts,
-                    Decision.JOIN,
-                    Phrase.choice("brief.join", plan.joining().kind()));
+            decided(parts, Decision.JOIN, plan.joining().kind().phrase("brief.join"));
         }
         said(parts, "brief.end");
         return new Brief(parts);
@@ -94,14 +86,6 @@ public record Brief(List<Part> parts) {
                 .reduce((all, next) -> Phrase.of("brief.extra.and", all, next))
                 .map(all -> Phrase.of("brief.extra.with", all))
                 .orElse(Phrase.of("brief.extra.none"));
-    }
-
-    private static Phrase shape(Shape shape) {
-        if (shape instanceof Run run) {
-            return Phrase.of("brief.shape.run", run.pockets());
-        }
-        boolean tapered = shape instanceof Rectangular rectangular && rectangular.corners() == Corners.TAPERED;
-        return Phrase.choice(tapered ? "brief.tapered" : "shape", shape.kind());
     }
 
     private static void said(List<Part> parts, String code) {

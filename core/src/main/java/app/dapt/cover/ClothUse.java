@@ -6,6 +6,7 @@ import app.dapt.layout.Wanted;
 import app.dapt.layout.Wanted.Hidden;
 import app.dapt.measure.Length;
 import app.dapt.piece.Piece;
+import app.dapt.piece.PieceRole;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -107,7 +108,7 @@ public record ClothUse(Cloth cloth, List<String> members, List<Wanted> wanted) {
         Back.Panel inner = cover.back().panels().get(0);
         boolean under = cover.back().lap().isPresent()
                 && inner.piece().id().equals(piece.id())
-                && !piece.id().equals("front");
+                && piece.role() != PieceRole.Whole.FRONT;
         return inner.free().filter(side -> under).flatMap(side -> cover.back()
                 .overlap()
                 .filter(Length::isPositive)

@@ -4,6 +4,7 @@ import app.dapt.cloth.Cloth;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.RemedyElsewhere;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.SeamFinish;
@@ -25,7 +26,6 @@ import app.dapt.form.Reading;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
-import app.dapt.measure.Sum;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import java.util.ArrayList;
@@ -82,16 +82,17 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
         }
         FindingCandidate<CoverPlan> concern = FindingCandidate.<CoverPlan>of(
                         "opening-unfit", Weight.WILL_NOT_WORK, "opening-unfit", reason.get())
+                .asUnfit()
                 .orTry(plan.withOpening(opening.turned()), "turn-opening");
         if (opening.turned() instanceof Lapped turned) {
             Length wanted = Back.Lap.of(Length.ZERO, turned.runs(), sizes).asked(sizes.unit());
             concern = concern.orTry(plan.withOpening(turned.withOverlap(wanted)), "turn-opening");
         }
-        for (OpeningKind kind : List.of(OpeningKind.ENVELOPE, OpeningKind.EDGE_ZIP, OpeningKind.SEWN_SHUT)) {
+        for (Kind<Opening> kind : List.of(OpeningKind.ENVELOPE, OpeningKind.EDGE_ZIP, OpeningKind.SEWN_SHUT)) {
             Opening usual = kind.usual(plan.unit());
-            concern = concern.orTry(plan.withOpening(kind.insteadOf(opening, plan.unit())), Phrase.code(kind))
-                    .orTry(plan.withOpening(usual), Phrase.code(kind))
-                    .orTry(plan.withOpening(usual.turned()), Phrase.code(kind));
+            concern = concern.orTry(plan.withOpening(kind.insteadOf(opening, plan.unit())), kind.code())
+                    .orTry(plan.withOpening(usual), kind.code())
+                    .orTry(plan.withOpening(usual.turned()), kind.code());
         }
         return Optional.of(concern);
     }
@@ -154,7 +155,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
         if (!plan.shape().isSameBothWays() || !apart) {
             return Optional.empty();
         }
-        boolean round = plan.shape().kind() == ShapeKind.ROUND;
+        boolean round = !plan.shape().isRectangular();
         return Optional.of(FindingCandidate.<CoverPlan>of(
                         "not-square", Weight.WORTH_KNOWING, round ? "not-round" : "not-square", across, upDown)
                 .orTry(plan.withShape(ShapeKind.OBLONG.insteadOf(plan.shape(), plan.unit())), "call-oblong")
@@ -207,10 +208,8 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
     }
 
     private Optional<FindingCandidate<CoverPlan>> vanishes() {
-        boolean kept = Stream.of(sizes.across(), sizes.upDown())
-                .flatMap(sum -> sum.terms().stream())
-                .map(Sum.Term::label)
-                .anyMatch(label -> label.code().equals("term.at-least"));
+        boolean kept = Stream.of(Axis.values()).filter(sizes::isMeasured).anyMatch(axis -> plan.fit()
+                .vanishes(axis, plan.form(), sizes.form(), sizes.allowance()));
         return kept
                 ? Optional.of(FindingCandidate.<CoverPlan>of(
                                 "fit-vanishes", Weight.WILL_NOT_WORK, "fit-vanishes", Fit.SMALLEST)

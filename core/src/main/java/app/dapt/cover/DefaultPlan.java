@@ -3,6 +3,7 @@ package app.dapt.cover;
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
 import app.dapt.cover.decision.Cloths;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.SeamFinish;
 import app.dapt.cover.edging.Edging;
@@ -25,7 +26,7 @@ public final class DefaultPlan {
 
     private DefaultPlan() {}
 
-    public static CoverPlan plan(String name, Mark mark, ShapeKind kind, Form form) {
+    public static CoverPlan plan(String name, Mark mark, Kind<Shape> kind, Form form) {
         Unit unit = mark.unit();
         Shape shape = kind.usual(unit);
         CoverPlan plan = new CoverPlan(
@@ -48,6 +49,12 @@ public final class DefaultPlan {
                 .flatMap(Finding::remedy)
                 .map(Finding.Remedy::plan)
                 .orElse(plan);
+    }
+
+    /** A form that is measured differently each way takes an oblong where a square was asked for. */
+    public static Kind<Shape> suited(Kind<Shape> asked, Form form) {
+        boolean apart = !form.upDown().isEmpty() && !form.upDown().equals(form.across());
+        return asked == ShapeKind.SQUARE && apart ? ShapeKind.OBLONG : asked;
     }
 
     /** An envelope, across; up and down on a V, which has nothing to cross. */

@@ -11,8 +11,9 @@ import java.util.Optional;
  * @param what   one line
  * @param why    one line with the numbers
  * @param remedy a change that was tried and makes this finding go away
+ * @param unfit  whether the choice it is about does not go with the rest of the cover at all
  */
-public record Finding(String code, Weight weight, Phrase what, Phrase why, Optional<Remedy> remedy) {
+public record Finding(String code, Weight weight, Phrase what, Phrase why, Optional<Remedy> remedy, boolean unfit) {
 
     /**
      * One press that puts it right.

@@ -2,6 +2,7 @@ package app.dapt.cover;
 
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Detailed;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
@@ -14,6 +15,7 @@ import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Outline;
 import app.dapt.piece.Piece;
+import app.dapt.piece.PieceRole;
 import app.dapt.piece.Side;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -26,23 +28,41 @@ import java.util.Optional;
  *
  * @param at for a place of one's own, how far from the finished left edge the join lies
  */
-public record Joining(JoiningKind kind, Length at) implements Detailed {
+public record Joining(Place place, Length at) implements Detailed {
+
+    /** Where the seams lie. */
+    enum Place {
+        NOWHERE,
+        SIDES,
+        MIDDLE,
+        OWN
+    }
 
     /** A piece put together from drops: how it is drawn, and what is cut for it. */
     record Joined(Piece panel, List<Piece> drops) {}
 
-    static Joining usual(JoiningKind kind, Unit unit) {
-        return new Joining(kind, unit.pick(Length.cm(30), Length.inches(12)));
+    static Joining usual(Place place, Unit unit) {
+        return new Joining(place, unit.pick(Length.cm(30), Length.inches(12)));
+    }
+
+    @Override
+    public Kind<Joining> kind() {
+        return switch (place) {
+            case NOWHERE -> JoiningKind.NONE;
+            case SIDES -> JoiningKind.SIDES;
+            case MIDDLE -> JoiningKind.MIDDLE;
+            case OWN -> JoiningKind.OWN;
+        };
     }
 
     @Override
     public List<Detail<?>> details() {
-        return List.of(Detail.measure("joinAt", LengthRange.CENTRE, at, kind == JoiningKind.OWN));
+        return List.of(Detail.measure("joinAt", LengthRange.CENTRE, at, place == Place.OWN));
     }
 
     /** Whether anything is joined at all. */
     boolean joins() {
-        return kind != JoiningKind.NONE;
+        return place != Place.NOWHERE;
     }
 
     /**
@@ -66,10 +86,10 @@ public record Joining(JoiningKind kind, Length at) implements Detailed {
         }
         int drops = Math.toIntExact(width.minus(allowance.times(2)).countOf(gained));
         List<Length> seams = new ArrayList<>();
-        if (kind == JoiningKind.OWN) {
+        if (place == Place.OWN) {
             return at.plus(allowance).under(width) ? Optional.of(List.of(at.plus(allowance))) : Optional.empty();
         }
-        if (kind == JoiningKind.SIDES && drops <= 3) {
+        if (place == Place.SIDES && drops <= 3) {
             Length side = width.minus(gained).half();
             return Optional.of(List.of(side, width.minus(side)));
         }
@@ -111,6 +131,7 @@ public record Joining(JoiningKind kind, Length at) implements Detailed {
         Optional<Outline> lines = panel.outline().map(outline -> new Outline.Drop(outline, from, to, allowance));
         return new Piece(
                 panel.id() + "-" + (i + 1),
+                new PieceRole.Drop(panel.id(), i + 1),
                 Phrase.of("piece.drop", panel.name(), i + 1),
                 panel.material(),
                 panel.quantity(),

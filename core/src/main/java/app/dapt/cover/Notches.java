@@ -38,7 +38,7 @@ final class Notches {
     private static List<Marking> panelEnds(Back back, CoverDimensions sizes) {
         Axis runs = sizes.opens();
         Length depth = sizes.finished(runs.other());
-        Length far = sizes.whole("front", Piece.Material.FRONT).cut(runs).total();
+        Length far = sizes.plainFront().cut(runs).total();
         List<Marking> marks = new ArrayList<>();
         for (Back.Panel panel : back.panels()) {
             panel.free()

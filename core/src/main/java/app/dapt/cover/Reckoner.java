@@ -76,7 +76,12 @@ public final class Reckoner {
                 assessed,
                 sorted(assessed)
                         .map(concern -> new Finding(
-                                concern.code(), concern.weight(), concern.what(), concern.why(), Optional.empty()))
+                                concern.code(),
+                                concern.weight(),
+                                concern.what(),
+                                concern.why(),
+                                Optional.empty(),
+                                concern.unfit()))
                         .toList());
     }
 
@@ -143,7 +148,7 @@ public final class Reckoner {
     /** The front as the plan would have it, with all that lies on it marked where it is on this front. */
     private static Front front(CoverPlan plan, CoverDimensions sizes) {
         Piece made = plan.face().front(sizes);
-        Piece plain = plan.shape().marked(sizes.whole("front", Piece.Material.FRONT), sizes);
+        Piece plain = plan.shape().marked(sizes.plainFront(), sizes);
         Front front = new Front(
                         made, plan.face().middle(made, sizes), at -> plan.face().place(at, sizes))
                 .marked(plain.marks());
@@ -172,7 +177,7 @@ public final class Reckoner {
                     return !after.codes().contains(concern.code()) && blocking.containsAll(after.blocking());
                 })
                 .findFirst();
-        return new Finding(concern.code(), concern.weight(), concern.what(), concern.why(), proven);
+        return new Finding(concern.code(), concern.weight(), concern.what(), concern.why(), proven, concern.unfit());
     }
 
     private static Stream<Remedy> remedies(FindingCandidate<CoverPlan> concern, CoverPlan plan) {

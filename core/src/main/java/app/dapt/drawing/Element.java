@@ -96,7 +96,15 @@ public sealed interface Element {
      * @param path in millimetres, clockwise or not; of a tassel, the way it points
      * @param deep how far it stands out; for piping how thick it is
      */
-    record Trim(Look look, List<Point> path, Length deep, Material material) implements Element {}
+    record Trim(Look look, List<Point> path, Length deep, Material material) implements Element {
+
+        /** The same along each of several paths. */
+        public static List<Element> along(List<List<Point>> paths, Look look, Length deep, Material material) {
+            return paths.stream()
+                    .<Element>map(path -> new Trim(look, path, deep, material))
+                    .toList();
+        }
+    }
 
     /** A stretch to point at that is not cloth of its own. */
     record Zone(Box box, Part part) implements Element {}

@@ -1,7 +1,8 @@
 /**
- * What to draw, in real lengths and roles (cut, seam, fold, hem, mark, tape), without colours or file formats.
+ * What a drawing is made of: real lengths and roles (cut, seam, fold, hem, mark, tape), without colours or file formats.
  *
- * <p>Uses the rest of the core. Start with {@link app.dapt.drawing.CoverDrawing} and {@link app.dapt.drawing.Sheet}.
+ * <p>Uses {@code measure} and {@code piece}. Start with {@link app.dapt.drawing.Sheet} and
+ * {@link app.dapt.drawing.Element}.
  */
 @NullMarked
 package app.dapt.drawing;

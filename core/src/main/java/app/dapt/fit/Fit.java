@@ -66,26 +66,33 @@ public record Fit(FitSchool school, Optional<FitSchool> upDown, Length down, Len
 
     /** The finished size in one direction, for a seam allowance, as a sum over the form's flat size. */
     public Sum finished(Axis axis, Form form, FormSize size, Length allowance) {
+        Sum asked = asked(axis, form, size, allowance);
+        Length missing = SMALLEST.minus(asked.total());
+        return missing.isPositive() ? asked.plus(Sum.term("term.at-least", missing, SMALLEST)) : asked;
+    }
+
+    /** Whether less than {@link #SMALLEST} would be left in one direction, so that the rule is not kept to. */
+    public boolean vanishes(Axis axis, Form form, FormSize size, Length allowance) {
+        return asked(axis, form, size, allowance).total().under(SMALLEST);
+    }
+
+    private Sum asked(Axis axis, Form form, FormSize size, Length allowance) {
         Length flat = axis == Axis.ACROSS ? size.across().flat() : size.upDown().flat();
         FitSchool by = school(axis);
-        Sum sum =
-                switch (by) {
-                    case CUT_TO_FORM ->
-                        Sum.of(formTerm(flat), Sum.term("term.less-both-allowances", allowance.times(-2)));
-                    case FINISH_TO_FORM -> Sum.of(formTerm(flat));
-                    case SIZE_DOWN -> Sum.of(formTerm(flat), Sum.term("term.size-down", down.negated()));
-                    case MY_OWN -> Sum.of(formTerm(flat), Sum.term("term.own-ease", ownEase));
-                    case LABEL ->
-                        Sum.of(read(form, axis, by)
-                                .map(label -> Sum.term("term.label-cover", label))
-                                .orElseGet(() -> formTerm(flat)));
-                    case STRAIGHT_ACROSS ->
-                        Sum.of(read(form, axis, by)
-                                .map(reading -> Sum.term("term.straight-read", reading))
-                                .orElseGet(() -> Sum.term("term.straight-expected", straightExpected(axis, size))));
-                };
-        Length missing = SMALLEST.minus(sum.total());
-        return missing.isPositive() ? sum.plus(Sum.term("term.at-least", missing, SMALLEST)) : sum;
+        return switch (by) {
+            case CUT_TO_FORM -> Sum.of(formTerm(flat), Sum.term("term.less-both-allowances", allowance.times(-2)));
+            case FINISH_TO_FORM -> Sum.of(formTerm(flat));
+            case SIZE_DOWN -> Sum.of(formTerm(flat), Sum.term("term.size-down", down.negated()));
+            case MY_OWN -> Sum.of(formTerm(flat), Sum.term("term.own-ease", ownEase));
+            case LABEL ->
+                Sum.of(read(form, axis, by)
+                        .map(label -> Sum.term("term.label-cover", label))
+                        .orElseGet(() -> formTerm(flat)));
+            case STRAIGHT_ACROSS ->
+                Sum.of(read(form, axis, by)
+                        .map(reading -> Sum.term("term.straight-read", reading))
+                        .orElseGet(() -> Sum.term("term.straight-expected", straightExpected(axis, size))));
+        };
     }
 
     private static Sum.Term formTerm(Length flat) {

@@ -2,6 +2,8 @@ package app.dapt.layout;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.measure.Length;
+import app.dapt.piece.Piece;
+import app.dapt.piece.PieceRole;
 import app.dapt.piece.Side;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -26,11 +28,10 @@ final class PrintWindows {
 
     /** The panel that a drop is a part of; a piece that is no drop is its own. */
     private static String panel(Wanted wanted) {
-        return isDrop(wanted) ? wanted.key().substring(0, wanted.key().lastIndexOf('-')) : wanted.key();
-    }
-
-    private static boolean isDrop(Wanted wanted) {
-        return wanted.piece().name().code().equals("piece.drop");
+        Piece piece = wanted.piece();
+        return piece.role() instanceof PieceRole.Drop drop
+                ? wanted.key().substring(0, wanted.key().length() - piece.id().length()) + drop.panel()
+                : wanted.key();
     }
 
     /**
@@ -49,10 +50,10 @@ final class PrintWindows {
         if (own.isPresent() && cloth.repeat().isPresent()) {
             return own;
         }
-        if (wanted.piece().id().equals("front")) {
+        if (wanted.piece().role() == PieceRole.Whole.FRONT) {
             return shared;
         }
-        return isDrop(wanted)
+        return wanted.piece().role() instanceof PieceRole.Drop
                 ? shared.map(middle -> ofDrop(wanted, panels.getOrDefault(panel(wanted), List.of(wanted)), middle))
                 : Optional.empty();
     }

@@ -5,6 +5,7 @@ import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Piece;
+import app.dapt.piece.PieceRole;
 import app.dapt.piece.Side;
 import java.util.List;
 import java.util.Optional;
@@ -82,6 +83,7 @@ public record Wanted(String key, String cover, Piece piece, int copies, Optional
         Sum cut = Sum.of(Sum.term("term.of-panel", deep), Sum.term("term.join", allowance));
         Piece part = new Piece(
                         piece.id() + "~" + number,
+                        PieceRole.Whole.OTHER,
                         Phrase.of("piece.part", piece.name(), number),
                         piece.material(),
                         piece.quantity(),

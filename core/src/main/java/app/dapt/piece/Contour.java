@@ -5,6 +5,7 @@ import app.dapt.measure.Length;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -163,6 +164,22 @@ public record Contour(List<Point> points) {
             twice += a.x() * b.y() - b.x() * a.y();
         }
         return Math.abs(twice) / 2;
+    }
+
+    /** Where it turns by more than a radian. */
+    public List<Point> corners() {
+        List<Point> points = points();
+        int count = points.size();
+        return IntStream.range(0, count)
+                .filter(i -> turns(points.get((i + count - 1) % count), points.get(i), points.get((i + 1) % count)))
+                .mapToObj(points::get)
+                .toList();
+    }
+
+    private static boolean turns(Point before, Point at, Point after) {
+        double turn = Math.atan2(after.y() - at.y(), after.x() - at.x())
+                - Math.atan2(at.y() - before.y(), at.x() - before.x());
+        return Math.abs(Math.IEEEremainder(turn, 2 * Math.PI)) > 1;
     }
 
     /** Millimetres all round. */

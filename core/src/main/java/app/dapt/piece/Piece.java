@@ -17,6 +17,7 @@ import java.util.stream.Stream;
  * outline leaves of one.
  *
  * @param id       stable within the cover, {@code back-upper}
+ * @param role     what it is in its cover
  * @param name     what to call it
  * @param material which of the plan's cloths it is cut from
  * @param quantity how many of it
@@ -29,6 +30,7 @@ import java.util.stream.Stream;
  */
 public record Piece(
         String id,
+        PieceRole role,
         Phrase name,
         Material material,
         int quantity,
@@ -58,36 +60,51 @@ public record Piece(
     /** A rectangle with nothing to mark on it. */
     public static Piece rectangle(String id, Material material, Sum width, Sum height, Map<Side, Edge> edges) {
         return new Piece(
-                id, Phrase.of("piece." + id), material, 1, width, height, edges, false, List.of(), Optional.empty());
+                id,
+                PieceRole.Whole.OTHER,
+                Phrase.of("piece." + id),
+                material,
+                1,
+                width,
+                height,
+                edges,
+                false,
+                List.of(),
+                Optional.empty());
+    }
+
+    /** This piece in another role. */
+    public Piece as(PieceRole other) {
+        return new Piece(id, other, name, material, quantity, width, height, edges, turned, marks, outline);
     }
 
     /** This piece with more to mark. */
     public Piece marked(List<Marking> more) {
         List<Marking> all = new ArrayList<>(marks);
         all.addAll(more);
-        return new Piece(id, name, material, quantity, width, height, edges, turned, all, outline);
+        return new Piece(id, role, name, material, quantity, width, height, edges, turned, all, outline);
     }
 
     /** This piece with one edge coming to something else. */
     public Piece with(Side side, Edge edge) {
         Map<Side, Edge> changed = new EnumMap<>(edges);
         changed.put(side, edge);
-        return new Piece(id, name, material, quantity, width, height, changed, turned, marks, outline);
+        return new Piece(id, role, name, material, quantity, width, height, changed, turned, marks, outline);
     }
 
     /** This piece so many times. */
     public Piece times(int count) {
-        return new Piece(id, name, material, count, width, height, edges, turned, marks, outline);
+        return new Piece(id, role, name, material, count, width, height, edges, turned, marks, outline);
     }
 
     /** This piece cut along lines of its own. */
     public Piece outlined(Optional<Outline> lines) {
-        return new Piece(id, name, material, quantity, width, height, edges, turned, marks, lines);
+        return new Piece(id, role, name, material, quantity, width, height, edges, turned, marks, lines);
     }
 
     /** This piece cut upside down, or not. */
     public Piece turned(boolean upsideDown) {
-        return new Piece(id, name, material, quantity, width, height, edges, upsideDown, marks, outline);
+        return new Piece(id, role, name, material, quantity, width, height, edges, upsideDown, marks, outline);
     }
 
     public Edge edge(Side side) {

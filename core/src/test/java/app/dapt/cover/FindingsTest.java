@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.dapt.Cases;
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.SeamFinish;
 import app.dapt.cover.decision.Spacing;
@@ -15,6 +16,7 @@ import app.dapt.cover.opening.EnvelopeOpening;
 import app.dapt.cover.opening.EnvelopeOpening.PanelChoice;
 import app.dapt.cover.opening.Fastening;
 import app.dapt.cover.opening.Hem;
+import app.dapt.cover.opening.Opening;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.opening.RuleOfThumb;
 import app.dapt.cover.opening.SewnShutOpening;
@@ -22,6 +24,7 @@ import app.dapt.cover.opening.ZipLength;
 import app.dapt.cover.shape.Corners;
 import app.dapt.cover.shape.Rectangular;
 import app.dapt.cover.shape.Run;
+import app.dapt.cover.shape.Shape;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.cover.shape.Vee;
 import app.dapt.fit.Fit;
@@ -46,7 +49,7 @@ class FindingsTest {
     private static final CoverPlan SOUND = sound(20, 20, ShapeKind.SQUARE);
     private static final Length HALF = Length.inches(0, 1, 2);
 
-    private static CoverPlan sound(int across, int upDown, ShapeKind shape) {
+    private static CoverPlan sound(int across, int upDown, Kind<Shape> shape) {
         return DefaultPlan.plan(
                 "Sound", Mark.EIGHTH, shape, Form.overCrown(Length.inches(across), Length.inches(upDown)));
     }
@@ -178,7 +181,7 @@ class FindingsTest {
                 Arguments.of("hem-edges", Weight.WORTH_KNOWING, backCloth(SOUND, Print.SPRIG, 54), "remedy.noted"));
     }
 
-    private static CoverPlan opening(OpeningKind kind, Object... changes) {
+    private static CoverPlan opening(Kind<Opening> kind, Object... changes) {
         return SOUND.withOpening(Cases.changed(kind, Unit.INCH, changes));
     }
 
@@ -187,7 +190,7 @@ class FindingsTest {
                 .with(Material.FRONT, new Cloth("Front", "#2f7f74", Print.SPRIG, Length.inches(54), false)));
     }
 
-    private static CoverPlan shaped(ShapeKind shape, CoverPlan plan) {
+    private static CoverPlan shaped(Kind<Shape> shape, CoverPlan plan) {
         return plan.withShape(shape.usual(Unit.INCH));
     }
 

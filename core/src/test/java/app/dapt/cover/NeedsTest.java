@@ -14,6 +14,7 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
+import app.dapt.piece.PieceRole;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -73,12 +74,14 @@ class NeedsTest {
 
     /** Twice the join's allowance goes into every seam: the drops together are the panel and that. */
     @ParameterizedTest
-    @CsvSource({"60, MIDDLE, 2", "60, SIDES, 3", "110, MIDDLE, 3", "90, SIDES, 3"})
-    void dropsSewnTogetherAreThePanel(int inches, JoiningKind kind, int drops) {
-        CoverPlan plan = square(inches).withJoining(kind.usual(Unit.INCH));
+    @CsvSource({"60, middle, 2", "60, sides, 3", "110, middle, 3", "90, sides, 3"})
+    void dropsSewnTogetherAreThePanel(int inches, String kind, int drops) {
+        CoverPlan plan = square(inches)
+                .withJoining(JoiningKind.ALL.coded(kind).orElseThrow().usual(Unit.INCH));
         Reckoned reckoned = Reckoner.reckonWithoutRemedies(plan, Mark.EIGHTH);
         List<Length> widths = reckoned.pieces().stream()
-                .filter(piece -> piece.id().startsWith("front-"))
+                .filter(piece -> piece.role() instanceof PieceRole.Drop drop
+                        && drop.panel().equals("front"))
                 .map(piece -> piece.cutWidth())
                 .toList();
         assertThat(widths).hasSize(drops).allSatisfy(width -> assertThat(width)

@@ -13,25 +13,28 @@ import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.SeamFinish;
 import app.dapt.cover.decision.Spacing;
 import app.dapt.cover.decision.Weight;
+import app.dapt.cover.drawing.Offsets;
+import app.dapt.cover.drawing.Template;
 import app.dapt.cover.edging.EdgingKind;
 import app.dapt.cover.edging.Piping;
 import app.dapt.cover.front.ExtrasKind;
+import app.dapt.cover.front.Face;
 import app.dapt.cover.front.FaceKind;
 import app.dapt.cover.front.Pocket;
 import app.dapt.cover.front.Rows;
 import app.dapt.cover.opening.ArmFlapOpening;
 import app.dapt.cover.opening.Fastening;
 import app.dapt.cover.opening.Hem;
+import app.dapt.cover.opening.Opening;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.opening.RuleOfThumb;
 import app.dapt.cover.opening.SewnShutOpening;
 import app.dapt.cover.opening.ZipLength;
 import app.dapt.cover.shape.Corners;
 import app.dapt.cover.shape.Run;
+import app.dapt.cover.shape.Shape;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.cover.shape.Vee;
-import app.dapt.drawing.Offsets;
-import app.dapt.drawing.Template;
 import app.dapt.fit.Fit;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Filling;
@@ -62,7 +65,7 @@ class PractisedExamplesTest {
 
     private static final LengthFormat EIGHTHS = LengthFormat.in(Mark.EIGHTH);
 
-    private static CoverPlan finished(ShapeKind shape, int across, int upDown) {
+    private static CoverPlan finished(Kind<Shape> shape, int across, int upDown) {
         CoverPlan plan = DefaultPlan.plan(
                 "Example", Mark.EIGHTH, shape, Form.overCrown(Length.inches(across), Length.inches(upDown)));
         return plan.withFit(plan.fit().withSchool(FitSchool.FINISH_TO_FORM));
@@ -463,8 +466,8 @@ class PractisedExamplesTest {
 
     @Test
     void marksOfEveryFrontLieOnIt() {
-        for (FaceKind face : FaceKind.values()) {
-            for (OpeningKind opening : List.of(OpeningKind.ENVELOPE, OpeningKind.EDGE_ZIP, OpeningKind.BACK_ZIP)) {
+        for (Kind<Face> face : FaceKind.ALL.all()) {
+            for (Kind<Opening> opening : List.of(OpeningKind.ENVELOPE, OpeningKind.EDGE_ZIP, OpeningKind.BACK_ZIP)) {
                 Piece front = piece(finished(21, 15).withFace(kind(face)).withOpening(kind(opening)), "front");
                 assertThat(front.marks())
                         .flatExtracting(

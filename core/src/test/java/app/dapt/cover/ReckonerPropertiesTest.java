@@ -44,8 +44,8 @@ class ReckonerPropertiesTest {
 
     /** Plans that make sense, for every opening on every shape that it goes with, some of each. */
     static Stream<Arguments> sensible() {
-        return Stream.of(ShapeKind.values())
-                .flatMap(shape -> Stream.of(OpeningKind.values())
+        return ShapeKind.ALL.stream()
+                .flatMap(shape -> OpeningKind.ALL.stream()
                         .flatMap(opening -> Cases.of(6, random -> RandomPlans.fitting(random, shape, opening))))
                 .filter(ReckonerPropertiesTest::goTogether);
     }
@@ -146,13 +146,13 @@ class ReckonerPropertiesTest {
     /** Measured from the pieces as they are cut, not from the field. */
     @ParameterizedTest
     @MethodSource("sensible")
-    @Reaches({"ENVELOPE", "BANDED", "WRAP"})
+    @Reaches({"envelope", "banded", "wrap"})
     void theOverlapAskedIsTheOverlapLeft(CoverPlan plan) {
         boolean asked = plan.opening() instanceof Lapped lapped && !lapped.isByRule();
         if (!asked || plan.shape().kind() == ShapeKind.VEE) {
             return;
         }
-        reached(plan.opening().kind().name());
+        reached(plan.opening().kind().code());
         Reckoned reckoned = Reckoner.reckon(plan.withFace(new Face.Plain()));
         Axis deep = plan.opening().runs().other();
         Length depth = reckoned.finished(deep);

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
 import app.dapt.cloth.Scrap.Corner;
-import app.dapt.drawing.ClothSheet;
 import app.dapt.layout.search.Budget;
 import app.dapt.layout.search.LayoutSearch;
 import app.dapt.measure.Length;
@@ -15,6 +14,7 @@ import app.dapt.piece.Contour;
 import app.dapt.piece.Outline;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
+import app.dapt.piece.PieceRole;
 import java.awt.geom.Area;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
@@ -30,11 +30,12 @@ final class LayoutCases {
 
     static Wanted wanted(String id, Length wide, Length high, int copies) {
         Piece piece = Piece.rectangle(
-                id,
-                Material.FRONT,
-                Sum.of(Sum.term("term.front", wide)),
-                Sum.of(Sum.term("term.front", high)),
-                Piece.sewnAllRound(Length.inches(0, 1, 2)));
+                        id,
+                        Material.FRONT,
+                        Sum.of(Sum.term("term.front", wide)),
+                        Sum.of(Sum.term("term.front", high)),
+                        Piece.sewnAllRound(Length.inches(0, 1, 2)))
+                .as(PieceRole.Whole.FRONT);
         return new Wanted("1/" + id, "Bench", piece, copies);
     }
 

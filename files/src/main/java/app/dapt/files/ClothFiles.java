@@ -1,9 +1,9 @@
 package app.dapt.files;
 
-import app.dapt.drawing.ClothSheet;
-import app.dapt.drawing.ClothSheet.PlacedPiece;
-import app.dapt.drawing.ClothSheet.Stroke;
 import app.dapt.files.TemplatePdf.Paper;
+import app.dapt.layout.ClothSheet;
+import app.dapt.layout.ClothSheet.PlacedPiece;
+import app.dapt.layout.ClothSheet.Stroke;
 import app.dapt.layout.Layout;
 import app.dapt.layout.Layout.Spot;
 import app.dapt.piece.Contour;

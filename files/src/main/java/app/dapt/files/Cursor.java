@@ -1,5 +1,8 @@
 package app.dapt.files;
 
+import app.dapt.cover.decision.Detailed;
+import app.dapt.cover.decision.Kind;
+import app.dapt.cover.decision.Kinds;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -134,6 +137,13 @@ final class Cursor {
         String known =
                 Arrays.stream(choices.getEnumConstants()).map(Phrase::code).collect(Collectors.joining(", "));
         throw new BadPlanFile(at(name), "is “" + text + "”, not one of " + known);
+    }
+
+    /** The kind of a decision. */
+    <T extends Detailed> Kind<T> kind(Kinds<T> kinds) throws BadPlanFile {
+        String text = text("kind", 40);
+        return kinds.coded(text)
+                .orElseThrow(() -> new BadPlanFile(at("kind"), "is “" + text + "”, not one of " + kinds.codes()));
     }
 
     Length length(String name, LengthRange limits) throws BadPlanFile {

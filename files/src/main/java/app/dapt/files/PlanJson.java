@@ -8,6 +8,7 @@ import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
+import app.dapt.cover.decision.Kinds;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.SeamFinish;
@@ -114,15 +115,15 @@ public final class PlanJson {
         return new CoverPlan(
                 root.text("name", CoverPlan.LONGEST_NAME),
                 mark,
-                choices.of(root.object("shape"), ShapeKind.class),
+                choices.of(root.object("shape"), ShapeKind.ALL),
                 form(root.object("form")),
                 fit(root.object("fit")),
-                choices.of(root.object("opening"), OpeningKind.class),
-                choices.of(root.object("face"), FaceKind.class),
-                choices.of(root.object("extras"), ExtrasKind.class),
-                choices.of(root.object("edging"), EdgingKind.class),
+                choices.of(root.object("opening"), OpeningKind.ALL),
+                choices.of(root.object("face"), FaceKind.ALL),
+                choices.of(root.object("extras"), ExtrasKind.ALL),
+                choices.of(root.object("edging"), EdgingKind.ALL),
                 seam(root.object("seam")),
-                choices.of(root.object("joining"), JoiningKind.class),
+                choices.of(root.object("joining"), JoiningKind.ALL),
                 cloths(root.object("cloths")),
                 new TreeSet<>(root.texts("noted", MOST_NOTED, 60)));
     }
@@ -171,11 +172,12 @@ public final class PlanJson {
     private record Choices(Unit unit, boolean earlier) {
 
         /** One of a set of kinds, with the details of that kind: {@code "kind": "envelope", "overlap": "4 in", …}. */
-        <E extends Enum<E> & Kind<T>, T extends Detailed> T of(Cursor at, Class<E> kinds) throws BadPlanFile {
-            E kind = at.choice("kind", kinds);
+        <T extends Detailed> T of(Cursor at, Kinds<T> kinds) throws BadPlanFile {
+            Kind<T> kind = at.kind(kinds);
+            boolean mayLeaveOut = earlier || kind.mayLeaveOut();
             Details details = kind.usual(unit)
                     .decided()
-                    .<BadPlanFile>each(detail -> !earlier || at.has(detail.name()) || detail.isOptional()
+                    .<BadPlanFile>each(detail -> !mayLeaveOut || at.has(detail.name()) || detail.isOptional()
                             ? detail.match(new Read(at))
                             : detail);
             at.done();
@@ -288,7 +290,7 @@ public final class PlanJson {
         }
 
         private void detailed(ObjectNode at, Detailed choice) {
-            at.put("kind", Phrase.code((Enum<?>) choice.kind()));
+            at.put("kind", choice.kind().code());
             choice.details().forEach(detail -> detail.match(new Written(at)));
         }
 

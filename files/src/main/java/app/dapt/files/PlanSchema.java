@@ -4,6 +4,7 @@ import app.dapt.cover.JoiningKind;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.Kind;
+import app.dapt.cover.decision.Kinds;
 import app.dapt.cover.edging.EdgingKind;
 import app.dapt.cover.front.ExtrasKind;
 import app.dapt.cover.front.FaceKind;
@@ -29,19 +30,19 @@ public final class PlanSchema {
 
     public static String write() {
         ObjectNode schema = (ObjectNode) JSON.readTree(PlanSchema.class.getResourceAsStream("/plan-format.base.json"));
-        Map.of(
+        Map.<String, Kinds<?>>of(
                         "shape",
-                        ShapeKind.values(),
+                        ShapeKind.ALL,
                         "opening",
-                        OpeningKind.values(),
+                        OpeningKind.ALL,
                         "face",
-                        FaceKind.values(),
+                        FaceKind.ALL,
                         "edging",
-                        EdgingKind.values(),
+                        EdgingKind.ALL,
                         "extras",
-                        ExtrasKind.values(),
+                        ExtrasKind.ALL,
                         "joining",
-                        JoiningKind.values())
+                        JoiningKind.ALL)
                 .entrySet()
                 .stream()
                 .sorted(Map.Entry.comparingByKey())
@@ -50,16 +51,16 @@ public final class PlanSchema {
         return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(schema) + "\n";
     }
 
-    private static void kinds(ArrayNode all, Kind<?>[] kinds) {
-        for (Kind<?> kind : kinds) {
+    private static void kinds(ArrayNode all, Kinds<?> kinds) {
+        for (Kind<?> kind : kinds.all()) {
             Detailed usual = kind.usual(Unit.INCH);
             ObjectNode one = all.addObject().put("type", "object").put("additionalProperties", false);
             ArrayNode required = one.putArray("required").add("kind");
             ObjectNode properties = one.putObject("properties");
-            properties.putObject("kind").put("const", Phrase.code((Enum<?>) kind));
+            properties.putObject("kind").put("const", kind.code());
             for (Detail<?> detail : usual.details()) {
                 detail.match(new Description(properties.putObject(detail.name())));
-                if (!detail.isOptional()) {
+                if (!detail.isOptional() && !kind.mayLeaveOut()) {
                     required.add(detail.name());
                 }
             }

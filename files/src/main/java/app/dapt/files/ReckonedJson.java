@@ -6,8 +6,8 @@ import app.dapt.cover.Finding;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Figure;
-import app.dapt.drawing.Offsets;
-import app.dapt.drawing.Template;
+import app.dapt.cover.drawing.Offsets;
+import app.dapt.cover.drawing.Template;
 import app.dapt.layout.ClothNeed;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
@@ -58,12 +58,12 @@ public record ReckonedJson(Words words) {
                 .put("fullnessSays", Phrase.code(reckoned.fullness().band()));
         opening(
                 root.putObject("opening")
-                        .put("kind", Phrase.code(reckoned.plan().opening().kind())),
+                        .put("kind", reckoned.plan().opening().kind().code()),
                 reckoned.back());
         reckoned.pieces().forEach(piece -> piece(root.withArray("pieces").addObject(), reckoned, piece));
         edging(
                 root.putObject("edge")
-                        .put("kind", Phrase.code(reckoned.plan().edging().kind())),
+                        .put("kind", reckoned.plan().edging().kind().code()),
                 reckoned);
         ArrayNode cloths = root.putArray("cloth");
         ClothToBuy buy = ClothToBuy.of(reckoned, ClothNeed::of);

@@ -2,8 +2,8 @@ package app.dapt.files;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.cover.decision.Cloths;
+import app.dapt.cover.drawing.EdgeOn;
 import app.dapt.drawing.Box;
-import app.dapt.drawing.EdgeOn;
 import app.dapt.drawing.Element;
 import app.dapt.drawing.Element.Label;
 import app.dapt.drawing.Element.Line;

@@ -1,8 +1,8 @@
 package app.dapt.files;
 
 import app.dapt.cover.decision.Back.End;
-import app.dapt.cover.edging.EdgingKind;
-import app.dapt.drawing.EdgeOn;
+import app.dapt.cover.drawing.EdgeOn;
+import app.dapt.cover.edging.Edging.Caught;
 
 /** Writes a cover edge on as SVG: its layers pulled apart, what holds them together at the ends. */
 record SvgEdgeOn(SvgDrawing drawing) {
@@ -30,10 +30,7 @@ record SvgEdgeOn(SvgDrawing drawing) {
 
     /** What is caught in a seam: its lip inside, itself outside. */
     private static void caught(Markup svg, EdgeOn edgeOn, double x, double y, int outwards) {
-        if ((outwards < 0 ? edgeOn.start() : edgeOn.end()) != End.SEAM
-                || edgeOn.edging() == EdgingKind.NONE
-                || edgeOn.edging() == EdgingKind.FLANGE
-                || edgeOn.edging() == EdgingKind.CORNERS) {
+        if ((outwards < 0 ? edgeOn.start() : edgeOn.end()) != End.SEAM || edgeOn.caught() == Caught.NOTHING) {
             return;
         }
         svg.empty(
@@ -43,7 +40,7 @@ record SvgEdgeOn(SvgDrawing drawing) {
                 "d",
                 "M" + Markup.number(x - outwards * 10) + " " + Markup.number(y) + "H"
                         + Markup.number(x + outwards * 4));
-        if (edgeOn.edging() == EdgingKind.PIPING) {
+        if (edgeOn.caught() == Caught.CORD) {
             svg.empty("circle", "class", "caught", "cx", x + outwards * 8, "cy", y, "r", 4.5);
         } else {
             svg.empty(

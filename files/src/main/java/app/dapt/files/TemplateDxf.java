@@ -1,8 +1,8 @@
 package app.dapt.files;
 
+import app.dapt.cover.drawing.Template;
 import app.dapt.drawing.Element.Path;
 import app.dapt.drawing.Element.Role;
-import app.dapt.drawing.Template;
 import app.dapt.piece.Contour.Point;
 import app.dapt.words.Words;
 import java.util.List;

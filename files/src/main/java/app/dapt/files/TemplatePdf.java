@@ -1,9 +1,9 @@
 package app.dapt.files;
 
+import app.dapt.cover.drawing.Offsets;
+import app.dapt.cover.drawing.Template;
 import app.dapt.drawing.Element.Path;
 import app.dapt.drawing.Element.Role;
-import app.dapt.drawing.Offsets;
-import app.dapt.drawing.Template;
 import app.dapt.piece.Contour.Point;
 import app.dapt.words.OffsetWords;
 import app.dapt.words.Words;

@@ -1,6 +1,6 @@
 package app.dapt.words;
 
-import app.dapt.drawing.Offsets;
+import app.dapt.cover.drawing.Offsets;
 import java.util.stream.Collectors;
 
 /** A table of offsets as it is read at the table. */

@@ -4,7 +4,10 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
+import java.net.URL;
 import java.nio.charset.StandardCharsets;
+import java.util.Collections;
+import java.util.List;
 import java.util.Map;
 import java.util.Properties;
 import java.util.TreeMap;
@@ -26,27 +29,35 @@ public record Wordbook(Map<String, String> texts) {
         texts = Map.copyOf(texts);
     }
 
-    /** Reads the bundles of these names, {@code /words/NAME.properties}, and what the given English says otherwise. */
+    /**
+     * Reads the bundles of these names, {@code words/NAME.properties} wherever they lie on the class path, and what the
+     * given English says otherwise. Who adds a kind adds its words beside it.
+     */
     public static Wordbook load(English english, String... names) {
         Map<String, String> texts = new TreeMap<>();
         for (String name : names) {
-            texts.putAll(read("/words/" + name + ".properties"));
+            texts.putAll(read("words/" + name + ".properties"));
             if (english == English.UK) {
-                texts.putAll(read("/words/" + name + "_uk.properties"));
+                texts.putAll(read("words/" + name + "_uk.properties"));
             }
         }
         return new Wordbook(texts);
     }
 
-    private static Map<String, String> read(String resource) {
-        try (InputStream in = Wordbook.class.getResourceAsStream(resource)) {
-            if (in == null) {
-                throw new IllegalArgumentException("no words at " + resource);
+    private static Map<String, String> read(String name) {
+        try {
+            List<URL> found = Collections.list(Wordbook.class.getClassLoader().getResources(name));
+            if (found.isEmpty()) {
+                throw new IllegalArgumentException("no words at " + name);
             }
-            Properties properties = new Properties();
-            properties.load(new InputStreamReader(in, StandardCharsets.UTF_8));
             Map<String, String> texts = new TreeMap<>();
-            properties.forEach((code, text) -> texts.put((String) code, (String) text));
+            for (URL bundle : found) {
+                Properties properties = new Properties();
+                try (InputStream in = bundle.openStream()) {
+                    properties.load(new InputStreamReader(in, StandardCharsets.UTF_8));
+                }
+                properties.forEach((code, text) -> texts.put((String) code, (String) text));
+            }
             return texts;
         } catch (IOException e) {
             throw new UncheckedIOException(e);

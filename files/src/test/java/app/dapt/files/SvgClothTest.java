@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.dapt.RandomPlans;
 import app.dapt.cover.ClothUse;
 import app.dapt.cover.Reckoner;
-import app.dapt.drawing.ClothSheet;
+import app.dapt.layout.ClothSheet;
 import app.dapt.layout.Layout;
 import app.dapt.layout.Layout.Spot;
 import app.dapt.layout.LayoutChoices;

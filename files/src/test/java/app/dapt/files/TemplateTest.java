@@ -6,12 +6,14 @@ import static org.assertj.core.api.Assertions.within;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.Reckoner;
+import app.dapt.cover.decision.Kind;
+import app.dapt.cover.drawing.Template;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.shape.Corners;
 import app.dapt.cover.shape.Rectangular;
+import app.dapt.cover.shape.Shape;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.drawing.Element.Role;
-import app.dapt.drawing.Template;
 import app.dapt.files.TemplatePdf.Paper;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Form;
@@ -51,7 +53,7 @@ class TemplateTest {
 
     private static final Words WORDS = new Words(Wordbook.load(English.US, "craft"), Mark.EIGHTH);
 
-    private static CoverPlan cover(ShapeKind shape, int across, int upDown) {
+    private static CoverPlan cover(Kind<Shape> shape, int across, int upDown) {
         CoverPlan plan = DefaultPlan.plan(
                 "Template", Mark.EIGHTH, shape, Form.overCrown(Length.inches(across), Length.inches(upDown)));
         return plan.withFit(plan.fit().withSchool(FitSchool.FINISH_TO_FORM))

@@ -8,9 +8,11 @@ import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.JoiningKind;
 import app.dapt.cover.Reckoner;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.edging.EdgingKind;
 import app.dapt.cover.front.FaceKind;
 import app.dapt.cover.opening.OpeningKind;
+import app.dapt.cover.shape.Shape;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.fit.Fit;
 import app.dapt.fit.FitSchool;
@@ -29,14 +31,14 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** The plan as a sentence: every decision is a phrase of it, as a sewist would say it. */
 class BriefTest {
 
     private static final Words WORDS = new Words(Wordbook.load(English.US, "craft"), Mark.EIGHTH);
 
-    private static CoverPlan bench(ShapeKind shape) {
+    private static CoverPlan bench(Kind<Shape> shape) {
         return DefaultPlan.plan(
                 "Bench",
                 Mark.EIGHTH,
@@ -56,19 +58,20 @@ class BriefTest {
     }
 
     private static CoverPlan withOpening(String kind) {
-        return bench(ShapeKind.SQUARE).withOpening(OpeningKind.valueOf(kind).usual(Unit.INCH));
+        return bench(ShapeKind.SQUARE)
+                .withOpening(OpeningKind.ALL.coded(kind).orElseThrow().usual(Unit.INCH));
     }
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            SQUARE | A square cover for a form that measures  | 20 in across and 20 in | an envelope back
-            OBLONG | An oblong cover for a form that measures | 20 in across and 14 in | an envelope back
-            ROUND  | A round cover for a form that measures   | 20 in across and 20 in | an envelope back
-            VEE    | A V-shaped cover for a form that measures | 20 in across and 20 in | an upright envelope
-            RUN    | A long, 3-pocket cover for forms that together measure | 20 in across and 20 in | an envelope back
+            square | A square cover for a form that measures  | 20 in across and 20 in | an envelope back
+            oblong | An oblong cover for a form that measures | 20 in across and 14 in | an envelope back
+            round  | A round cover for a form that measures   | 20 in across and 20 in | an envelope back
+            vee    | A V-shaped cover for a form that measures | 20 in across and 20 in | an upright envelope
+            run    | A long, 3-pocket cover for forms that together measure | 20 in across and 20 in | an envelope back
             """)
-    void isOneSentence(ShapeKind kind, String begins, String measured, String back) {
-        assertThat(WORDS.say(brief(bench(kind))))
+    void isOneSentence(String kind, String begins, String measured, String back) {
+        assertThat(WORDS.say(brief(bench(ShapeKind.ALL.coded(kind).orElseThrow()))))
                 .startsWith(begins + " " + measured + " up and down, over the crown, cut to the form, with " + back
                         + " overlapping 4 in and ½ in seams, zigzagged")
                 .endsWith(", no trim yet, the front plain, nothing added yet, "
@@ -77,15 +80,15 @@ class BriefTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            ENVELOPE   | an envelope back overlapping 4 in
-            BANDED     | a banded envelope overlapping 4 in
-            WRAP       | a wrap overlapping 4 in
-            PILLOWCASE | a flap of 5½ in tucked in under
-            EDGE_ZIP   | a zip 16 in long in the bottom seam
-            BACK_ZIP   | a zip 16 in long across the back, 2 in up
-            HIDDEN_ZIP | a zip 18 in long hidden under a band, 6 in up
-            ARM_FLAP   | a flap of 6 in tucked in at one arm
-            SEWN_SHUT  | an opening of 15 in sewn shut by hand
+            envelope   | an envelope back overlapping 4 in
+            banded     | a banded envelope overlapping 4 in
+            wrap       | a wrap overlapping 4 in
+            pillowcase | a flap of 5½ in tucked in under
+            edge-zip   | a zip 16 in long in the bottom seam
+            back-zip   | a zip 16 in long across the back, 2 in up
+            hidden-zip | a zip 18 in long hidden under a band, 6 in up
+            arm-flap   | a flap of 6 in tucked in at one arm
+            sewn-shut  | an opening of 15 in sewn shut by hand
             """)
     void saysHowItOpens(String kind, String said) {
         assertThat(phrase(withOpening(kind), Decision.OPENING)).isEqualTo(said);
@@ -93,15 +96,19 @@ class BriefTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            NONE      | no trim yet
-            PIPING    | piped with 5⁄32 in (4 mm) cord
-            BY_LENGTH | edged with fringe
-            RUFFLE    | with a 2-in ruffle
-            FLANGE    | with a 2-in flange
-            CORNERS   | with tassels at the corners
+            none      | no trim yet
+            piping    | piped with 5⁄32 in (4 mm) cord
+            by-length | edged with fringe
+            ruffle    | with a 2-in ruffle
+            flange    | with a 2-in flange
+            corners   | with tassels at the corners
             """)
-    void saysWhatIsRoundTheEdge(EdgingKind kind, String said) {
-        assertThat(phrase(bench(ShapeKind.SQUARE).withEdging(kind.usual(Unit.INCH)), Decision.EDGE))
+    void saysWhatIsRoundTheEdge(String kind, String said) {
+        assertThat(phrase(
+                        bench(ShapeKind.SQUARE)
+                                .withEdging(
+                                        EdgingKind.ALL.coded(kind).orElseThrow().usual(Unit.INCH)),
+                        Decision.EDGE))
                 .isEqualTo(said);
     }
 
@@ -121,14 +128,15 @@ class BriefTest {
     }
 
     @ParameterizedTest
-    @EnumSource(
-            value = JoiningKind.class,
-            names = {"SIDES", "MIDDLE", "OWN"})
-    void speaksOfAJoinOnlyWhereThereIsOne(JoiningKind kind) {
+    @ValueSource(strings = {"sides", "middle", "own"})
+    void speaksOfAJoinOnlyWhereThereIsOne(String kind) {
         CoverPlan plan = bench(ShapeKind.SQUARE);
         assertThat(brief(plan).parts())
                 .noneMatch(part -> part.decision().filter(Decision.JOIN::equals).isPresent());
-        assertThat(phrase(plan.withJoining(kind.usual(Unit.INCH)), Decision.JOIN))
+        assertThat(phrase(
+                        plan.withJoining(
+                                JoiningKind.ALL.coded(kind).orElseThrow().usual(Unit.INCH)),
+                        Decision.JOIN))
                 .startsWith("joined");
     }
 

@@ -11,10 +11,10 @@ import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Detailed;
+import app.dapt.cover.drawing.CoverDrawing;
+import app.dapt.cover.drawing.EdgeOn;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.shape.ShapeKind;
-import app.dapt.drawing.CoverDrawing;
-import app.dapt.drawing.EdgeOn;
 import app.dapt.drawing.PieceDrawing;
 import app.dapt.files.SvgDrawing;
 import app.dapt.form.Form;
@@ -71,7 +71,7 @@ class WordsTest {
                     .forEach(mark -> said.append(words.say(Phrase.choice("marking", mark.sort()))));
             Stream.of(plan.shape(), plan.opening(), plan.face(), plan.extras(), plan.edging(), plan.joining())
                     .forEach(choice -> said.append(details(choice, words)));
-            Stream.of(OpeningKind.values()).forEach(kind -> kind.usual(plan.unit())
+            OpeningKind.ALL.stream().forEach(kind -> kind.usual(plan.unit())
                     .unfitFor(plan.shape())
                     .ifPresent(why -> said.append(words.say(why))));
             SvgDrawing svg = new SvgDrawing(plan.cloths(), words, 10, "x");

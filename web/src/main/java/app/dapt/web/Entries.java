@@ -1,6 +1,9 @@
 package app.dapt.web;
 
 import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Detailed;
+import app.dapt.cover.decision.Kind;
+import app.dapt.cover.decision.Kinds;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.measure.Entry;
 import app.dapt.measure.Length;
@@ -66,6 +69,12 @@ public final class Entries {
             }
         }
         return standing;
+    }
+
+    /** The kind of a decision, or the one that stands where the field is absent or says something else. */
+    public <T extends Detailed> Kind<T> kind(String name, Kinds<T> kinds, T standing) {
+        String code = typed.getOrDefault(name, standing.kind().code());
+        return kinds.coded(code).or(() -> kinds.coded(standing.kind().code())).orElseThrow();
     }
 
     /** How many, or the number that stands where the field is absent or refused. */

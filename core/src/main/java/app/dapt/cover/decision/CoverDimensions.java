@@ -14,6 +14,7 @@ import app.dapt.piece.Edge;
 import app.dapt.piece.Outline;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
+import app.dapt.piece.PieceRole;
 import app.dapt.piece.Side;
 import java.util.EnumMap;
 import java.util.Map;
@@ -87,6 +88,18 @@ public record CoverDimensions(
         return Length.max(Fit.SMALLEST, finished.total().minus(flanges));
     }
 
+    /** Whether its size in one direction comes from the form; else it follows from the size in the other direction. */
+    public boolean isMeasured(Axis axis) {
+        return axis == Axis.UP_DOWN
+                || shape().acrossFrom(upDown.total(), ease()).isEmpty();
+    }
+
+    /** The finished outline, whether it is a plain rectangle or not. */
+    public Contour contour() {
+        return outline.orElseGet(() -> Contour.rectangle(
+                0, 0, finished(Axis.ACROSS).toMm(), finished(Axis.UP_DOWN).toMm()));
+    }
+
     public Length finished(Axis axis) {
         return (axis == Axis.ACROSS ? across : upDown).total();
     }
@@ -144,7 +157,16 @@ public record CoverDimensions(
     }
 
     /** A piece as large as the cover, sewn all round. */
-    public Piece whole(String id, Material material) {
+    public Piece plainFront() {
+        return whole("front", Material.FRONT).as(PieceRole.Whole.FRONT);
+    }
+
+    /** The back in one piece, seamed all round. */
+    public Piece wholeBack() {
+        return whole("back", Material.BACK);
+    }
+
+    private Piece whole(String id, Material material) {
         Edge seam = Edge.seam(allowance());
         return part(id, material, Axis.ACROSS, Length.ZERO, finished(Axis.UP_DOWN), cut(Axis.UP_DOWN), seam, seam);
     }
@@ -167,11 +189,12 @@ public record CoverDimensions(
         edges.put(before(runs).opposite(), after);
         Sum width = stacked ? cut(runs) : deep;
         Sum height = stacked ? deep : cut(runs);
+        PieceRole role = material == Material.BACK ? PieceRole.Whole.BACK : PieceRole.Whole.OTHER;
         Optional<Outline.Part> lines = outline.map(cover -> new Outline.Part(
                         cover, grown.orElseThrow(), runs.other(), from, to, before.allowance(), after.allowance()))
                 .filter(part -> !part.isNothing());
         if (lines.isEmpty() || shape().isRectangular()) {
-            return panel(id, material, width, height, edges).outlined(lines.map(Outline.class::cast));
+            return panel(id, material, width, height, edges).as(role).outlined(lines.map(Outline.class::cast));
         }
         return panel(
                         id,
@@ -179,6 +202,7 @@ public record CoverDimensions(
                         drawn(width, lines.get().cutLength(Axis.ACROSS)),
                         drawn(height, lines.get().cutLength(Axis.UP_DOWN)),
                         edges)
+                .as(role)
                 .outlined(lines.map(Outline.class::cast));
     }
 

@@ -105,6 +105,11 @@ public interface CoverShape {
         return Optional.empty();
     }
 
+    /** Whether what is drawn straight edge on really bends, as it is cut along an arm. */
+    default boolean isBentEdgeOn() {
+        return false;
+    }
+
     /** Why an opening in the seam round it cannot be in that side; nothing where it can. */
     default Optional<Phrase> unfitAtEdge(Axis runs) {
         return Optional.empty();

@@ -17,6 +17,7 @@ import java.util.function.Function;
  * @param args     what goes into both of them
  * @param remedies changes that may help, the best first
  * @param note     what the press says by which it is set aside, where it may be
+ * @param unfit    whether the choice it is about does not go with the rest of the cover at all
  */
 public record FindingCandidate<D>(
         String code,
@@ -24,7 +25,8 @@ public record FindingCandidate<D>(
         String wording,
         List<Object> args,
         List<Remedy<D>> remedies,
-        Optional<String> note) {
+        Optional<String> note,
+        boolean unfit) {
 
     /** A change to the decision itself, or, where there is none, to another one. */
     public record Remedy<D>(Phrase label, Optional<D> changed, Optional<RemedyElsewhere> elsewhere) {
@@ -42,7 +44,12 @@ public record FindingCandidate<D>(
 
     /** One without a remedy yet. */
     public static <D> FindingCandidate<D> of(String code, Weight weight, String wording, Object... args) {
-        return new FindingCandidate<>(code, weight, wording, Arrays.asList(args), List.of(), Optional.empty());
+        return new FindingCandidate<>(code, weight, wording, Arrays.asList(args), List.of(), Optional.empty(), false);
+    }
+
+    /** This one of a choice that does not go with the rest of the cover at all. */
+    public FindingCandidate<D> asUnfit() {
+        return new FindingCandidate<>(code, weight, wording, args, remedies, note, true);
     }
 
     /** This one with one more change to try. */
@@ -58,7 +65,7 @@ public record FindingCandidate<D>(
     private FindingCandidate<D> with(Remedy<D> remedy) {
         List<Remedy<D>> more = new ArrayList<>(remedies);
         more.add(remedy);
-        return new FindingCandidate<>(code, weight, wording, args, more, note);
+        return new FindingCandidate<>(code, weight, wording, args, more, note, unfit);
     }
 
     /** This one, to be set aside by whoever has read it, should no change help. */
@@ -68,7 +75,7 @@ public record FindingCandidate<D>(
 
     /** This one, to be set aside by whoever sees to it in another way, said in the label. */
     public FindingCandidate<D> orNote(String label) {
-        return new FindingCandidate<>(code, weight, wording, args, remedies, Optional.of(label));
+        return new FindingCandidate<>(code, weight, wording, args, remedies, Optional.of(label), unfit);
     }
 
     /** This one about whatever holds the decision: a plan. */
@@ -82,7 +89,8 @@ public record FindingCandidate<D>(
                         .map(remedy ->
                                 new Remedy<>(remedy.label(), Optional.of(remedy.applied(own, other)), Optional.empty()))
                         .toList(),
-                note);
+                note,
+                unfit);
     }
 
     /** What a sewist who sets this aside has noted; should it grow worse, it is said again. */

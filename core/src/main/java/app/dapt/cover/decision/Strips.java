@@ -5,6 +5,7 @@ import app.dapt.measure.Sum;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
+import app.dapt.piece.PieceRole;
 import app.dapt.piece.Side;
 import java.util.List;
 import java.util.Map;
@@ -31,7 +32,8 @@ public final class Strips {
         }
         Sum each = Sum.of(
                 Sum.term("term.share-of-strip", total.total().times(1, count)), Sum.term("term.strip-joins", lost));
-        return List.of(sizes.panel(id, material, each, depth, edges).times(count));
+        return List.of(
+                sizes.panel(id, material, each, depth, edges).times(count).as(PieceRole.Whole.STRIP));
     }
 
     /** How many strips joined reach a length. */

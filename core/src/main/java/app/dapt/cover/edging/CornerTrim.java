@@ -5,12 +5,20 @@ import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Weight;
+import app.dapt.drawing.Element;
+import app.dapt.drawing.Element.Look;
+import app.dapt.drawing.Element.Trim;
+import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
+import app.dapt.piece.Contour;
+import app.dapt.piece.Contour.Point;
+import app.dapt.piece.Piece.Material;
 import java.util.List;
 
 /**
@@ -37,7 +45,7 @@ public record CornerTrim(Sort sort, Length hangs) implements Edging {
     }
 
     @Override
-    public EdgingKind kind() {
+    public Kind<Edging> kind() {
         return EdgingKind.CORNERS;
     }
 
@@ -53,6 +61,19 @@ public record CornerTrim(Sort sort, Length hangs) implements Edging {
         return List.of(Need.of(
                 Phrase.of("need.at-corners", Phrase.choice("corner-sort", sort)),
                 Phrase.of("need.so-many", edge.corners(), hangs)));
+    }
+
+    /** One at each corner, pointing out from the middle. */
+    @Override
+    public List<Element> over(SeamedEdge edge, CoverDimensions sizes) {
+        Length across = sizes.finished(Axis.ACROSS);
+        Length upDown = sizes.finished(Axis.UP_DOWN);
+        Point middle = new Point(across.toMm() / 2, upDown.toMm() / 2);
+        Contour contour =
+                sizes.shape().isRectangular() ? Contour.rectangle(0, 0, across.toMm(), upDown.toMm()) : sizes.contour();
+        return contour.corners().stream()
+                .<Element>map(corner -> new Trim(Look.TASSEL, List.of(middle, corner), hangs, Material.TRIM))
+                .toList();
     }
 
     @Override

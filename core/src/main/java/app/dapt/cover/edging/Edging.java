@@ -6,17 +6,21 @@ import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.Figure;
 import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Need;
+import app.dapt.drawing.Element;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
 import java.util.List;
+import java.util.Optional;
 
 /** What goes round the edge of a cover. */
 public interface Edging extends Detailed {
 
     @Override
-    EdgingKind kind();
+    Kind<Edging> kind();
 
     /** What is cut for it. */
     default List<Piece> pieces(SeamedEdge edge, CoverDimensions sizes) {
@@ -53,6 +57,31 @@ public interface Edging extends Detailed {
         return Length.ZERO;
     }
 
+    /** What of it hangs out from under the finished cloth. */
+    default List<Element> under(SeamedEdge edge, CoverDimensions sizes) {
+        return List.of();
+    }
+
+    /** What of it is seen on the finished cloth or over its edge. */
+    default List<Element> over(SeamedEdge edge, CoverDimensions sizes) {
+        return List.of();
+    }
+
+    /** What is caught in the seam, seen edge on. */
+    default Caught caught() {
+        return Caught.NOTHING;
+    }
+
+    /** The strip that goes round the edge joined from several, where there is one. */
+    default Optional<Strip> strip(CoverDimensions sizes) {
+        return Optional.empty();
+    }
+
+    /** Whether it takes cloth or trim of its own, which then is a cloth to choose. */
+    default boolean isBoughtByLength() {
+        return false;
+    }
+
     /** How much wider the cover is made all round. */
     default Length flange() {
         return Length.ZERO;
@@ -66,11 +95,25 @@ public interface Edging extends Detailed {
     /** How the brief puts it. */
     Phrase brief();
 
+    /** What one sees caught in a seam that is cut through. */
+    enum Caught {
+        NOTHING,
+        CORD,
+        FLAT_TRIM
+    }
+
+    /**
+     * A strip of cloth joined to go round.
+     *
+     * @param width how wide it is cut
+     */
+    record Strip(Length width, Material material) {}
+
     /** Nothing but the seam. */
     record None() implements Edging {
 
         @Override
-        public EdgingKind kind() {
+        public Kind<Edging> kind() {
             return EdgingKind.NONE;
         }
 

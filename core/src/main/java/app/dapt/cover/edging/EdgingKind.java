@@ -1,34 +1,24 @@
 package app.dapt.cover.edging;
 
-import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
-import app.dapt.measure.Unit;
-import java.util.function.Function;
+import app.dapt.cover.decision.Kinds;
+import java.util.List;
 
 /** What there is to put round the edge. */
-public enum EdgingKind implements Kind<Edging> {
-    NONE(unit -> new Edging.None(), details -> new Edging.None()),
-    PIPING(Piping::usual, Piping::from),
-    BY_LENGTH(TrimByLength::usual, TrimByLength::from),
-    RUFFLE(Ruffle::usual, Ruffle::from),
-    FLANGE(Flange::usual, Flange::from),
-    CORNERS(CornerTrim::usual, CornerTrim::from);
+public final class EdgingKind {
 
-    private final Function<Unit, Edging> usual;
-    private final Function<Details, Edging> from;
+    public static final Kind<Edging> NONE =
+            new Kind<>(Edging.class, "none", unit -> new Edging.None(), details -> new Edging.None());
+    public static final Kind<Edging> PIPING = new Kind<>(Edging.class, "piping", Piping::usual, Piping::from);
+    public static final Kind<Edging> BY_LENGTH =
+            new Kind<>(Edging.class, "by-length", TrimByLength::usual, TrimByLength::from);
+    public static final Kind<Edging> RUFFLE = new Kind<>(Edging.class, "ruffle", Ruffle::usual, Ruffle::from);
+    public static final Kind<Edging> FLANGE = new Kind<>(Edging.class, "flange", Flange::usual, Flange::from);
+    public static final Kind<Edging> CORNERS = new Kind<>(Edging.class, "corners", CornerTrim::usual, CornerTrim::from);
 
-    EdgingKind(Function<Unit, Edging> usual, Function<Details, Edging> from) {
-        this.usual = usual;
-        this.from = from;
-    }
+    /** All of them, in the order in which they are offered. */
+    public static final Kinds<Edging> ALL =
+            Kinds.of(Edging.class, List.of(NONE, PIPING, BY_LENGTH, RUFFLE, FLANGE, CORNERS));
 
-    @Override
-    public Edging usual(Unit unit) {
-        return usual.apply(unit);
-    }
-
-    @Override
-    public Edging with(Details details) {
-        return from.apply(details);
-    }
+    private EdgingKind() {}
 }

@@ -5,9 +5,13 @@ import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.RemedyElsewhere;
 import app.dapt.cover.decision.Weight;
+import app.dapt.drawing.Element;
+import app.dapt.drawing.Element.Path;
+import app.dapt.drawing.Element.Role;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
@@ -29,13 +33,19 @@ public record Flange(Length width) implements Edging {
     }
 
     @Override
-    public EdgingKind kind() {
+    public Kind<Edging> kind() {
         return EdgingKind.FLANGE;
     }
 
     @Override
     public List<Detail<?>> details() {
         return List.of(Detail.measure("flange", LengthRange.HANGS, width, true));
+    }
+
+    @Override
+    public List<Element> over(SeamedEdge edge, CoverDimensions sizes) {
+        return List.of(
+                new Path(Role.TOPSTITCH, sizes.contour().grown(width.negated()).points(), true));
     }
 
     @Override
@@ -51,6 +61,7 @@ public record Flange(Length width) implements Edging {
                             Weight.WILL_NOT_WORK,
                             "flange-unfit",
                             Phrase.of(edge.whole() ? "unfit.flange-shape" : "unfit.flange-fold"))
+                    .asUnfit()
                     .orTry(new None(), "no-flange"));
         }
         boolean opensAtEdge = back.mouth().isPresent();

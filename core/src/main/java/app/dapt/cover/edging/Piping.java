@@ -6,16 +6,21 @@ import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Figure;
 import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Strips;
 import app.dapt.cover.decision.Weight;
+import app.dapt.drawing.Element;
+import app.dapt.drawing.Element.Look;
+import app.dapt.drawing.Element.Trim;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
+import app.dapt.piece.PieceRole;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -143,7 +148,7 @@ public record Piping(
     }
 
     @Override
-    public EdgingKind kind() {
+    public Kind<Edging> kind() {
         return EdgingKind.PIPING;
     }
 
@@ -176,7 +181,7 @@ public record Piping(
     }
 
     /** How wide to cut the strip. */
-    public Sum strip(CoverDimensions sizes) {
+    public Sum stripWidth(CoverDimensions sizes) {
         Unit unit = sizes.ownUnit();
         Length lips = sizes.allowance().times(2);
         Sum sum =
@@ -201,12 +206,12 @@ public record Piping(
 
     /** The flat part left to catch in the seam, on each side. */
     Length lip(CoverDimensions sizes) {
-        return strip(sizes).total().minus(wrap(sizes.ownUnit())).half();
+        return stripWidth(sizes).total().minus(wrap(sizes.ownUnit())).half();
     }
 
     BiasCut bias(SeamedEdge edge, CoverDimensions sizes) {
         Length total = edge.withJoin(sizes.ownUnit()).total();
-        Length strip = strip(sizes).total();
+        Length strip = stripWidth(sizes).total();
         return way == BiasWay.STRIPS
                 ? BiasCut.strips(total, strip, block)
                 : BiasCut.tube(total, strip, sizes.ownUnit().pick(Length.cm(1), Length.inches(1)));
@@ -223,24 +228,25 @@ public record Piping(
                     : Sum.of(Sum.term("term.tube-side", bias.width()));
             Sum height = Sum.of(Sum.term(way == BiasWay.STRIPS ? "term.block" : "term.tube-side", bias.height()));
             return List.of(sizes.panel(
-                    way == BiasWay.STRIPS ? "bias-block" : "bias-square",
-                    from.material(),
-                    width,
-                    height,
-                    Piece.foldedAllRound()));
+                            way == BiasWay.STRIPS ? "bias-block" : "bias-square",
+                            from.material(),
+                            width,
+                            height,
+                            Piece.foldedAllRound())
+                    .as(way == BiasWay.STRIPS ? PieceRole.Whole.BIAS_BLOCK : PieceRole.Whole.BIAS_TUBE));
         }
         Sum length = edge.withJoin(sizes.ownUnit());
         if (grain == Grain.ALONG) {
-            return List.of(sizes.panel("piping", from.material(), strip(sizes), length, Piece.foldedAllRound()));
+            return List.of(sizes.panel("piping", from.material(), stripWidth(sizes), length, Piece.foldedAllRound()));
         }
         Length usable = sizes.cloths().of(from.material()).usableWidth();
         return Strips.across(
                 "piping",
                 from.material(),
                 edge.withJoin(sizes.ownUnit()),
-                strip(sizes),
+                stripWidth(sizes),
                 usable,
-                strip(sizes).total(),
+                stripWidth(sizes).total(),
                 sizes);
     }
 
@@ -255,7 +261,7 @@ public record Piping(
         List<Phrase> said = new ArrayList<>();
         said.add(Phrase.of(
                 "about.strip",
-                strip(sizes).total(),
+                stripWidth(sizes).total(),
                 lip(sizes),
                 edge.withJoin(sizes.ownUnit()).total()));
         if (isBias()) {
@@ -279,7 +285,7 @@ public record Piping(
     public List<Figure> figures(SeamedEdge edge, CoverDimensions sizes) {
         Unit unit = sizes.ownUnit();
         List<Figure> figures = new ArrayList<>(List.of(
-                Figure.of("strip", strip(sizes)),
+                Figure.of("strip", stripWidth(sizes)),
                 Figure.of("lip", lip(sizes)),
                 Figure.of("stripLength", edge.withJoin(unit)),
                 Figure.of("cord", edge.withJoin(unit))));
@@ -294,6 +300,21 @@ public record Piping(
             figures.add(Figure.of("strips", pieces(edge, sizes).get(0).quantity()));
         }
         return figures;
+    }
+
+    @Override
+    public Optional<Strip> strip(CoverDimensions sizes) {
+        return Optional.of(new Strip(stripWidth(sizes).total(), from.material()));
+    }
+
+    @Override
+    public Caught caught() {
+        return Caught.CORD;
+    }
+
+    @Override
+    public List<Element> over(SeamedEdge edge, CoverDimensions sizes) {
+        return Trim.along(edge.paths(), Look.PIPING, standsOut(), from.material());
     }
 
     @Override

@@ -6,10 +6,14 @@ import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Figure;
 import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Strips;
 import app.dapt.cover.decision.Weight;
+import app.dapt.drawing.Element;
+import app.dapt.drawing.Element.Look;
+import app.dapt.drawing.Element.Trim;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
@@ -79,7 +83,7 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
     }
 
     @Override
-    public EdgingKind kind() {
+    public Kind<Edging> kind() {
         return EdgingKind.RUFFLE;
     }
 
@@ -97,6 +101,21 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
     /** Whether piping lies in the same seam. */
     public boolean isPiped() {
         return pipedToo && where == Where.IN_SEAM;
+    }
+
+    @Override
+    public Caught caught() {
+        return Caught.FLAT_TRIM;
+    }
+
+    @Override
+    public List<Element> under(SeamedEdge edge, CoverDimensions sizes) {
+        return Trim.along(edge.paths(), Look.RUFFLE, depth, from.material());
+    }
+
+    @Override
+    public List<Element> over(SeamedEdge edge, CoverDimensions sizes) {
+        return isPiped() ? Piping.usual(sizes.ownUnit()).over(edge, sizes) : List.of();
     }
 
     /** The edge times the fullness. */

@@ -6,15 +6,20 @@ import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Figure;
 import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.RemedyElsewhere;
 import app.dapt.cover.decision.Weight;
+import app.dapt.drawing.Element;
+import app.dapt.drawing.Element.Look;
+import app.dapt.drawing.Element.Trim;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -33,11 +38,22 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
 
     /** What it is. */
     public enum Sort {
-        FRINGE,
-        POM_POMS,
-        LACE,
-        RICKRACK,
-        BEADS
+        FRINGE(Look.FRINGE),
+        POM_POMS(Look.POM_POMS),
+        LACE(Look.LACE),
+        RICKRACK(Look.RICKRACK),
+        BEADS(Look.BEADS);
+
+        private final Look look;
+
+        Sort(Look look) {
+            this.look = look;
+        }
+
+        /** Whether it lies on the edge rather than hanging from it. */
+        private boolean liesOnEdge() {
+            return this == RICKRACK;
+        }
     }
 
     /** In one length or in several. */
@@ -70,7 +86,7 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
     }
 
     @Override
-    public EdgingKind kind() {
+    public Kind<Edging> kind() {
         return EdgingKind.BY_LENGTH;
     }
 
@@ -105,6 +121,32 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
 
     private Piping piping(CoverDimensions sizes) {
         return Piping.usual(sizes.ownUnit());
+    }
+
+    @Override
+    public boolean isBoughtByLength() {
+        return true;
+    }
+
+    @Override
+    public Caught caught() {
+        return Caught.FLAT_TRIM;
+    }
+
+    private List<Element> drawn(SeamedEdge edge) {
+        return Trim.along(edge.paths(), sort.look, hangs, Material.TRIM);
+    }
+
+    @Override
+    public List<Element> under(SeamedEdge edge, CoverDimensions sizes) {
+        return sort.liesOnEdge() ? List.of() : drawn(edge);
+    }
+
+    @Override
+    public List<Element> over(SeamedEdge edge, CoverDimensions sizes) {
+        List<Element> over = new ArrayList<>(pipedToo ? piping(sizes).over(edge, sizes) : List.of());
+        over.addAll(sort.liesOnEdge() ? drawn(edge) : List.of());
+        return over;
     }
 
     @Override

@@ -5,9 +5,13 @@ import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Weight;
+import app.dapt.drawing.Element;
+import app.dapt.drawing.Element.Path;
+import app.dapt.drawing.Element.Role;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -30,10 +34,21 @@ public record Decoration(boolean there, Length clear) implements Extra {
     }
 
     @Override
+    public Kind<Extra> kind() {
+        return ExtraKind.DECORATION;
+    }
+
+    @Override
     public List<Detail<?>> details() {
         return List.of(
                 Detail.tick("decoration", there, true),
                 Detail.measure("decorationClear", LengthRange.TURN, clear, there));
+    }
+
+    @Override
+    public List<Element> drawn(CoverDimensions sizes) {
+        return List.of(new Path(
+                Role.HIDDEN_EDGE, sizes.contour().grown(clear.negated()).points(), true));
     }
 
     @Override
@@ -49,13 +64,13 @@ public record Decoration(boolean there, Length clear) implements Extra {
     }
 
     @Override
-    public List<FindingCandidate<Details>> concerns(CoverDimensions sizes, Details standing) {
+    public List<FindingCandidate<Extra>> concerns(CoverDimensions sizes) {
         Length side = Length.min(sizes.finished(Axis.ACROSS), sizes.finished(Axis.UP_DOWN));
         if (clear.times(2).under(side)) {
             return List.of();
         }
         Length less = side.times(1, 10);
-        return List.of(FindingCandidate.<Details>of("decoration-none", Weight.WILL_NOT_WORK, "decoration-none", clear)
-                .orTry(standing.with("decorationClear", less), "clear", less));
+        return List.of(FindingCandidate.<Extra>of("decoration-none", Weight.WILL_NOT_WORK, "decoration-none", clear)
+                .orTry(from(decided().with("decorationClear", less)), "clear", less));
     }
 }

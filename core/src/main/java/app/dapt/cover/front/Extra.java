@@ -2,25 +2,29 @@ package app.dapt.cover.front;
 
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Detail;
-import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Need;
+import app.dapt.drawing.Element;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
 import java.util.List;
 
-/** One thing that is added to the front. What was decided about it is kept while it is not there. */
-interface Extra {
+/**
+ * One thing that is added to the front. What was decided about it is kept while it is not there. The details of all of
+ * them stand side by side, so each has names of its own.
+ */
+public interface Extra extends Detailed {
 
     /** Whether it is there. */
     boolean there();
 
-    /** What is decided about it, by names of its own. */
-    List<Detail<?>> details();
+    @Override
+    Kind<Extra> kind();
 
     /** How the brief puts it. */
     Phrase brief();
@@ -40,12 +44,23 @@ interface Extra {
         return List.of();
     }
 
-    /**
-     * What can go wrong with it.
-     *
-     * @param standing the details of everything that is added; a remedy changes those of this one
-     */
-    default List<FindingCandidate<Details>> concerns(CoverDimensions sizes, Details standing) {
+    /** What is seen of it on the finished front. */
+    default List<Element> drawn(CoverDimensions sizes) {
+        return List.of();
+    }
+
+    /** How far it rises above the edge. */
+    default Length standsOut(CoverDimensions sizes) {
+        return Length.ZERO;
+    }
+
+    /** Whether a motif of the print is set in the middle of the front for it. */
+    default boolean centresPrint() {
+        return false;
+    }
+
+    /** What can go wrong with it. */
+    default List<FindingCandidate<Extra>> concerns(CoverDimensions sizes) {
         return List.of();
     }
 

@@ -7,7 +7,10 @@ import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Need;
+import app.dapt.drawing.Element;
+import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Marking;
@@ -15,53 +18,50 @@ import app.dapt.piece.Piece;
 import java.util.List;
 import java.util.stream.Stream;
 
-/** What is added to the front besides its cloth. Each is a class of its own; here they are together. */
-public record Extras(
-        Pocket pocket, Handle handle, Label label, Decoration decoration, Rows rows, Motif motif, Layers layers)
-        implements Detailed {
+/**
+ * What is added to the front besides its cloth.
+ *
+ * @param all one of each kind, there or not
+ */
+public record Extras(List<Extra> all) implements Detailed {
+
+    public Extras {
+        all = List.copyOf(all);
+    }
 
     /** Nothing yet. */
     public static Extras none(Unit unit) {
-        return new Extras(
-                Pocket.none(unit),
-                Handle.none(unit),
-                Label.none(unit),
-                Decoration.none(unit),
-                Rows.none(unit),
-                new Motif(false),
-                new Layers(Layers.Behind.NONE, Layers.Behind.NONE, Layers.Behind.NONE));
+        return new Extras(ExtraKind.ALL.stream().map(kind -> kind.usual(unit)).toList());
     }
 
     static Extras from(Details details) {
-        return new Extras(
-                Pocket.from(details),
-                Handle.from(details),
-                Label.from(details),
-                Decoration.from(details),
-                Rows.from(details),
-                Motif.from(details),
-                Layers.from(details));
-    }
-
-    private Stream<Extra> all() {
-        return Stream.of(pocket, handle, label, decoration, rows, motif, layers);
+        return new Extras(ExtraKind.ALL.stream().map(kind -> kind.with(details)).toList());
     }
 
     private Stream<Extra> there() {
-        return all().filter(Extra::there);
+        return all.stream().filter(Extra::there);
+    }
+
+    /** These with one of them changed. */
+    private Extras with(Extra changed) {
+        return new Extras(all.stream()
+                .map(extra -> extra.kind() == changed.kind() ? changed : extra)
+                .toList());
     }
 
     @Override
-    public ExtrasKind kind() {
+    public Kind<Extras> kind() {
         return ExtrasKind.EXTRAS;
     }
 
     @Override
     public List<Detail<?>> details() {
-        return all().<Detail<?>>flatMap(extra -> extra.details().stream()).toList();
+        return all.stream()
+                .<Detail<?>>flatMap(extra -> extra.details().stream())
+                .toList();
     }
 
-    /** What is sewn into the seams of this front or on it, where it lies there. */
+    /** What of them is sewn into the seams of this front or on it, where it lies there. */
     public List<Marking> marks(Front made, CoverDimensions sizes) {
         return there().flatMap(extra -> extra.marks(made, sizes).stream()).toList();
     }
@@ -76,11 +76,25 @@ public record Extras(
         return there().flatMap(extra -> extra.needs(sizes, back).stream()).toList();
     }
 
+    /** What is seen of them on the finished front. */
+    public List<Element> drawn(CoverDimensions sizes) {
+        return there().flatMap(extra -> extra.drawn(sizes).stream()).toList();
+    }
+
+    /** How far the one that rises furthest rises above the edge. */
+    public Length standsOut(CoverDimensions sizes) {
+        return there().map(extra -> extra.standsOut(sizes)).reduce(Length.ZERO, Length::max);
+    }
+
+    /** Whether a motif of the print is set in the middle of the front. */
+    public boolean centresPrint() {
+        return there().anyMatch(Extra::centresPrint);
+    }
+
     /** What can go wrong with them. */
     public List<FindingCandidate<Extras>> concerns(CoverDimensions sizes) {
-        Details standing = decided();
-        return there().flatMap(extra -> extra.concerns(sizes, standing).stream())
-                .map(each -> each.lifted(Extras::from, elsewhere -> this))
+        return there().flatMap(extra -> extra.concerns(sizes).stream())
+                .map(each -> each.lifted(this::with, elsewhere -> this))
                 .toList();
     }
 

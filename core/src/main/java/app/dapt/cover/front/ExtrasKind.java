@@ -1,20 +1,17 @@
 package app.dapt.cover.front;
 
-import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
-import app.dapt.measure.Unit;
+import app.dapt.cover.decision.Kinds;
+import java.util.List;
 
 /** There is one kind of extras, in which each is there or not. */
-public enum ExtrasKind implements Kind<Extras> {
-    EXTRAS;
+public final class ExtrasKind {
 
-    @Override
-    public Extras usual(Unit unit) {
-        return Extras.none(unit);
-    }
+    public static final Kind<Extras> EXTRAS =
+            new Kind<>(Extras.class, "extras", Extras::none, Extras::from).leavingOutTheUsual();
 
-    @Override
-    public Extras with(Details details) {
-        return Extras.from(details);
-    }
+    /** All of them, in the order in which they are offered. */
+    public static final Kinds<Extras> ALL = Kinds.of(Extras.class, List.of(EXTRAS));
+
+    private ExtrasKind() {}
 }

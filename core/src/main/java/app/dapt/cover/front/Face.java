@@ -5,10 +5,17 @@ import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Spacing;
 import app.dapt.cover.decision.Weight;
+import app.dapt.drawing.Box;
+import app.dapt.drawing.Element;
+import app.dapt.drawing.Element.Line;
+import app.dapt.drawing.Element.Role;
+import app.dapt.drawing.Element.Shade;
+import app.dapt.drawing.Element.Spot;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -18,6 +25,7 @@ import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
+import app.dapt.piece.PieceRole;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -25,7 +33,7 @@ import java.util.List;
 public sealed interface Face extends Detailed {
 
     @Override
-    FaceKind kind();
+    Kind<Face> kind();
 
     /** The front to cut. */
     Piece front(CoverDimensions sizes);
@@ -58,6 +66,15 @@ public sealed interface Face extends Detailed {
         return false;
     }
 
+    /**
+     * What is seen of it on the finished front besides its cloth.
+     *
+     * @param front the piece it was made from
+     */
+    default List<Element> drawn(Piece front, CoverDimensions sizes) {
+        return List.of();
+    }
+
     /** What can go wrong with it. */
     default List<FindingCandidate<Face>> concerns(CoverDimensions sizes) {
         return List.of();
@@ -72,7 +89,7 @@ public sealed interface Face extends Detailed {
         }
 
         @Override
-        public FaceKind kind() {
+        public Kind<Face> kind() {
             return FaceKind.PLAIN;
         }
 
@@ -83,7 +100,7 @@ public sealed interface Face extends Detailed {
 
         @Override
         public Piece front(CoverDimensions sizes) {
-            return sizes.whole("front", Material.FRONT);
+            return sizes.plainFront();
         }
     }
 
@@ -114,7 +131,7 @@ public sealed interface Face extends Detailed {
         }
 
         @Override
-        public FaceKind kind() {
+        public Kind<Face> kind() {
             return FaceKind.BUTTON_BAND;
         }
 
@@ -143,7 +160,7 @@ public sealed interface Face extends Detailed {
          */
         @Override
         public Piece front(CoverDimensions sizes) {
-            Piece plain = sizes.whole("front", Material.FRONT);
+            Piece plain = sizes.plainFront();
             if (!sizes.shape().isRectangular()) {
                 return plain;
             }
@@ -158,7 +175,27 @@ public sealed interface Face extends Detailed {
             }
             Sum wide = sizes.cut(Axis.ACROSS).plus(Sum.term("term.pleat", pleat.times(2)));
             return sizes.panel("front", Material.FRONT, wide, sizes.cut(Axis.UP_DOWN), plain.edges())
+                    .as(PieceRole.Whole.FRONT)
                     .marked(marks);
+        }
+
+        /** The band's fold casts a shadow; its other edge is stitched down, its buttons lie in the middle. */
+        @Override
+        public List<Element> drawn(Piece front, CoverDimensions sizes) {
+            Length width = sizes.finished(Axis.ACROSS);
+            Length height = sizes.finished(Axis.UP_DOWN);
+            Length fold = width.half().plus(pleat.half());
+            Length stitched = width.half().minus(pleat.half());
+            Length shade = Length.min(width, height).times(1, 50);
+            List<Element> elements = new ArrayList<>(List.of(
+                    new Shade(new Box(fold, Length.ZERO, shade, height)),
+                    new Line(Role.FINISHED_EDGE, fold, Length.ZERO, fold, height),
+                    new Line(Role.TOPSTITCH, stitched, Length.ZERO, stitched, height)));
+            front.marks().stream()
+                    .filter(mark -> mark.sort() == Sort.BUTTON)
+                    .map(mark -> mark.fromTop().orElseThrow().minus(sizes.allowance()))
+                    .forEach(down -> elements.add(new Spot(Sort.BUTTON, width.half(), down, size, Axis.ACROSS)));
+            return elements;
         }
 
         /** The first fold, half the band beyond the middle; all beyond it is cut two bands further out. */
@@ -210,7 +247,7 @@ public sealed interface Face extends Detailed {
     record Pieced(Length layers) implements Face {
 
         @Override
-        public FaceKind kind() {
+        public Kind<Face> kind() {
             return FaceKind.PIECED;
         }
 
@@ -221,17 +258,18 @@ public sealed interface Face extends Detailed {
 
         @Override
         public Piece front(CoverDimensions sizes) {
-            Piece plain = sizes.whole("front", Material.FRONT);
+            Piece plain = sizes.plainFront();
             if (!sizes.shape().isRectangular()) {
                 return plain;
             }
             Sum.Term more = Sum.term("term.layers", layers);
             return sizes.panel(
-                    "front",
-                    Material.FRONT,
-                    sizes.cut(Axis.ACROSS).plus(more),
-                    sizes.cut(Axis.UP_DOWN).plus(more),
-                    plain.edges());
+                            "front",
+                            Material.FRONT,
+                            sizes.cut(Axis.ACROSS).plus(more),
+                            sizes.cut(Axis.UP_DOWN).plus(more),
+                            plain.edges())
+                    .as(PieceRole.Whole.FRONT);
         }
 
         @Override
@@ -244,6 +282,7 @@ public sealed interface Face extends Detailed {
     /** That this front does not go with the rest, and why. */
     static FindingCandidate<Face> unfit(Phrase reason) {
         return FindingCandidate.<Face>of("front-unfit", Weight.WILL_NOT_WORK, "front-unfit", reason)
+                .asUnfit()
                 .orTry(new Plain(), "plain-front");
     }
 }

@@ -1,34 +1,25 @@
 package app.dapt.cover.front;
 
-import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
+import app.dapt.cover.decision.Kinds;
 import app.dapt.measure.Length;
-import app.dapt.measure.Unit;
-import java.util.function.Function;
+import java.util.List;
 
 /** The fronts there are. */
-public enum FaceKind implements Kind<Face> {
-    PLAIN(unit -> new Face.Plain(), details -> new Face.Plain()),
-    BUTTON_BAND(Face.ButtonBand::usual, Face.ButtonBand::from),
-    PIECED(
+public final class FaceKind {
+
+    public static final Kind<Face> PLAIN =
+            new Kind<>(Face.class, "plain", unit -> new Face.Plain(), details -> new Face.Plain());
+    public static final Kind<Face> BUTTON_BAND = new Kind<>(
+            Face.class, "button-band", unit -> Face.ButtonBand.usual(unit), details -> Face.ButtonBand.from(details));
+    public static final Kind<Face> PIECED = new Kind<>(
+            Face.class,
+            "pieced",
             unit -> new Face.Pieced(unit.pick(Length.mm(6), Length.inches(0, 1, 4))),
             details -> new Face.Pieced(details.measure("layers")));
 
-    private final Function<Unit, Face> usual;
-    private final Function<Details, Face> from;
+    /** All of them, in the order in which they are offered. */
+    public static final Kinds<Face> ALL = Kinds.of(Face.class, List.of(PLAIN, BUTTON_BAND, PIECED));
 
-    FaceKind(Function<Unit, Face> usual, Function<Details, Face> from) {
-        this.usual = usual;
-        this.from = from;
-    }
-
-    @Override
-    public Face usual(Unit unit) {
-        return usual.apply(unit);
-    }
-
-    @Override
-    public Face with(Details details) {
-        return from.apply(details);
-    }
+    private FaceKind() {}
 }

@@ -6,18 +6,24 @@ import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Weight;
+import app.dapt.drawing.Element;
+import app.dapt.drawing.Element.Path;
+import app.dapt.drawing.Element.Role;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
+import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * A strap caught in the top seam, folded to the middle twice.
@@ -27,6 +33,11 @@ import java.util.List;
  * @param from  how far from each side its ends are caught
  */
 public record Handle(boolean there, Length wide, Length reach, Length from) implements Extra {
+
+    /** How finely its arch is drawn, and how many millimetres its lower line rises at least. */
+    private static final int ARCH_STEPS = 24;
+
+    private static final double LEAST_RISE = 3;
 
     static Handle none(Unit unit) {
         return new Handle(
@@ -45,12 +56,45 @@ public record Handle(boolean there, Length wide, Length reach, Length from) impl
     }
 
     @Override
+    public Kind<Extra> kind() {
+        return ExtraKind.HANDLE;
+    }
+
+    @Override
     public List<Detail<?>> details() {
         return List.of(
                 Detail.tick("handle", there, true),
                 Detail.measure("handleWide", LengthRange.BUTTON, wide, there),
                 Detail.measure("handleLong", LengthRange.BAND, reach, there),
                 Detail.measure("handleFrom", LengthRange.CENTRE, from, there));
+    }
+
+    /** A fifth of its length, and no more than a sixth of the cover's height. */
+    @Override
+    public Length standsOut(CoverDimensions sizes) {
+        return Length.min(reach.times(1, 5), sizes.finished(Axis.UP_DOWN).times(1, 6));
+    }
+
+    @Override
+    public List<Element> drawn(CoverDimensions sizes) {
+        double left = from.toMm();
+        double right = sizes.finished(Axis.ACROSS).toMm() - left;
+        double rise = standsOut(sizes).toMm();
+        double thick = wide.toMm();
+        return List.of(
+                new Path(Role.FINISHED_EDGE, arch(left, right, rise), false),
+                new Path(
+                        Role.FINISHED_EDGE,
+                        arch(left + thick, right - thick, Math.max(LEAST_RISE, rise - thick)),
+                        false));
+    }
+
+    private static List<Point> arch(double left, double right, double rise) {
+        return IntStream.rangeClosed(0, ARCH_STEPS)
+                .mapToDouble(step -> (double) step / ARCH_STEPS)
+                .mapToObj(along -> new Point(
+                        left + (right - left) * along, -rise * Math.sqrt(Math.max(0, 1 - Math.pow(2 * along - 1, 4)))))
+                .toList();
     }
 
     @Override
@@ -76,14 +120,13 @@ public record Handle(boolean there, Length wide, Length reach, Length from) impl
     }
 
     @Override
-    public List<FindingCandidate<Details>> concerns(CoverDimensions sizes, Details standing) {
+    public List<FindingCandidate<Extra>> concerns(CoverDimensions sizes) {
         Length width = sizes.finished(Axis.ACROSS);
         if (from.times(2).under(width)) {
             return List.of();
         }
         Length in = width.times(1, 4);
-        return List.of(
-                FindingCandidate.<Details>of("handle-crosses", Weight.WILL_NOT_WORK, "handle-crosses", from, width)
-                        .orTry(standing.with("handleFrom", in), "handle", in));
+        return List.of(FindingCandidate.<Extra>of("handle-crosses", Weight.WILL_NOT_WORK, "handle-crosses", from, width)
+                .orTry(from(decided().with("handleFrom", in)), "handle", in));
     }
 }

@@ -6,13 +6,18 @@ import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Weight;
+import app.dapt.drawing.Element;
+import app.dapt.drawing.Element.Path;
+import app.dapt.drawing.Element.Role;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
+import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import java.util.List;
@@ -26,6 +31,9 @@ public record Label(boolean there, Length from) implements Extra {
 
     private static final Length FROM_CORNER = Length.inches(1);
 
+    /** Millimetres of a label as it is drawn. */
+    private static final double DRAWN = 16;
+
     static Label none(Unit unit) {
         return new Label(false, unit.pick(Length.cm(5), Length.inches(2)));
     }
@@ -35,8 +43,28 @@ public record Label(boolean there, Length from) implements Extra {
     }
 
     @Override
+    public Kind<Extra> kind() {
+        return ExtraKind.LABEL;
+    }
+
+    @Override
     public List<Detail<?>> details() {
         return List.of(Detail.tick("label", there, true), Detail.measure("labelFrom", LengthRange.CENTRE, from, there));
+    }
+
+    /** The label stands out beyond the right edge, on the place where it is caught. */
+    @Override
+    public List<Element> drawn(CoverDimensions sizes) {
+        double edge = sizes.finished(Axis.ACROSS).toMm();
+        double middle = sizes.finished(Axis.UP_DOWN).minus(from).toMm();
+        return List.of(new Path(
+                Role.FINISHED_EDGE,
+                List.of(
+                        new Point(edge, middle - DRAWN / 2),
+                        new Point(edge + DRAWN, middle - DRAWN / 2),
+                        new Point(edge + DRAWN, middle + DRAWN / 2),
+                        new Point(edge, middle + DRAWN / 2)),
+                false));
     }
 
     @Override
@@ -55,15 +83,14 @@ public record Label(boolean there, Length from) implements Extra {
     }
 
     @Override
-    public List<FindingCandidate<Details>> concerns(CoverDimensions sizes, Details standing) {
+    public List<FindingCandidate<Extra>> concerns(CoverDimensions sizes) {
         Length height = sizes.finished(Axis.UP_DOWN);
         if (from.atLeast(FROM_CORNER) && height.minus(FROM_CORNER).atLeast(from)) {
             return List.of();
         }
         Length clear = Length.max(FROM_CORNER, Length.min(height.half(), FROM_CORNER.times(2)));
-        return List.of(
-                FindingCandidate.<Details>of("label-corner", Weight.BETTER_NOT, "label-corner", from, FROM_CORNER)
-                        .orTry(standing.with("labelFrom", clear), "label")
-                        .orNote());
+        return List.of(FindingCandidate.<Extra>of("label-corner", Weight.BETTER_NOT, "label-corner", from, FROM_CORNER)
+                .orTry(from(decided().with("labelFrom", clear)), "label")
+                .orNote());
     }
 }

@@ -4,11 +4,14 @@ import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Need;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Phrase;
+import app.dapt.measure.Unit;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
+import app.dapt.piece.PieceRole;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -28,10 +31,13 @@ public record Layers(Behind interfacing, Behind wadding, Behind lining) implemen
             boolean behindFront = this == FRONT || this == BOTH;
             boolean behindBack = this == BACK || this == BOTH;
             return back.pieces().stream()
-                    .filter(piece -> piece.equals(front)
-                            ? behindFront
-                            : behindBack && piece.id().startsWith("back"));
+                    .filter(piece ->
+                            piece.equals(front) ? behindFront : behindBack && piece.role() == PieceRole.Whole.BACK);
         }
+    }
+
+    static Layers none(Unit unit) {
+        return new Layers(Behind.NONE, Behind.NONE, Behind.NONE);
     }
 
     static Layers from(Details details) {
@@ -44,6 +50,11 @@ public record Layers(Behind interfacing, Behind wadding, Behind lining) implemen
     @Override
     public boolean there() {
         return interfacing != Behind.NONE || wadding != Behind.NONE || lining != Behind.NONE;
+    }
+
+    @Override
+    public Kind<Extra> kind() {
+        return ExtraKind.LAYERS;
     }
 
     @Override
@@ -67,6 +78,7 @@ public record Layers(Behind interfacing, Behind wadding, Behind lining) implemen
     private static Piece lined(Piece piece) {
         return new Piece(
                 "under-" + piece.id(),
+                PieceRole.Whole.OTHER,
                 Phrase.of("piece.under", piece.name()),
                 Material.LINING,
                 piece.quantity(),

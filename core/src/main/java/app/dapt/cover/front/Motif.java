@@ -5,8 +5,10 @@ import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Weight;
 import app.dapt.measure.Phrase;
+import app.dapt.measure.Unit;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import java.util.List;
@@ -14,8 +16,17 @@ import java.util.List;
 /** A motif of the print, set in the middle of the front. */
 public record Motif(boolean there) implements Extra {
 
+    static Motif none(Unit unit) {
+        return new Motif(false);
+    }
+
     static Motif from(Details details) {
         return new Motif(details.tick("motif"));
+    }
+
+    @Override
+    public Kind<Extra> kind() {
+        return ExtraKind.MOTIF;
     }
 
     @Override
@@ -29,18 +40,23 @@ public record Motif(boolean there) implements Extra {
     }
 
     @Override
+    public boolean centresPrint() {
+        return true;
+    }
+
+    @Override
     public List<Marking> marks(Front made, CoverDimensions sizes) {
         return List.of(
                 Marking.spot(Sort.MOTIF, made.middle(), made.piece().cutHeight().half()));
     }
 
     @Override
-    public List<FindingCandidate<Details>> concerns(CoverDimensions sizes, Details standing) {
+    public List<FindingCandidate<Extra>> concerns(CoverDimensions sizes) {
         if (sizes.cloths().front().print().hasUp()) {
             return List.of();
         }
         String cloth = sizes.cloths().front().name();
-        return List.of(FindingCandidate.<Details>of("motif-none", Weight.WORTH_KNOWING, "motif-none", cloth)
-                .orTry(standing.with("motif", false), "leave-off"));
+        return List.of(FindingCandidate.<Extra>of("motif-none", Weight.WORTH_KNOWING, "motif-none", cloth)
+                .orTry(from(decided().with("motif", false)), "leave-off"));
     }
 }

@@ -6,9 +6,17 @@ import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.Weight;
+import app.dapt.drawing.Box;
+import app.dapt.drawing.Element;
+import app.dapt.drawing.Element.Line;
+import app.dapt.drawing.Element.Part;
+import app.dapt.drawing.Element.Role;
+import app.dapt.drawing.Element.Shade;
+import app.dapt.drawing.Element.Stuff;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -62,6 +70,11 @@ public record Pocket(boolean there, Make make, Length deep, Length band, Length 
     }
 
     @Override
+    public Kind<Extra> kind() {
+        return ExtraKind.POCKET;
+    }
+
+    @Override
     public List<Detail<?>> details() {
         return List.of(
                 Detail.tick("pocket", there, true),
@@ -69,6 +82,28 @@ public record Pocket(boolean there, Make make, Length deep, Length band, Length 
                 Detail.measure("pocketDeep", LengthRange.SIDE, deep, there),
                 Detail.measure("pocketSeam", LengthRange.ALLOWANCE, seam, there),
                 Detail.measure("pocketBand", LengthRange.POCKET_BAND, band, there && make == Make.CONTRAST_BAND));
+    }
+
+    @Override
+    public List<Element> drawn(CoverDimensions sizes) {
+        Length width = sizes.finished(Axis.ACROSS);
+        Length height = sizes.finished(Axis.UP_DOWN);
+        Length top = height.minus(Length.min(height, deep));
+        Length shade = Length.min(width, height).times(1, 60);
+        List<Element> elements = new ArrayList<>(List.of(
+                new Shade(new Box(Length.ZERO, top.minus(shade), width, shade)),
+                stuff(Material.FRONT, top, width, height.minus(top))));
+        if (make == Make.CONTRAST_BAND) {
+            elements.add(stuff(Material.TRIM, top, width, band));
+            elements.add(new Line(Role.TOPSTITCH, Length.ZERO, top.plus(band), width, top.plus(band)));
+        }
+        elements.add(new Line(Role.FINISHED_EDGE, Length.ZERO, top, width, top));
+        return elements;
+    }
+
+    private static Stuff stuff(Material material, Length top, Length width, Length height) {
+        String piece = material == Material.FRONT ? "pocket" : "pocket-lining";
+        return new Stuff(new Box(Length.ZERO, top, width, height), material, true, false, piece, Part.NONE);
     }
 
     @Override
@@ -113,18 +148,18 @@ public record Pocket(boolean there, Make make, Length deep, Length band, Length 
     }
 
     @Override
-    public List<FindingCandidate<Details>> concerns(CoverDimensions sizes, Details standing) {
-        List<FindingCandidate<Details>> found = new ArrayList<>();
+    public List<FindingCandidate<Extra>> concerns(CoverDimensions sizes) {
+        List<FindingCandidate<Extra>> found = new ArrayList<>();
         Length height = sizes.finished(Axis.UP_DOWN);
         if (deep.over(height) > DEEPEST) {
             Length fitting = sizes.mark().nearest(height.times(57, 100));
-            found.add(FindingCandidate.<Details>of("pocket-deep", Weight.BETTER_NOT, "pocket-deep", deep, height)
-                    .orTry(standing.with("pocketDeep", fitting), "pocket", fitting)
+            found.add(FindingCandidate.<Extra>of("pocket-deep", Weight.BETTER_NOT, "pocket-deep", deep, height)
+                    .orTry(from(decided().with("pocketDeep", fitting)), "pocket", fitting)
                     .orNote());
         }
         if (!sizes.shape().isRectangular()) {
-            found.add(FindingCandidate.<Details>of("pocket-curve", Weight.WORTH_KNOWING, "pocket-curve")
-                    .orTry(standing.with("pocket", false), "leave-off")
+            found.add(FindingCandidate.<Extra>of("pocket-curve", Weight.WORTH_KNOWING, "pocket-curve")
+                    .orTry(from(decided().with("pocket", false)), "leave-off")
                     .orNote());
         }
         return found;

@@ -6,10 +6,16 @@ import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Strips;
 import app.dapt.cover.decision.Weight;
+import app.dapt.drawing.Box;
+import app.dapt.drawing.Element;
+import app.dapt.drawing.Element.Line;
+import app.dapt.drawing.Element.Role;
+import app.dapt.drawing.Element.Shade;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -19,6 +25,7 @@ import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -39,6 +46,11 @@ public record Rows(Of of, int count, Length lowest, Length apart, Length deep) i
         LACE,
         RIBBON
     }
+
+    /** Lace and ribbon are drawn so wide, and a ruffle's folds so far apart. */
+    private static final Length BRAID = Length.inches(0, 3, 4);
+
+    private static final Length FOLDS = Length.inches(0, 5, 8);
 
     /** How often a ruffle's length goes into what it is gathered on. */
     private static final int GATHERED = 2;
@@ -67,6 +79,11 @@ public record Rows(Of of, int count, Length lowest, Length apart, Length deep) i
     }
 
     @Override
+    public Kind<Extra> kind() {
+        return ExtraKind.ROWS;
+    }
+
+    @Override
     public List<Detail<?>> details() {
         return List.of(
                 Detail.oneOf("rowsOf", of, "rows-of"),
@@ -74,6 +91,32 @@ public record Rows(Of of, int count, Length lowest, Length apart, Length deep) i
                 Detail.measure("rowsLowest", LengthRange.CENTRE, lowest, there()),
                 Detail.measure("rowsApart", LengthRange.CENTRE, apart, there() && count > 1),
                 Detail.measure("rowsDeep", LengthRange.HANGS, deep, of == Of.RUFFLE));
+    }
+
+    @Override
+    public List<Element> drawn(CoverDimensions sizes) {
+        Length height = sizes.finished(Axis.UP_DOWN);
+        return heights().stream()
+                .filter(above -> above.under(height))
+                .flatMap(above -> row(height.minus(above), sizes).stream())
+                .toList();
+    }
+
+    /** A row sewn on along its upper edge, or a ribbon along both; a ruffle shows its folds. */
+    private List<Element> row(Length top, CoverDimensions sizes) {
+        Length width = sizes.finished(Axis.ACROSS);
+        Length bottom = Length.min(sizes.finished(Axis.UP_DOWN), top.plus(of == Of.RUFFLE ? deep : BRAID));
+        List<Element> elements = new ArrayList<>(List.of(
+                new Shade(new Box(Length.ZERO, top, width, bottom.minus(top))),
+                new Line(Role.TOPSTITCH, Length.ZERO, top, width, top),
+                new Line(Role.FINISHED_EDGE, Length.ZERO, bottom, width, bottom)));
+        if (of == Of.RIBBON) {
+            elements.add(new Line(Role.FINISHED_EDGE, Length.ZERO, top, width, top));
+        }
+        for (Length x = FOLDS; of == Of.RUFFLE && x.under(width); x = x.plus(FOLDS)) {
+            elements.add(new Line(Role.FINISHED_EDGE, x, top, x, bottom));
+        }
+        return elements;
     }
 
     @Override
@@ -134,14 +177,14 @@ public record Rows(Of of, int count, Length lowest, Length apart, Length deep) i
     }
 
     @Override
-    public List<FindingCandidate<Details>> concerns(CoverDimensions sizes, Details standing) {
+    public List<FindingCandidate<Extra>> concerns(CoverDimensions sizes) {
         Length height = sizes.finished(Axis.UP_DOWN);
         Length highest = heights().get(count - 1);
         if (height.atLeast(highest) && lowest.isPositive()) {
             return List.of();
         }
         Length fitting = height.times(1, count + 1);
-        return List.of(FindingCandidate.<Details>of("rows-past", Weight.WILL_NOT_WORK, "rows-past", highest, height)
-                .orTry(standing.with("rowsLowest", fitting).with("rowsApart", fitting), "rows", fitting));
+        return List.of(FindingCandidate.<Extra>of("rows-past", Weight.WILL_NOT_WORK, "rows-past", highest, height)
+                .orTry(from(decided().with("rowsLowest", fitting).with("rowsApart", fitting)), "rows", fitting));
     }
 }

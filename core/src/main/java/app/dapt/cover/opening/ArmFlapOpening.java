@@ -11,6 +11,7 @@ import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Weight;
 import app.dapt.measure.Axis;
@@ -23,6 +24,7 @@ import app.dapt.piece.Edge;
 import app.dapt.piece.Outline;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
+import app.dapt.piece.PieceRole;
 import app.dapt.piece.Side;
 import java.util.EnumMap;
 import java.util.List;
@@ -56,7 +58,7 @@ public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements 
     }
 
     @Override
-    public OpeningKind kind() {
+    public Kind<Opening> kind() {
         return OpeningKind.ARM_FLAP;
     }
 
@@ -84,7 +86,7 @@ public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements 
     @Override
     public Back back(CoverDimensions sizes, Front front) {
         if (sizes.shape().openArm().isEmpty()) {
-            Piece back = sizes.whole("back", Material.BACK);
+            Piece back = sizes.wholeBack();
             return Back.of(List.of(front.piece(), back), List.of(panel(back, sizes)), sizes.finished(runs()));
         }
         Arm arm = sizes.shape().openArm().get();
@@ -110,7 +112,9 @@ public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements 
         edges.put(Side.RIGHT, new Edge(Edge.Fate.SINGLE_TURN, List.of(hem)));
         Sum width = Sum.of(Sum.term("term.widest-there", Length.nearInches((cut.right() - cut.left()) / 25.4)));
         Sum height = Sum.of(Sum.term("term.widest-there", Length.nearInches((cut.bottom() - cut.top()) / 25.4)));
-        return sizes.panel(id, material, width, height, edges).outlined(Optional.of(new Outline.Traced(cut, seam)));
+        return sizes.panel(id, material, width, height, edges)
+                .outlined(Optional.of(new Outline.Traced(cut, seam)))
+                .as(material == Material.FRONT ? PieceRole.Whole.FRONT : PieceRole.Whole.BACK);
     }
 
     @Override

@@ -9,6 +9,7 @@ import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Weight;
 import app.dapt.measure.Axis;
@@ -51,7 +52,7 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
     }
 
     @Override
-    public OpeningKind kind() {
+    public Kind<Opening> kind() {
         return OpeningKind.BACK_ZIP;
     }
 

@@ -9,6 +9,7 @@ import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Weight;
@@ -23,6 +24,7 @@ import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
+import app.dapt.piece.PieceRole;
 import app.dapt.piece.Side;
 import java.util.ArrayList;
 import java.util.List;
@@ -68,7 +70,7 @@ public record BandedOpening(
     }
 
     @Override
-    public OpeningKind kind() {
+    public Kind<Opening> kind() {
         return OpeningKind.BANDED;
     }
 
@@ -151,6 +153,7 @@ public record BandedOpening(
                         Sum.of(Sum.term("term.band", this.band)),
                         band,
                         band)
+                .as(PieceRole.Whole.BAND)
                 .marked(List.of(Marking.line(Sort.FOLD, runs, this.band.half())));
         Length innerFrom = depth.minus(second);
         Piece lower = sizes.part(

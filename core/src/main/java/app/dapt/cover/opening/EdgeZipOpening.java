@@ -11,6 +11,7 @@ import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
+import app.dapt.cover.decision.Kind;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -19,7 +20,6 @@ import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
-import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Side;
 import java.util.ArrayList;
 import java.util.List;
@@ -49,7 +49,7 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
     }
 
     @Override
-    public OpeningKind kind() {
+    public Kind<Opening> kind() {
         return OpeningKind.EDGE_ZIP;
     }
 
@@ -88,7 +88,7 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
                 .marked(ends(sewn, side, from, choice.teeth(), sizes))
                 .piece();
         Side behind = below ? Side.BOTTOM : Side.RIGHT;
-        Piece plain = sizes.whole("back", Material.BACK).with(behind, Edge.zip(sizes.allowance()));
+        Piece plain = sizes.wholeBack().with(behind, Edge.zip(sizes.allowance()));
         Piece back = plain.marked(ends(plain, behind, from, choice.teeth(), sizes));
         Length depth = sizes.finished(runs.other());
         Phrase why = sort == Sorts.ORDINARY ? choice.why() : Phrase.of("zip.why.invisible", choice.why(), buy);

@@ -9,6 +9,7 @@ import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.opening.Fastening.By;
@@ -104,7 +105,7 @@ public record EnvelopeOpening(
     }
 
     @Override
-    public OpeningKind kind() {
+    public Kind<Opening> kind() {
         return OpeningKind.ENVELOPE;
     }
 

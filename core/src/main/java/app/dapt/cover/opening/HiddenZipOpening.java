@@ -9,6 +9,7 @@ import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Weight;
 import app.dapt.measure.Axis;
@@ -21,6 +22,7 @@ import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
+import app.dapt.piece.PieceRole;
 import app.dapt.piece.Side;
 import java.util.ArrayList;
 import java.util.List;
@@ -62,7 +64,7 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
     }
 
     @Override
-    public OpeningKind kind() {
+    public Kind<Opening> kind() {
         return OpeningKind.HIDDEN_ZIP;
     }
 
@@ -140,6 +142,7 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
                         bandCut,
                         Edge.band(TAPE_SEAM),
                         Edge.band(TAPE_SEAM))
+                .as(PieceRole.Whole.BAND)
                 .marked(List.of(Marking.line(Sort.FOLD, runs, bandCut.total().half())));
         // Tabs keep the metal out of the seams: the teeth end at least an allowance and a tape seam from the edge.
         ZipLength.Choice choice =

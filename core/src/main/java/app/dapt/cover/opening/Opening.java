@@ -6,6 +6,7 @@ import app.dapt.cover.decision.CoverShape;
 import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Need;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
@@ -20,7 +21,7 @@ import java.util.Optional;
 public interface Opening extends Detailed {
 
     @Override
-    OpeningKind kind();
+    Kind<Opening> kind();
 
     /** The direction the opening runs in. */
     Axis runs();
@@ -57,6 +58,12 @@ public interface Opening extends Detailed {
     /** The same, running the other way, where it can. */
     default Opening turned() {
         return decided().has("runs") ? kind().with(decided().with("runs", runs().other())) : this;
+    }
+
+    /** The same the way it goes with a shape, where only turned it does. */
+    default Opening suitedTo(CoverShape shape) {
+        boolean turn = unfitFor(shape).isPresent() && turned().unfitFor(shape).isEmpty();
+        return turn ? turned() : this;
     }
 
     /** The same with a longer way in, where there is one. */

@@ -1,37 +1,34 @@
 package app.dapt.cover.opening;
 
-import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
-import app.dapt.measure.Unit;
-import java.util.function.Function;
+import app.dapt.cover.decision.Kinds;
+import java.util.List;
 
 /** The openings there are. */
-public enum OpeningKind implements Kind<Opening> {
-    ENVELOPE(EnvelopeOpening::usual, EnvelopeOpening::from),
-    BANDED(BandedOpening::usual, BandedOpening::from),
-    WRAP(WrapOpening::usual, WrapOpening::from),
-    PILLOWCASE(PillowcaseOpening::usual, PillowcaseOpening::from),
-    EDGE_ZIP(EdgeZipOpening::usual, EdgeZipOpening::from),
-    BACK_ZIP(BackZipOpening::usual, BackZipOpening::from),
-    HIDDEN_ZIP(HiddenZipOpening::usual, HiddenZipOpening::from),
-    ARM_FLAP(ArmFlapOpening::usual, ArmFlapOpening::from),
-    SEWN_SHUT(SewnShutOpening::usual, SewnShutOpening::from);
+public final class OpeningKind {
 
-    private final Function<Unit, Opening> usual;
-    private final Function<Details, Opening> from;
+    public static final Kind<Opening> ENVELOPE =
+            new Kind<>(Opening.class, "envelope", EnvelopeOpening::usual, EnvelopeOpening::from);
+    public static final Kind<Opening> BANDED =
+            new Kind<>(Opening.class, "banded", BandedOpening::usual, BandedOpening::from);
+    public static final Kind<Opening> WRAP = new Kind<>(Opening.class, "wrap", WrapOpening::usual, WrapOpening::from);
+    public static final Kind<Opening> PILLOWCASE =
+            new Kind<>(Opening.class, "pillowcase", PillowcaseOpening::usual, PillowcaseOpening::from);
+    public static final Kind<Opening> EDGE_ZIP =
+            new Kind<>(Opening.class, "edge-zip", EdgeZipOpening::usual, EdgeZipOpening::from);
+    public static final Kind<Opening> BACK_ZIP =
+            new Kind<>(Opening.class, "back-zip", BackZipOpening::usual, BackZipOpening::from);
+    public static final Kind<Opening> HIDDEN_ZIP =
+            new Kind<>(Opening.class, "hidden-zip", HiddenZipOpening::usual, HiddenZipOpening::from);
+    public static final Kind<Opening> ARM_FLAP =
+            new Kind<>(Opening.class, "arm-flap", ArmFlapOpening::usual, ArmFlapOpening::from);
+    public static final Kind<Opening> SEWN_SHUT =
+            new Kind<>(Opening.class, "sewn-shut", SewnShutOpening::usual, SewnShutOpening::from);
 
-    OpeningKind(Function<Unit, Opening> usual, Function<Details, Opening> from) {
-        this.usual = usual;
-        this.from = from;
-    }
+    /** All of them, in the order in which they are offered. */
+    public static final Kinds<Opening> ALL = Kinds.of(
+            Opening.class,
+            List.of(ENVELOPE, BANDED, WRAP, PILLOWCASE, EDGE_ZIP, BACK_ZIP, HIDDEN_ZIP, ARM_FLAP, SEWN_SHUT));
 
-    @Override
-    public Opening usual(Unit unit) {
-        return usual.apply(unit);
-    }
-
-    @Override
-    public Opening with(Details details) {
-        return from.apply(details);
-    }
+    private OpeningKind() {}
 }

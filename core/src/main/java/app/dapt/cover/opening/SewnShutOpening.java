@@ -10,6 +10,7 @@ import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Weight;
 import app.dapt.measure.Axis;
@@ -60,7 +61,7 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
     }
 
     @Override
-    public OpeningKind kind() {
+    public Kind<Opening> kind() {
         return OpeningKind.SEWN_SHUT;
     }
 
@@ -92,8 +93,7 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
         Length depth = sizes.finished(runs.other());
         Length seam = sizes.edgeToOpen(runs);
         Length opening = Length.max(Length.ZERO, seam.minus(returns.times(2)));
-        List<Piece> pieces =
-                cut == Cut.ONE ? List.of(folded(sizes)) : List.of(front.piece(), sizes.whole("back", Material.BACK));
+        List<Piece> pieces = cut == Cut.ONE ? List.of(folded(sizes)) : List.of(front.piece(), sizes.wholeBack());
         Piece shown = pieces.get(pieces.size() - 1);
         return Back.of(pieces, List.of(Panel.of(shown, Length.ZERO, depth).turned(turnsPrint())), opening)
                 .openAt(sizes.edgeMiddle(runs))

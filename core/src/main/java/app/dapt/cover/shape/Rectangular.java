@@ -5,10 +5,12 @@ import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Weight;
 import app.dapt.filling.Casing;
 import app.dapt.filling.Pillow;
 import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
 import app.dapt.piece.Contour;
 import app.dapt.piece.Contour.Point;
 import java.util.ArrayList;
@@ -43,7 +45,12 @@ public record Rectangular(boolean oblong, Corners corners) implements Shape {
     }
 
     @Override
-    public ShapeKind kind() {
+    public Phrase brief() {
+        return kind().phrase(corners == Corners.TAPERED ? "brief.tapered" : "shape");
+    }
+
+    @Override
+    public Kind<Shape> kind() {
         return oblong ? ShapeKind.OBLONG : ShapeKind.SQUARE;
     }
 

@@ -1,6 +1,7 @@
 package app.dapt.cover.shape;
 
 import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Kind;
 import app.dapt.filling.Casing;
 import app.dapt.filling.Disc;
 import app.dapt.measure.Axis;
@@ -14,7 +15,7 @@ import java.util.Optional;
 public record Round() implements Shape {
 
     @Override
-    public ShapeKind kind() {
+    public Kind<Shape> kind() {
         return ShapeKind.ROUND;
     }
 

@@ -5,6 +5,7 @@ import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Weight;
 import app.dapt.filling.Casing;
@@ -134,7 +135,17 @@ public record Run(int pockets, Straps straps) implements Shape {
     }
 
     @Override
-    public ShapeKind kind() {
+    public Phrase brief() {
+        return Phrase.of("brief.shape.run", pockets);
+    }
+
+    @Override
+    public int forms() {
+        return pockets;
+    }
+
+    @Override
+    public Kind<Shape> kind() {
         return ShapeKind.RUN;
     }
 

@@ -5,7 +5,9 @@ import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.CoverShape;
 import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Kind;
 import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
 import java.util.List;
@@ -14,7 +16,17 @@ import java.util.List;
 public interface Shape extends Detailed, CoverShape {
 
     @Override
-    ShapeKind kind();
+    Kind<Shape> kind();
+
+    /** How the brief puts it. */
+    default Phrase brief() {
+        return kind().phrase("shape");
+    }
+
+    /** How many forms it holds. */
+    default int forms() {
+        return 1;
+    }
 
     /** A plain front with what this shape marks on it. */
     default Piece marked(Piece piece, CoverDimensions sizes) {

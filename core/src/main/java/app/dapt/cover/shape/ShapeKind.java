@@ -1,33 +1,29 @@
 package app.dapt.cover.shape;
 
-import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
-import app.dapt.measure.Unit;
-import java.util.function.Function;
+import app.dapt.cover.decision.Kinds;
+import java.util.List;
 
 /** The shapes there are. */
-public enum ShapeKind implements Kind<Shape> {
-    SQUARE(unit -> new Rectangular(false, Corners.PLAIN), details -> Rectangular.from(false, details)),
-    OBLONG(unit -> new Rectangular(true, Corners.PLAIN), details -> Rectangular.from(true, details)),
-    ROUND(unit -> new Round(), details -> new Round()),
-    VEE(Vee::usual, Vee::from),
-    RUN(Run::usual, Run::from);
+public final class ShapeKind {
 
-    private final Function<Unit, Shape> usual;
-    private final Function<Details, Shape> from;
+    public static final Kind<Shape> SQUARE = new Kind<>(
+            Shape.class,
+            "square",
+            unit -> new Rectangular(false, Corners.PLAIN),
+            details -> Rectangular.from(false, details));
+    public static final Kind<Shape> OBLONG = new Kind<>(
+            Shape.class,
+            "oblong",
+            unit -> new Rectangular(true, Corners.PLAIN),
+            details -> Rectangular.from(true, details));
+    public static final Kind<Shape> ROUND =
+            new Kind<>(Shape.class, "round", unit -> new Round(), details -> new Round());
+    public static final Kind<Shape> VEE = new Kind<>(Shape.class, "vee", Vee::usual, Vee::from);
+    public static final Kind<Shape> RUN = new Kind<>(Shape.class, "run", Run::usual, Run::from);
 
-    ShapeKind(Function<Unit, Shape> usual, Function<Details, Shape> from) {
-        this.usual = usual;
-        this.from = from;
-    }
+    /** All of them, in the order in which they are offered. */
+    public static final Kinds<Shape> ALL = Kinds.of(Shape.class, List.of(SQUARE, OBLONG, ROUND, VEE, RUN));
 
-    @Override
-    public Shape usual(Unit unit) {
-        return usual.apply(unit);
-    }
-
-    @Override
-    public Shape with(Details details) {
-        return from.apply(details);
-    }
+    private ShapeKind() {}
 }

@@ -5,6 +5,7 @@ import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Weight;
 import app.dapt.filling.Bisection;
@@ -81,7 +82,12 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
     }
 
     @Override
-    public ShapeKind kind() {
+    public boolean isBentEdgeOn() {
+        return true;
+    }
+
+    @Override
+    public Kind<Shape> kind() {
         return ShapeKind.VEE;
     }
 

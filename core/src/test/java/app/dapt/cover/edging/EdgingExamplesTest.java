@@ -12,6 +12,7 @@ import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.Finding;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.SeamFinish;
@@ -20,6 +21,7 @@ import app.dapt.cover.front.Layers;
 import app.dapt.cover.front.Pocket;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.opening.SewnShutOpening;
+import app.dapt.cover.shape.Shape;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Form;
@@ -55,7 +57,7 @@ class EdgingExamplesTest {
         return plan.withFit(plan.fit().withSchool(FitSchool.FINISH_TO_FORM));
     }
 
-    private static Edging edging(EdgingKind kind, Object... changes) {
+    private static Edging edging(Kind<Edging> kind, Object... changes) {
         return Cases.changed(kind, Unit.INCH, changes);
     }
 
@@ -199,7 +201,7 @@ class EdgingExamplesTest {
 
     @Test
     void aSeamedEdgeMeasuresWhatItsOutlineDoes() {
-        for (ShapeKind shape : ShapeKind.values()) {
+        for (Kind<Shape> shape : ShapeKind.ALL.all()) {
             CoverPlan plan =
                     finishedAt(Length.inches(34, 1, 8), Length.inches(25)).withShape(shape.usual(Unit.INCH));
             Reckoned reckoned = Reckoner.reckon(plan.withOpening(OpeningKind.EDGE_ZIP.usual(Unit.INCH)));
@@ -213,7 +215,7 @@ class EdgingExamplesTest {
                 }
             }
             assertThat(sum)
-                    .as(shape.name())
+                    .as(shape.code())
                     .isCloseTo(path, within(reckoned.outline().isPresent() ? path * 0.001 : 1 / 320.0));
         }
     }

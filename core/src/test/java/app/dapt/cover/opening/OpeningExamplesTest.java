@@ -13,6 +13,7 @@ import app.dapt.cover.JoiningKind;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.SeamFinish;
 import app.dapt.cover.decision.Spacing;
@@ -20,6 +21,7 @@ import app.dapt.cover.front.Face;
 import app.dapt.cover.shape.Corners;
 import app.dapt.cover.shape.Rectangular;
 import app.dapt.cover.shape.Run;
+import app.dapt.cover.shape.Shape;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.cover.shape.Vee;
 import app.dapt.filling.Chambers;
@@ -47,7 +49,7 @@ class OpeningExamplesTest {
 
     private static final Length HALF = Length.inches(0, 1, 2);
 
-    private static CoverPlan finishedAt(Mark mark, ShapeKind shape, Length across, Length upDown) {
+    private static CoverPlan finishedAt(Mark mark, Kind<Shape> shape, Length across, Length upDown) {
         CoverPlan plan = DefaultPlan.plan("Example", mark, shape, Form.overCrown(across, upDown));
         return plan.withFit(plan.fit().withSchool(FitSchool.FINISH_TO_FORM));
     }
@@ -56,7 +58,7 @@ class OpeningExamplesTest {
         return finishedAt(Mark.EIGHTH, ShapeKind.OBLONG, across, upDown);
     }
 
-    private static Opening opening(OpeningKind kind, Unit unit, Object... changes) {
+    private static Opening opening(Kind<Opening> kind, Unit unit, Object... changes) {
         return Cases.changed(kind, unit, changes);
     }
 
@@ -229,7 +231,8 @@ class OpeningExamplesTest {
 
     @ParameterizedTest
     @MethodSource("zips")
-    void takesTheLongestZipSoldThatLeavesItsEndsClosed(CoverPlan plan, OpeningKind kind, Length teeth, Length closed) {
+    void takesTheLongestZipSoldThatLeavesItsEndsClosed(
+            CoverPlan plan, Kind<Opening> kind, Length teeth, Length closed) {
         Back.Zip zip = Reckoner.reckon(plan.withOpening(kind.usual(plan.unit())))
                 .back()
                 .zip()

@@ -1,8 +1,8 @@
 package app.dapt.web.cloth;
 
-import app.dapt.drawing.ClothSheet;
 import app.dapt.files.ClothFiles;
 import app.dapt.files.TemplatePdf.Paper;
+import app.dapt.layout.ClothSheet;
 import app.dapt.layout.Layout;
 import app.dapt.web.Download;
 import java.nio.charset.StandardCharsets;

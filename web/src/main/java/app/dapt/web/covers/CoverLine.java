@@ -6,7 +6,7 @@ import app.dapt.cover.Finding;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.decision.Weight;
-import app.dapt.drawing.CoverDrawing;
+import app.dapt.cover.drawing.CoverDrawing;
 import app.dapt.files.SvgDrawing;
 import app.dapt.measure.Phrase;
 import app.dapt.web.Reader;

@@ -2,7 +2,9 @@ package app.dapt.web.covers;
 
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.shape.Shape;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.PlanJson;
@@ -81,7 +83,7 @@ class CoversController {
     String start(Reader reader, @RequestParam Map<String, String> typed, Model model) {
         Words words = wording.words(reader);
         Entries entries = new Entries(typed, words);
-        ShapeKind shape = entries.choice("shape", ShapeKind.class, ShapeKind.SQUARE);
+        Kind<Shape> shape = ShapeKind.ALL.coded(typed.getOrDefault("shape", "")).orElse(ShapeKind.SQUARE);
         if (typed.getOrDefault("across", "").isBlank()) {
             entries.refuse("across", "entry.one-reading");
         }
@@ -98,8 +100,6 @@ class CoversController {
             return "covers/page";
         }
         Readings upDownReadings = upDown.map(Readings::overCrown).orElse(Readings.NONE);
-        boolean apart = upDown.filter(length -> !length.equals(across.get())).isPresent();
-        ShapeKind taken = shape == ShapeKind.SQUARE && apart ? ShapeKind.OBLONG : shape;
         Form form = new Form(
                 Readings.NONE.with(Reading.OVER_CROWN, across),
                 upDownReadings,
@@ -107,7 +107,9 @@ class CoversController {
                 LabelMeans.FORM,
                 Filling.UNKNOWN);
         return Redirect.to("/covers/"
-                + store.create(DefaultPlan.plan(name, words.mark(), taken, form), typed.getOrDefault("press", "")));
+                + store.create(
+                        DefaultPlan.plan(name, words.mark(), DefaultPlan.suited(shape, form), form),
+                        typed.getOrDefault("press", "")));
     }
 
     /** Puts the covers that were picked on the cutting table together. */

@@ -6,7 +6,7 @@ import app.dapt.cover.Finding;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Weight;
-import app.dapt.drawing.CoverDrawing;
+import app.dapt.cover.drawing.CoverDrawing;
 import app.dapt.files.SvgDrawing;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;

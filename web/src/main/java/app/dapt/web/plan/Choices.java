@@ -3,30 +3,36 @@ package app.dapt.web.plan;
 import app.dapt.cover.ClothToBuy;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Finding;
-import app.dapt.cover.Joining;
 import app.dapt.cover.JoiningKind;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Detailed;
+import app.dapt.cover.decision.Kind;
+import app.dapt.cover.decision.Kinds;
 import app.dapt.cover.decision.Weight;
+import app.dapt.cover.drawing.CoverDrawing;
 import app.dapt.cover.edging.Edging;
 import app.dapt.cover.edging.EdgingKind;
-import app.dapt.cover.front.Face;
 import app.dapt.cover.front.FaceKind;
 import app.dapt.cover.opening.Opening;
 import app.dapt.cover.opening.OpeningKind;
-import app.dapt.cover.shape.Shape;
 import app.dapt.cover.shape.ShapeKind;
-import app.dapt.drawing.CoverDrawing;
 import app.dapt.drawing.Sheet;
 import app.dapt.files.SvgDrawing;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
+import app.dapt.piece.Piece;
 import app.dapt.words.Words;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -61,38 +67,139 @@ record Choices(CoverPlan plan, Mark mark, Words words, ClothToBuy.Laying laying)
             Optional<String> refused,
             boolean chosen) {}
 
-    List<Choice> openings() {
+    /** How the choices between kinds of one decision are put: what is drawn of each, and what is said of it. */
+    private record Manner<T extends Detailed>(
+            String field,
+            Function<T, CoverPlan> chosen,
+            Function<Reckoned, Sheet> drawn,
+            Function<Reckoned, String> figure,
+            BiFunction<Kind<T>, Reckoned, List<String>> says) {}
+
+    /** A choice for each kind, as it would be in this cover with all that it has in common with what stands. */
+    private <T extends Detailed> List<Choice> among(
+            Kinds<T> kinds, T standing, UnaryOperator<T> suited, Manner<T> manner) {
         Reckoner.Glance reckonWithoutRemedies = Reckoner.glances(plan, mark);
-        return Stream.of(OpeningKind.values())
+        Set<String> unfitAlready = unfit(reckonWithoutRemedies.at(plan)).collect(Collectors.toSet());
+        return kinds.stream()
                 .map(kind -> {
-                    Opening opening = kind == plan.opening().kind()
-                            ? plan.opening()
-                            : suited(plan, kind.insteadOf(plan.opening(), plan.unit()));
-                    Reckoned there = reckonWithoutRemedies.at(plan.withOpening(opening));
-                    String code = Phrase.code(kind);
+                    boolean stands = kind == standing.kind();
+                    T choice = stands ? standing : suited.apply(kind.insteadOf(standing, plan.unit()));
+                    Reckoned there = reckonWithoutRemedies.at(manner.chosen().apply(choice));
                     return new Choice(
-                            "opening",
-                            code,
-                            words.say("opening." + code),
-                            drawn(CoverDrawing.backOutline(there), there, "k-" + code),
-                            comesTo(there),
-                            List.of(cloth(there)),
+                            manner.field(),
+                            kind.code(),
+                            words.say(kind.phrase(manner.field())),
+                            drawn(manner.drawn().apply(there), there, manner.field() + "-" + kind.code()),
+                            manner.figure().apply(there),
+                            manner.says().apply(kind, there),
                             warning(there),
-                            opening.unfitFor(plan.shape()).map(words::say),
-                            kind == plan.opening().kind());
+                            there.findings().stream()
+                                    .filter(finding ->
+                                            finding.unfit() && (stands || !unfitAlready.contains(finding.code())))
+                                    .findFirst()
+                                    .map(finding -> words.say(finding.why())),
+                            stands);
                 })
                 .toList();
     }
 
-    /** The same opening the way it suits this shape, where only one way does. */
-    static Opening suited(CoverPlan plan, Opening opening) {
-        boolean turn = opening.unfitFor(plan.shape()).isPresent()
-                && opening.turned().unfitFor(plan.shape()).isEmpty();
-        return turn ? opening.turned() : opening;
+    private static Stream<String> unfit(Reckoned reckoned) {
+        return reckoned.findings().stream().filter(Finding::unfit).map(Finding::code);
+    }
+
+    List<Choice> openings() {
+        return among(
+                OpeningKind.ALL,
+                plan.opening(),
+                opening -> opening.suitedTo(plan.shape()),
+                new Manner<>(
+                        "opening",
+                        plan::withOpening,
+                        CoverDrawing::backOutline,
+                        this::comesTo,
+                        (kind, there) -> List.of(cloth(there))));
+    }
+
+    List<Choice> shapes() {
+        return among(
+                ShapeKind.ALL,
+                plan.shape(),
+                UnaryOperator.identity(),
+                new Manner<>(
+                        "shape",
+                        shape ->
+                                plan.withShape(shape).withOpening(plan.opening().suitedTo(shape)),
+                        CoverDrawing::outline,
+                        there -> finished(there),
+                        (kind, there) -> List.of(words.say(kind.phrase("slip.shape")))));
+    }
+
+    List<Choice> faces() {
+        return among(
+                FaceKind.ALL,
+                plan.face(),
+                UnaryOperator.identity(),
+                new Manner<>(
+                        "face",
+                        plan::withFace,
+                        CoverDrawing::outline,
+                        this::frontAsCut,
+                        (kind, there) -> List.of(words.say(kind.phrase("slip.face")))));
+    }
+
+    List<Choice> edgings() {
+        return among(
+                EdgingKind.ALL,
+                plan.edging(),
+                UnaryOperator.identity(),
+                new Manner<>(
+                        "edging",
+                        plan::withEdging,
+                        CoverDrawing::outline,
+                        this::goesRound,
+                        (kind, there) -> List.of(words.say("edging." + kind.code() + ".says"), cloth(there))));
+    }
+
+    List<Choice> joinings() {
+        return among(
+                JoiningKind.ALL,
+                plan.joining(),
+                UnaryOperator.identity(),
+                new Manner<>(
+                        "joining",
+                        plan::withJoining,
+                        CoverDrawing::outline,
+                        there -> words.say("slip.join.pieces", pieces(there)),
+                        (kind, there) -> List.of(cloth(there))));
+    }
+
+    private String finished(Reckoned there) {
+        return words.lengths().bare(there.finished(Axis.ACROSS)) + " × "
+                + words.lengths().bare(there.finished(Axis.UP_DOWN));
+    }
+
+    private String frontAsCut(Reckoned there) {
+        return words.lengths().bare(there.front().cutWidth()) + " × "
+                + words.lengths().bare(there.front().cutHeight());
+    }
+
+    /** How far an edging goes round; of one that makes the cover wider, how large the front is cut. */
+    private String goesRound(Reckoned there) {
+        Edging edging = there.plan().edging();
+        if (edging.flange().isPositive()) {
+            return frontAsCut(there);
+        }
+        return edging.standsOut().isPositive()
+                ? words.say("slip.edge.round", there.edge().length().total())
+                : "";
+    }
+
+    private static int pieces(Reckoned there) {
+        return there.pieces().stream().mapToInt(Piece::quantity).sum();
     }
 
     private String comesTo(Reckoned there) {
-        int pieces = there.pieces().stream().mapToInt(piece -> piece.quantity()).sum();
+        int pieces = pieces(there);
         String held = there.back()
                 .zip()
                 .map(zip -> words.say("slip.opening.zip", zip.buy()))
@@ -109,8 +216,7 @@ record Choices(CoverPlan plan, Mark mark, Words words, ClothToBuy.Laying laying)
 
     private Optional<String> warning(Reckoned there) {
         return there.findings().stream()
-                .filter(finding -> finding.weight() == Weight.WILL_NOT_WORK
-                        && !finding.code().endsWith("-unfit"))
+                .filter(finding -> finding.weight() == Weight.WILL_NOT_WORK && !finding.unfit())
                 .findFirst()
                 .map(Finding::what)
                 .map(words::say);
@@ -159,111 +265,6 @@ record Choices(CoverPlan plan, Mark mark, Words words, ClothToBuy.Laying laying)
                 .get(1)
                 .cut(there.plan().opening().runs().other())
                 .total();
-    }
-
-    List<Choice> shapes() {
-        return Stream.of(ShapeKind.values())
-                .map(kind -> {
-                    Shape shape =
-                            kind == plan.shape().kind() ? plan.shape() : kind.insteadOf(plan.shape(), plan.unit());
-                    Reckoned there = Reckoner.reckonWithoutRemedies(plan.withShape(shape), mark);
-                    String code = Phrase.code(kind);
-                    return new Choice(
-                            "shape",
-                            code,
-                            words.say("shape." + code),
-                            drawn(CoverDrawing.outline(there), there, "h-" + code),
-                            words.lengths().bare(there.finished(Axis.ACROSS)) + " × "
-                                    + words.lengths().bare(there.finished(Axis.UP_DOWN)),
-                            List.of(words.say("slip.shape." + code)),
-                            warning(there),
-                            Optional.empty(),
-                            kind == plan.shape().kind());
-                })
-                .toList();
-    }
-
-    List<Choice> faces() {
-        return Stream.of(FaceKind.values())
-                .map(kind -> {
-                    Face face = kind == plan.face().kind() ? plan.face() : kind.insteadOf(plan.face(), plan.unit());
-                    Reckoned there = Reckoner.reckonWithoutRemedies(plan.withFace(face), mark);
-                    String code = Phrase.code(kind);
-                    Optional<String> refused = there.findings().stream()
-                            .filter(finding -> finding.code().equals("front-unfit"))
-                            .findFirst()
-                            .map(finding -> words.say(finding.why()));
-                    return new Choice(
-                            "face",
-                            code,
-                            words.say("face." + code),
-                            drawn(CoverDrawing.outline(there), there, "f-" + code),
-                            words.lengths().bare(there.front().cutWidth()) + " × "
-                                    + words.lengths().bare(there.front().cutHeight()),
-                            List.of(words.say("slip.face." + code)),
-                            Optional.empty(),
-                            refused,
-                            kind == plan.face().kind());
-                })
-                .toList();
-    }
-
-    List<Choice> edgings() {
-        return Stream.of(EdgingKind.values())
-                .map(kind -> {
-                    Edging edging =
-                            kind == plan.edging().kind() ? plan.edging() : kind.insteadOf(plan.edging(), plan.unit());
-                    Reckoned there = Reckoner.reckonWithoutRemedies(plan.withEdging(edging), mark);
-                    String code = Phrase.code(kind);
-                    String figure = kind == EdgingKind.NONE
-                            ? ""
-                            : kind == EdgingKind.FLANGE
-                                    ? words.lengths().bare(there.front().cutWidth()) + " × "
-                                            + words.lengths().bare(there.front().cutHeight())
-                                    : words.say(
-                                            "slip.edge.round",
-                                            there.edge().length().total());
-                    Optional<String> refused = there.findings().stream()
-                            .filter(finding -> finding.code().equals("flange-unfit"))
-                            .findFirst()
-                            .map(finding -> words.say(finding.why()));
-                    return new Choice(
-                            "edging",
-                            code,
-                            words.say("edging." + code),
-                            drawn(CoverDrawing.outline(there), there, "e-" + code),
-                            figure,
-                            List.of(words.say("edging." + code + ".says"), cloth(there)),
-                            warning(there),
-                            refused,
-                            kind == plan.edging().kind());
-                })
-                .toList();
-    }
-
-    List<Choice> joinings() {
-        return Stream.of(JoiningKind.values())
-                .map(kind -> {
-                    Joining joining = kind == plan.joining().kind()
-                            ? plan.joining()
-                            : kind.insteadOf(plan.joining(), plan.unit());
-                    Reckoned there = Reckoner.reckonWithoutRemedies(plan.withJoining(joining), mark);
-                    String code = Phrase.code(kind);
-                    int pieces = there.pieces().stream()
-                            .mapToInt(piece -> piece.quantity())
-                            .sum();
-                    return new Choice(
-                            "joining",
-                            code,
-                            words.say("joining." + code),
-                            drawn(CoverDrawing.outline(there), there, "j-" + code),
-                            words.say("slip.join.pieces", pieces),
-                            List.of(cloth(there)),
-                            warning(there),
-                            Optional.empty(),
-                            kind == plan.joining().kind());
-                })
-                .toList();
     }
 
     private String drawn(Sheet sheet, Reckoned there, String id) {

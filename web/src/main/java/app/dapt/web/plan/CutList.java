@@ -1,14 +1,15 @@
 package app.dapt.web.plan;
 
 import app.dapt.cover.Reckoned;
+import app.dapt.cover.drawing.Offsets;
+import app.dapt.cover.drawing.Template;
 import app.dapt.cover.shape.Rectangular;
-import app.dapt.drawing.Offsets;
-import app.dapt.drawing.Template;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
+import app.dapt.piece.PieceRole;
 import app.dapt.words.OffsetWords;
 import app.dapt.words.Words;
 import java.util.ArrayList;
@@ -38,7 +39,7 @@ public record CutList(Reckoned reckoned, Words w) {
     public List<String> marks(Piece piece) {
         // What is marked on a joined panel is marked once it is joined, and told with its first drop.
         return reckoned.back().pieces().stream()
-                .filter(panel -> piece.id().equals(panel.id() + "-1"))
+                .filter(panel -> piece.role().equals(new PieceRole.Drop(panel.id(), 1)))
                 .findFirst()
                 .map(panel -> marksOn(panel).stream()
                         .map(mark -> w.say("marking.joined", Phrase.of("said", mark)))
@@ -90,7 +91,7 @@ public record CutList(Reckoned reckoned, Words w) {
         reckoned.needs()
                 .forEach(need -> lines.add(new Needed(w.say("also.need", need.what(), need.amount()), need.sum())));
         reckoned.pieces().stream()
-                .filter(piece -> piece.quantity() > 1 && !piece.id().equals("tab"))
+                .filter(piece -> piece.role() == PieceRole.Whole.STRIP)
                 .forEach(piece -> lines.add(new Needed(
                         w.say("also.strip", piece.name(), piece.cutWidth().times(piece.quantity()), piece.cutHeight()),
                         Optional.empty())));

@@ -10,10 +10,9 @@ import app.dapt.cover.Recommendation;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.Seam;
-import app.dapt.cover.edging.EdgingKind;
-import app.dapt.drawing.BiasDrawing;
-import app.dapt.drawing.CoverDrawing;
-import app.dapt.drawing.EdgeOn;
+import app.dapt.cover.drawing.BiasDrawing;
+import app.dapt.cover.drawing.CoverDrawing;
+import app.dapt.cover.drawing.EdgeOn;
 import app.dapt.drawing.Element.Part;
 import app.dapt.drawing.PieceDrawing;
 import app.dapt.files.SvgDrawing;
@@ -293,7 +292,7 @@ public record PlanPage(
     /** Whether the edge takes cloth that is neither the front's nor the back's. */
     public boolean trimmed() {
         return reckoned.pieces().stream().anyMatch(piece -> piece.material() == Material.TRIM)
-                || cover.plan().edging().kind() == EdgingKind.BY_LENGTH;
+                || cover.plan().edging().isBoughtByLength();
     }
 
     /** How bias is cut for this cover, drawn; nothing where none is. */
@@ -344,7 +343,7 @@ public record PlanPage(
 
     /** What is worth saying of the opening as it stands, one sentence each. */
     public List<String> aboutOpening() {
-        String code = "opening." + Phrase.code(cover.plan().opening().kind());
+        String code = "opening." + cover.plan().opening().kind().code();
         List<String> sentences =
                 new ArrayList<>(List.of(w.say("slip.opening.about", Phrase.of(code), Phrase.of(code + ".says"))));
         w.find(code + ".rules-out")

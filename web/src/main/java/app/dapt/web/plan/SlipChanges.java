@@ -7,6 +7,7 @@ import app.dapt.cover.JoiningKind;
 import app.dapt.cover.decision.Cloths;
 import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.Kind;
+import app.dapt.cover.decision.Kinds;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.SeamFinish;
@@ -63,12 +64,12 @@ final class SlipChanges {
     }
 
     static CoverPlan shape(CoverPlan plan, Entries entries) {
-        Shape shape = detailed("shape", ShapeKind.class, plan.shape(), plan.unit(), entries);
+        Shape shape = detailed("shape", ShapeKind.ALL, plan.shape(), plan.unit(), entries);
         CoverPlan shaped = plan.withShape(shape);
         // An opening that only has to run the other way to go with the new shape is turned with it.
         return shape.kind() == plan.shape().kind()
                 ? shaped
-                : shaped.withOpening(Choices.suited(shaped, plan.opening()));
+                : shaped.withOpening(plan.opening().suitedTo(shape));
     }
 
     static CoverPlan measure(CoverPlan plan, Entries entries) {
@@ -110,34 +111,33 @@ final class SlipChanges {
     }
 
     static CoverPlan opening(CoverPlan plan, Entries entries) {
-        Opening opening = detailed("opening", OpeningKind.class, plan.opening(), plan.unit(), entries);
-        return plan.withOpening(opening.kind() == plan.opening().kind() ? opening : Choices.suited(plan, opening));
+        Opening opening = detailed("opening", OpeningKind.ALL, plan.opening(), plan.unit(), entries);
+        return plan.withOpening(opening.kind() == plan.opening().kind() ? opening : opening.suitedTo(plan.shape()));
     }
 
     static CoverPlan face(CoverPlan plan, Entries entries) {
-        return plan.withFace(detailed("face", FaceKind.class, plan.face(), plan.unit(), entries));
+        return plan.withFace(detailed("face", FaceKind.ALL, plan.face(), plan.unit(), entries));
     }
 
     static CoverPlan edge(CoverPlan plan, Entries entries) {
-        CoverPlan edged = plan.withEdging(detailed("edging", EdgingKind.class, plan.edging(), plan.unit(), entries));
+        CoverPlan edged = plan.withEdging(detailed("edging", EdgingKind.ALL, plan.edging(), plan.unit(), entries));
         return cloth(edged, Material.TRIM, entries);
     }
 
     static CoverPlan extras(CoverPlan plan, Entries entries) {
-        CoverPlan added = plan.withExtras(detailed("extras", ExtrasKind.class, plan.extras(), plan.unit(), entries));
+        CoverPlan added = plan.withExtras(detailed("extras", ExtrasKind.ALL, plan.extras(), plan.unit(), entries));
         return cloth(added, Material.TRIM, entries);
     }
 
     static CoverPlan join(CoverPlan plan, Entries entries) {
-        return plan.withJoining(detailed("joining", JoiningKind.class, plan.joining(), plan.unit(), entries));
+        return plan.withJoining(detailed("joining", JoiningKind.ALL, plan.joining(), plan.unit(), entries));
     }
 
     /** A choice of another kind keeps what the two have in common; then the fields are read into its details. */
-    private static <E extends Enum<E> & Kind<T>, T extends Detailed> T detailed(
-            String field, Class<E> kinds, T standing, Unit unit, Entries entries) {
-        E before = kinds.cast(standing.kind());
-        E kind = entries.choice(field, kinds, before);
-        Detailed chosen = kind == before ? standing : kind.insteadOf(standing, unit);
+    private static <T extends Detailed> T detailed(
+            String field, Kinds<T> kinds, T standing, Unit unit, Entries entries) {
+        Kind<T> kind = entries.kind(field, kinds, standing);
+        Detailed chosen = kind == standing.kind() ? standing : kind.insteadOf(standing, unit);
         return kind.with(chosen.decided().each(entries::entered));
     }
 

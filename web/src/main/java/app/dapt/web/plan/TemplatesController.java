@@ -3,7 +3,7 @@ package app.dapt.web.plan;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
-import app.dapt.drawing.Template;
+import app.dapt.cover.drawing.Template;
 import app.dapt.files.TemplateDxf;
 import app.dapt.files.TemplatePdf;
 import app.dapt.files.TemplatePdf.Paper;

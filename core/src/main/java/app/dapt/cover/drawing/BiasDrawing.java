@@ -1,17 +1,20 @@
-package app.dapt.drawing;
+package app.dapt.cover.drawing;
 
 import app.dapt.cover.Reckoned;
-import app.dapt.cover.edging.Piping;
+import app.dapt.cover.edging.Edging;
+import app.dapt.drawing.Box;
+import app.dapt.drawing.Element;
 import app.dapt.drawing.Element.Part;
 import app.dapt.drawing.Element.Path;
-import app.dapt.drawing.Element.Role;
 import app.dapt.drawing.Element.Stuff;
 import app.dapt.drawing.Element.Tape;
+import app.dapt.drawing.Sheet;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Piece;
+import app.dapt.piece.PieceRole;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -23,15 +26,15 @@ public final class BiasDrawing {
 
     /** The block with its cuts; nothing where no piping is cut on the bias. */
     public static Optional<Sheet> of(Reckoned reckoned) {
-        return reckoned.pieces().stream()
-                .filter(piece -> piece.id().startsWith("bias-"))
+        return strip(reckoned).flatMap(strip -> reckoned.pieces().stream()
+                .filter(piece ->
+                        piece.role() == PieceRole.Whole.BIAS_BLOCK || piece.role() == PieceRole.Whole.BIAS_TUBE)
                 .findFirst()
-                .filter(piece -> reckoned.plan().edging() instanceof Piping)
-                .map(piece -> sheet(
-                        piece,
-                        ((Piping) reckoned.plan().edging())
-                                .strip(reckoned.dimensions())
-                                .total()));
+                .map(piece -> sheet(piece, strip.width())));
+    }
+
+    private static Optional<Edging.Strip> strip(Reckoned reckoned) {
+        return reckoned.plan().edging().strip(reckoned.dimensions());
     }
 
     /**
@@ -39,33 +42,29 @@ public final class BiasDrawing {
      * piping.
      */
     public static Optional<Sheet> join(Reckoned reckoned) {
-        if (!(reckoned.plan().edging() instanceof Piping piping)) {
-            return Optional.empty();
-        }
-        Length strip = piping.strip(reckoned.dimensions()).total();
+        return strip(reckoned).map(BiasDrawing::join);
+    }
+
+    private static Sheet join(Edging.Strip cloth) {
+        Length strip = cloth.width();
         Length reach = strip.times(3);
         double w = strip.toMm();
         double end = reach.toMm();
         List<Element> elements = new ArrayList<>();
         elements.add(new Stuff(
-                new Box(Length.ZERO, Length.ZERO, reach, strip),
-                piping.from().material(),
-                true,
-                false,
-                "piping",
-                Part.NONE));
-        elements.add(new Path(Role.CUT, rectangle(0, 0, end, w), true));
+                new Box(Length.ZERO, Length.ZERO, reach, strip), cloth.material(), true, false, "piping", Part.NONE));
+        elements.add(new Path(Element.Role.CUT, rectangle(0, 0, end, w), true));
         elements.add(new Stuff(
                 new Box(reach.minus(strip), Length.ZERO, strip, reach),
-                piping.from().material(),
+                cloth.material(),
                 false,
                 false,
                 "piping",
                 Part.NONE));
-        elements.add(new Path(Role.CUT, rectangle(end - w, 0, end, end), true));
-        elements.add(new Path(Role.SEAM, List.of(new Point(end - w, 0), new Point(end, w)), false));
-        return Optional.of(new Sheet(
-                reach, reach, elements, Optional.empty(), Length.ZERO, false, Phrase.of("drawing.join", strip)));
+        elements.add(new Path(Element.Role.CUT, rectangle(end - w, 0, end, end), true));
+        elements.add(new Path(Element.Role.SEAM, List.of(new Point(end - w, 0), new Point(end, w)), false));
+        return new Sheet(
+                reach, reach, elements, Optional.empty(), Length.ZERO, false, Phrase.of("drawing.join", strip));
     }
 
     private static List<Point> rectangle(double left, double top, double right, double bottom) {
@@ -78,20 +77,22 @@ public final class BiasDrawing {
         List<Element> elements = new ArrayList<>();
         elements.add(new Stuff(
                 Box.of(block.cutWidth(), block.cutHeight()), block.material(), true, false, block.id(), Part.BODY));
-        elements.add(
-                new Path(Role.CUT, List.of(new Point(0, 0), new Point(w, 0), new Point(w, h), new Point(0, h)), true));
+        elements.add(new Path(
+                Element.Role.CUT, List.of(new Point(0, 0), new Point(w, 0), new Point(w, h), new Point(0, h)), true));
+        boolean isTube = block.role() == PieceRole.Whole.BIAS_TUBE;
         double step = strip.toMm() * Math.sqrt(2);
         // Each cut rises to the right at 45°, and is kept to the block.
         for (double foot = 0; foot <= w + 1e-6; foot += step) {
             double reach = Math.min(h, w - foot);
-            if (reach > 1 && (block.id().equals("bias-square") || foot + h <= w + step)) {
-                elements.add(
-                        new Path(Role.CUT, List.of(new Point(foot, h), new Point(foot + reach, h - reach)), false));
+            if (reach > 1 && (isTube || foot + h <= w + step)) {
+                elements.add(new Path(
+                        Element.Role.CUT, List.of(new Point(foot, h), new Point(foot + reach, h - reach)), false));
             }
         }
-        if (block.id().equals("bias-square")) {
+        if (isTube) {
             for (double left = step; left < h; left += step) {
-                elements.add(new Path(Role.CUT, List.of(new Point(0, h - left), new Point(h - left, 0)), false));
+                elements.add(
+                        new Path(Element.Role.CUT, List.of(new Point(0, h - left), new Point(h - left, 0)), false));
             }
         }
         elements.add(new Tape(Axis.ACROSS, Length.ZERO, Length.ZERO, block.cutWidth(), true, Phrase.of("tape.width")));

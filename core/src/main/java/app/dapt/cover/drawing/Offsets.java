@@ -1,4 +1,4 @@
-package app.dapt.drawing;
+package app.dapt.cover.drawing;
 
 import app.dapt.drawing.Element.Path;
 import app.dapt.drawing.Element.Role;

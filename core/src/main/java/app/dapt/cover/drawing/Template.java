@@ -1,4 +1,4 @@
-package app.dapt.drawing;
+package app.dapt.cover.drawing;
 
 import app.dapt.cover.Reckoned;
 import app.dapt.drawing.Element.Path;

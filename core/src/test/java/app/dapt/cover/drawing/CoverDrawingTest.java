@@ -1,4 +1,4 @@
-package app.dapt.drawing;
+package app.dapt.cover.drawing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -8,9 +8,12 @@ import app.dapt.RandomPlans;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
+import app.dapt.cover.decision.Kind;
+import app.dapt.cover.edging.Edging;
 import app.dapt.cover.edging.EdgingKind;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.shape.ShapeKind;
+import app.dapt.drawing.Element;
 import app.dapt.drawing.Element.Line;
 import app.dapt.drawing.Element.Path;
 import app.dapt.drawing.Element.Role;
@@ -18,6 +21,8 @@ import app.dapt.drawing.Element.Spot;
 import app.dapt.drawing.Element.Stuff;
 import app.dapt.drawing.Element.Tape;
 import app.dapt.drawing.Element.Trim;
+import app.dapt.drawing.PieceDrawing;
+import app.dapt.drawing.Sheet;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.piece.Contour.Point;
@@ -28,17 +33,20 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Named;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
-import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Drawings tell the truth: what is drawn is as long, and lies where, the reckoning says. */
 class CoverDrawingTest {
 
     static Stream<Arguments> covers() {
-        return Stream.of(ShapeKind.values())
-                .flatMap(shape -> Stream.of(OpeningKind.values())
+        return ShapeKind.ALL.stream()
+                .flatMap(shape -> OpeningKind.ALL.stream()
                         .flatMap(opening -> Cases.of(2, random -> RandomPlans.fitting(random, shape, opening))))
                 .filter(CoverDrawingTest::goTogether);
+    }
+
+    private static Stream<Kind<Edging>> goingRound() {
+        return Stream.of(EdgingKind.PIPING, EdgingKind.BY_LENGTH, EdgingKind.RUFFLE);
     }
 
     private static boolean goTogether(Arguments arguments) {
@@ -115,10 +123,8 @@ class CoverDrawingTest {
     }
 
     @ParameterizedTest
-    @EnumSource(
-            value = EdgingKind.class,
-            names = {"PIPING", "BY_LENGTH", "RUFFLE"})
-    void whatGoesRoundTheEdgeGoesAllTheWayItIsSeamed(EdgingKind kind) {
+    @MethodSource("goingRound")
+    void whatGoesRoundTheEdgeGoesAllTheWayItIsSeamed(Kind<Edging> kind) {
         for (Arguments arguments : (Iterable<Arguments>) covers()::iterator) {
             CoverPlan plan = ((CoverPlan) ((Named<?>) arguments.get()[0]).getPayload());
             Reckoned reckoned = Reckoner.reckon(plan.withEdging(kind.usual(plan.unit())));

@@ -1,8 +1,7 @@
-package app.dapt.drawing;
+package app.dapt.layout;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Scrap;
-import app.dapt.layout.Layout;
 import app.dapt.layout.Layout.Cut;
 import app.dapt.layout.Layout.Offcut;
 import app.dapt.layout.Layout.Spot;

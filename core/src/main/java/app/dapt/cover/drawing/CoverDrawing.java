@@ -1,7 +1,10 @@
-package app.dapt.drawing;
+package app.dapt.cover.drawing;
 
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.drawing.Box;
+import app.dapt.drawing.Element;
 import app.dapt.drawing.Element.Label;
 import app.dapt.drawing.Element.Line;
 import app.dapt.drawing.Element.Part;
@@ -12,6 +15,7 @@ import app.dapt.drawing.Element.Spot;
 import app.dapt.drawing.Element.Stuff;
 import app.dapt.drawing.Element.Tape;
 import app.dapt.drawing.Element.Zone;
+import app.dapt.drawing.Sheet;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -33,6 +37,7 @@ public final class CoverDrawing {
     private static final Length STRAP = Length.inches(0, 3, 4);
 
     private final Reckoned reckoned;
+    private final CoverDimensions sizes;
     private final Back back;
     private final Length width;
     private final Length height;
@@ -40,6 +45,7 @@ public final class CoverDrawing {
 
     private CoverDrawing(Reckoned reckoned) {
         this.reckoned = reckoned;
+        this.sizes = reckoned.dimensions();
         this.back = reckoned.back();
         this.width = reckoned.finished(Axis.ACROSS);
         this.height = reckoned.finished(Axis.UP_DOWN);
@@ -109,12 +115,12 @@ public final class CoverDrawing {
 
     private Sheet front() {
         List<Element> elements = new ArrayList<>();
-        elements.addAll(Trimmings.under(reckoned));
+        elements.addAll(reckoned.plan().edging().under(reckoned.edge(), sizes));
         elements.add(new Stuff(Box.of(width, height), Material.FRONT, true, false, "front", Part.BODY));
         elements.addAll(sewnLines(reckoned.front()));
-        elements.addAll(FrontDrawing.on(reckoned));
+        elements.addAll(onFront());
         elements.add(seamRound());
-        elements.addAll(Trimmings.over(reckoned));
+        elements.addAll(reckoned.plan().edging().over(reckoned.edge(), sizes));
         elements.addAll(sizeTapes());
         return sheet(
                 elements,
@@ -125,9 +131,19 @@ public final class CoverDrawing {
                         reckoned.plan().cloths().front().name()));
     }
 
+    /** What is seen on the front besides its cloth: what it is made of, where it is a piece of its own, and extras. */
+    private List<Element> onFront() {
+        List<Element> elements = new ArrayList<>();
+        if (!reckoned.plan().opening().takesInFront()) {
+            elements.addAll(reckoned.plan().face().drawn(reckoned.front(), sizes));
+        }
+        elements.addAll(reckoned.plan().extras().drawn(sizes));
+        return elements;
+    }
+
     private Sheet back() {
         List<Element> elements = new ArrayList<>();
-        elements.addAll(Trimmings.under(reckoned));
+        elements.addAll(reckoned.plan().edging().under(reckoned.edge(), sizes));
         elements.add(new Stuff(Box.of(width, height), Material.FRONT, false, false, "front", Part.NONE));
         for (Back.Panel panel : back.panels()) {
             elements.addAll(panel(panel));
@@ -137,7 +153,7 @@ public final class CoverDrawing {
             elements.add(across(Role.HIDDEN_EDGE, inner.from().isZero() ? inner.to() : inner.from()));
         }
         elements.add(seamRound());
-        elements.addAll(Trimmings.over(reckoned));
+        elements.addAll(reckoned.plan().edging().over(reckoned.edge(), sizes));
         elements.addAll(ends());
         elements.addAll(opening());
         back.spots()
@@ -171,8 +187,10 @@ public final class CoverDrawing {
                 height,
                 elements,
                 reckoned.outline(),
-                Length.max(reckoned.plan().edging().standsOut(), FrontDrawing.rise(reckoned)),
-                reckoned.plan().extras().motif().there(),
+                Length.max(
+                        reckoned.plan().edging().standsOut(),
+                        reckoned.plan().extras().standsOut(sizes)),
+                reckoned.plan().extras().centresPrint(),
                 described);
     }
 
@@ -183,7 +201,7 @@ public final class CoverDrawing {
     }
 
     private Element seamRound() {
-        return new Path(Role.SEAM, Trimmings.contour(reckoned).points(), true);
+        return new Path(Role.SEAM, sizes.contour().points(), true);
     }
 
     /** Joins and channels, which show once a panel is sewn. */
@@ -299,8 +317,7 @@ public final class CoverDrawing {
                             : Role.CLOSED_BY_HAND;
             return List.of(new Path(
                     role,
-                    Trimmings.contour(reckoned)
-                            .stretch(back.mouth().get(), back.length().toMm()),
+                    sizes.contour().stretch(back.mouth().get(), back.length().toMm()),
                     false));
         }
         return back.zip()

@@ -1,10 +1,9 @@
-package app.dapt.drawing;
+package app.dapt.cover.drawing;
 
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Back.End;
-import app.dapt.cover.edging.EdgingKind;
-import app.dapt.cover.shape.Vee;
+import app.dapt.cover.edging.Edging;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Edge;
@@ -22,7 +21,7 @@ import java.util.Optional;
  * @param start  what holds them together at the start
  * @param end    and at the end
  * @param zipAt  where a zip is cut through
- * @param edging what is caught in the seams
+ * @param caught what is caught in the seams
  * @param bent   whether what is drawn straight really is bent
  */
 public record EdgeOn(
@@ -32,7 +31,7 @@ public record EdgeOn(
         End end,
         Optional<Length> zipAt,
         boolean bent,
-        EdgingKind edging,
+        Edging.Caught caught,
         Phrase described) {
 
     /**
@@ -95,8 +94,8 @@ public record EdgeOn(
                 back.ends().start(),
                 back.ends().end(),
                 back.zip().map(Back.Zip::at),
-                reckoned.plan().shape() instanceof Vee,
-                reckoned.plan().edging().kind(),
+                reckoned.plan().shape().isBentEdgeOn(),
+                reckoned.plan().edging().caught(),
                 described);
     }
 

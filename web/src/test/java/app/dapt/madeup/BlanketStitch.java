@@ -1,0 +1,48 @@
+package app.dapt.madeup;
+
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Kind;
+import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Need;
+import app.dapt.cover.edging.Edging;
+import app.dapt.cover.edging.SeamedEdge;
+import app.dapt.drawing.Element;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.piece.Piece.Material;
+import java.util.List;
+
+/** Yarn stitched over the edge by hand. */
+record BlanketStitch(Length depth) implements Edging {
+
+    @Override
+    public Kind<Edging> kind() {
+        return MadeUp.BLANKET;
+    }
+
+    @Override
+    public List<Detail<?>> details() {
+        return List.of(Detail.measure("stitchDepth", LengthRange.HANGS, depth, true));
+    }
+
+    @Override
+    public List<Need> needs(SeamedEdge edge, CoverDimensions sizes) {
+        return List.of(Need.length(Phrase.of("need.yarn"), edge.length(), sizes.unit()));
+    }
+
+    @Override
+    public List<Element> over(SeamedEdge edge, CoverDimensions sizes) {
+        return Element.Trim.along(edge.paths(), Element.Look.BEADS, depth, Material.TRIM);
+    }
+
+    @Override
+    public Length standsOut() {
+        return depth;
+    }
+
+    @Override
+    public Phrase brief() {
+        return Phrase.of("brief.edging.blanket", depth);
+    }
+}

@@ -1,0 +1,55 @@
+package app.dapt.madeup;
+
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Kind;
+import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.front.Extra;
+import app.dapt.drawing.Element;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
+import app.dapt.piece.Contour.Point;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
+import java.util.List;
+
+/** A bow in the middle of the front. */
+record Bow(boolean there, Length across) implements Extra {
+
+    @Override
+    public Kind<Extra> kind() {
+        return MadeUp.BOW;
+    }
+
+    @Override
+    public List<Detail<?>> details() {
+        return List.of(Detail.tick("bow", there, true), Detail.measure("bowAcross", LengthRange.HANGS, across, there));
+    }
+
+    @Override
+    public Phrase brief() {
+        return Phrase.of("brief.extra.bow");
+    }
+
+    @Override
+    public List<Piece> pieces(CoverDimensions sizes, Back back) {
+        Sum twice = Sum.of(Sum.term("term.bow-twice", across.times(2)));
+        return List.of(sizes.panel("bow", Material.FRONT, twice, twice, Piece.foldedAllRound()));
+    }
+
+    @Override
+    public List<Element> drawn(CoverDimensions sizes) {
+        double x = sizes.finished(Axis.ACROSS).toMm() / 2;
+        double y = sizes.finished(Axis.UP_DOWN).toMm() / 2;
+        double half = across.toMm() / 2;
+        List<Point> bow = List.of(
+                new Point(x - half, y - half / 2),
+                new Point(x + half, y + half / 2),
+                new Point(x + half, y - half / 2),
+                new Point(x - half, y + half / 2));
+        return List.of(new Element.Path(Element.Role.FINISHED_EDGE, bow, true));
+    }
+}

@@ -1,0 +1,67 @@
+package app.dapt.madeup;
+
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Back.Panel;
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.Front;
+import app.dapt.cover.decision.Kind;
+import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Need;
+import app.dapt.cover.opening.Opening;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import app.dapt.piece.Edge;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Side;
+import java.util.List;
+
+/** Left open at the lower edge, where the back turns up to a channel with a cord in it. */
+record Drawstring(Length channel) implements Opening {
+
+    @Override
+    public Kind<Opening> kind() {
+        return MadeUp.DRAWSTRING;
+    }
+
+    @Override
+    public List<Detail<?>> details() {
+        return List.of(Detail.measure("channel", LengthRange.TURN, channel, true));
+    }
+
+    @Override
+    public Axis runs() {
+        return Axis.ACROSS;
+    }
+
+    @Override
+    public Back back(CoverDimensions sizes, Front front) {
+        Piece back = sizes.wholeBack().with(Side.BOTTOM, new Edge(Edge.Fate.SINGLE_TURN, List.of(channel)));
+        Length deep = sizes.finished(Axis.UP_DOWN);
+        return Back.of(
+                        List.of(front.piece(), back),
+                        List.of(Panel.of(back, Length.ZERO, deep)),
+                        sizes.edgeToOpen(Axis.ACROSS))
+                .openAt(sizes.edgeMiddle(Axis.ACROSS));
+    }
+
+    @Override
+    public List<Need> needs(Back back) {
+        Sum cord = Sum.of(Sum.term("term.opening", back.length().times(2)));
+        return List.of(Need.length(Phrase.of("need.drawstring"), cord, Unit.INCH));
+    }
+
+    @Override
+    public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
+        return List.of();
+    }
+
+    @Override
+    public Phrase brief(Back back) {
+        return Phrase.of("brief.drawstring", channel);
+    }
+}

@@ -1,0 +1,96 @@
+package app.dapt.madeup;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.dapt.cover.CoverPlan;
+import app.dapt.cover.DefaultPlan;
+import app.dapt.cover.Reckoned;
+import app.dapt.cover.Reckoner;
+import app.dapt.cover.decision.Kind;
+import app.dapt.cover.drawing.CoverDrawing;
+import app.dapt.cover.drawing.Template;
+import app.dapt.cover.front.Extras;
+import app.dapt.cover.front.ExtrasKind;
+import app.dapt.files.BadPlanFile;
+import app.dapt.files.PlanJson;
+import app.dapt.files.PlanSchema;
+import app.dapt.form.Form;
+import app.dapt.measure.Length;
+import app.dapt.measure.Mark;
+import app.dapt.piece.Piece;
+import app.dapt.web.Site;
+import app.dapt.web.workroom.CoverStore;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** A kind is one class and its words: these four go wherever Dapt's own go, and nothing else knows of them. */
+@ExtendWith(Site.Shared.class)
+class MadeUpKindsTest {
+
+    private static final CoverPlan PLAIN =
+            DefaultPlan.plan("Made up", Mark.EIGHTH, MadeUp.KITE, Form.overCrown(Length.inches(18), Length.inches(24)));
+
+    private static final Extras WITH_BOW =
+            ExtrasKind.EXTRAS.with(PLAIN.extras().decided().with("bow", true));
+
+    private static final CoverPlan PLAN = PLAIN.withOpening(MadeUp.DRAWSTRING.usual(PLAIN.unit()))
+            .withEdging(MadeUp.BLANKET.usual(PLAIN.unit()))
+            .withExtras(WITH_BOW);
+
+    @Test
+    void areReckonedDrawnAndTraced() {
+        Reckoned reckoned = Reckoner.reckon(PLAN);
+        assertThat(reckoned.pieces()).extracting(Piece::id).containsExactly("front", "back", "bow");
+        assertThat(CoverDrawing.front(reckoned).elements())
+                .containsAll(WITH_BOW.drawn(reckoned.dimensions()))
+                .containsAll(PLAN.edging().over(reckoned.edge(), reckoned.dimensions()));
+        assertThat(Template.of(reckoned)).hasSize(2);
+    }
+
+    @Test
+    void areWrittenReadAndDescribedInFiles() throws BadPlanFile {
+        assertThat(PlanJson.read(PlanJson.write(PLAN))).isEqualTo(PLAN);
+        assertThat(PlanSchema.write())
+                .contains(
+                        "\"const\" : \"kite\"",
+                        "\"const\" : \"drawstring\"",
+                        "\"const\" : \"blanket\"",
+                        "\"bowAcross\"");
+    }
+
+    @Test
+    void areSaidOfferedListedAndPrinted(Site site) throws IOException, InterruptedException {
+        CoverStore store = site.bean(CoverStore.class);
+        long id = store.create(PLAN, "");
+        String said = "a drawstring in a channel of 1¼ in";
+        assertThat(page(site, "/covers/" + id))
+                .contains("A ", "kite-shaped", said, "blanket-stitched ⅜ in deep", "with a bow")
+                .doesNotContain("‹");
+        assertThat(page(site, "/?find=Made+up")).contains("Made up", "kite-shaped");
+        assertThat(page(site, "/covers/" + id + "/card")).contains("Bow").doesNotContain("‹");
+        for (Kind<?> kind : List.of(MadeUp.DRAWSTRING, MadeUp.KITE, MadeUp.BLANKET)) {
+            String slip = kind == MadeUp.DRAWSTRING ? "opening" : kind == MadeUp.KITE ? "shape" : "edge";
+            assertThat(page(site, "/covers/" + id + "?slip=" + slip))
+                    .as(slip)
+                    .contains("value=\"" + kind.code() + "\"")
+                    .doesNotContain("‹");
+        }
+        assertThat(page(site, "/covers/" + id + "?slip=extras"))
+                .contains("Across the bow")
+                .doesNotContain("‹");
+    }
+
+    private static String page(Site site, String path) throws IOException, InterruptedException {
+        HttpRequest request =
+                HttpRequest.newBuilder(URI.create(site.address() + path)).build();
+        var response = HttpClient.newHttpClient().send(request, BodyHandlers.ofString());
+        assertThat(response.statusCode()).as(path).isEqualTo(200);
+        return response.body();
+    }
+}
