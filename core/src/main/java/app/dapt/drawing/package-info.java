@@ -1,5 +1,6 @@
 /**
- * What a drawing is made of: real lengths and roles (cut, seam, fold, hem, mark, tape), without colours or file formats.
+ * What a drawing is made of: real lengths and roles (cut, seam, fold, hem, mark, tape), without colours or file
+ * formats.
  *
  * <p>Uses {@code measure} and {@code piece}. Start with {@link app.dapt.drawing.Sheet} and
  * {@link app.dapt.drawing.Element}.

@@ -51,7 +51,7 @@ record Drawstring(Length channel) implements Opening {
 
     @Override
     public List<Need> needs(Back back) {
-        Sum cord = Sum.of(Sum.term("term.opening", back.length().times(2)));
+        Sum cord = Sum.of(Sum.term("term.drawstring", back.length().times(2)));
         return List.of(Need.length(Phrase.of("need.drawstring"), cord, Unit.INCH));
     }
 

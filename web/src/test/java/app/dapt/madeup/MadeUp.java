@@ -23,7 +23,7 @@ public final class MadeUp implements Kinds.More {
     static final Kind<Edging> BLANKET = new Kind<>(
             Edging.class,
             "blanket",
-            unit -> new BlanketStitch(unit.pick(Length.mm(8), Length.inches(0, 3, 8))),
+            unit -> new BlanketStitch(unit.pick(Length.mm(12), Length.inches(0, 1, 2))),
             details -> new BlanketStitch(details.measure("stitchDepth")));
 
     static final Kind<Extra> BOW = new Kind<>(

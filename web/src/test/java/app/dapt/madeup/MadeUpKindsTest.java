@@ -70,7 +70,7 @@ class MadeUpKindsTest {
         long id = store.create(PLAN, "");
         String said = "a drawstring in a channel of 1¼ in";
         assertThat(page(site, "/covers/" + id))
-                .contains("A ", "kite-shaped", said, "blanket-stitched ⅜ in deep", "with a bow")
+                .contains("A ", "kite-shaped", said, "blanket-stitched ½ in deep", "with a bow")
                 .doesNotContain("‹");
         assertThat(page(site, "/?find=Made+up")).contains("Made up", "kite-shaped");
         assertThat(page(site, "/covers/" + id + "/card")).contains("Bow").doesNotContain("‹");
