@@ -1,29 +1,44 @@
 package app.dapt.files;
 
+import java.util.Map;
+import java.util.stream.Stream;
+
 /** Builds SVG text; every value is escaped on its way in. */
-final class Markup {
+public final class Markup {
 
     private final StringBuilder text = new StringBuilder();
 
     /** An element without content; attributes come as name, value, name, value. */
-    Markup empty(String name, Object... attributes) {
+    public Markup empty(String name, Object... attributes) {
         return start(name, attributes).raw("/>");
     }
 
-    Markup open(String name, Object... attributes) {
+    /** An element with content to come. */
+    public Markup open(String name, Object... attributes) {
         return start(name, attributes).raw(">");
     }
 
-    Markup close(String name) {
+    /** The same with its attributes by name. */
+    public Markup open(String name, Map<String, String> attributes) {
+        return open(
+                name,
+                attributes.entrySet().stream()
+                        .flatMap(each -> Stream.of(each.getKey(), each.getValue()))
+                        .toArray());
+    }
+
+    /** The end of an element. */
+    public Markup close(String name) {
         return raw("</" + name + ">");
     }
 
-    Markup words(String words) {
+    /** Text, escaped. */
+    public Markup words(String words) {
         return raw(escaped(words));
     }
 
     /** An element that holds words and nothing else. */
-    Markup saying(String name, String words, Object... attributes) {
+    public Markup saying(String name, String words, Object... attributes) {
         return open(name, attributes).words(words).close(name);
     }
 
@@ -45,7 +60,7 @@ final class Markup {
     }
 
     /** To a hundredth, without trailing noughts. */
-    static String number(double value) {
+    public static String number(double value) {
         long hundredths = Math.round(value * 100);
         long whole = Math.abs(hundredths) / 100;
         long rest = Math.abs(hundredths) % 100;

@@ -8,6 +8,8 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Contour;
 import app.dapt.words.Words;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.IntStream;
@@ -18,10 +20,11 @@ import java.util.stream.IntStream;
  *
  * @param scale user units to the inch
  * @param id    begins the names of patterns
- * @param link  where a piece leads to, by the key of its copy; nothing for a drawing that leads nowhere
+ * @param link  the attributes of the link round a piece, by its key, such as where it leads; none for a mere picture
  * @param current the key of the copy that is looked at; blank for none
  */
-public record SvgCloth(Words words, double scale, String id, Optional<Function<String, String>> link, String current) {
+public record SvgCloth(
+        Words words, double scale, String id, Optional<Function<String, Map<String, String>>> link, String current) {
 
     private static final double TAPE = 17;
     /** How far apart the figures on a tape may be, by what there is room for. */
@@ -139,29 +142,17 @@ public record SvgCloth(Words words, double scale, String id, Optional<Function<S
         String looks =
                 "lain" + (key.equals(current) ? " current" : "") + (lain.spot().pinned() ? " pinned" : "");
         if (link.isPresent()) {
-            String to = link.get().apply(key);
-            svg.open(
-                    "a",
-                    "class",
-                    looks,
-                    "href",
-                    to,
-                    "hx-get",
-                    to,
-                    "hx-target",
-                    "#cloth",
-                    "hx-swap",
-                    "morph",
-                    "hx-push-url",
-                    "true",
-                    "id",
-                    "lain-" + key.replaceAll("[^A-Za-z0-9]", "-"),
+            Map<String, String> attributes = new LinkedHashMap<>(link.get().apply(key));
+            attributes.put("class", looks);
+            attributes.put("id", "lain-" + key.replaceAll("[^A-Za-z0-9]", "-"));
+            attributes.put(
                     "aria-label",
                     words.say(
                             "drawing.lain",
                             lain.number(),
                             lain.spot().wanted().piece().name(),
                             lain.spot().wanted().cover()));
+            svg.open("a", attributes);
         } else {
             svg.open("g", "class", looks);
         }

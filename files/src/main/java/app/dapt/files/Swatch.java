@@ -10,13 +10,13 @@ import app.dapt.measure.Length;
  *
  * @param scale user units to the inch
  */
-record Swatch(Cloth cloth, double scale) {
+public record Swatch(Cloth cloth, double scale) {
 
     private static final String CHALK = "#f4f5f1";
     private static final String WELD = "#e2b93b";
 
     /** Writes the pattern under this name as it lies on the cloth. */
-    void write(Markup svg, String id) {
+    public void write(Markup svg, String id) {
         write(svg, id, "rotate(0)");
     }
 
@@ -24,12 +24,12 @@ record Swatch(Cloth cloth, double scale) {
      * Writes the pattern as it lies on an upright piece, or on one cut upside down: of a cloth used sideways a quarter
      * turn round.
      */
-    void write(Markup svg, String id, boolean turned) {
+    public void write(Markup svg, String id, boolean turned) {
         write(svg, id, "rotate(" + ((turned ? 180 : 0) + (cloth.sideways() ? 90 : 0)) + ")");
     }
 
     /** Writes the pattern so that the middle of a repeat, where the motif is, falls on a place. */
-    void writeCentred(Markup svg, String id, double x, double y) {
+    public void writeCentred(Markup svg, String id, double x, double y) {
         write(
                 svg,
                 id,
@@ -38,7 +38,7 @@ record Swatch(Cloth cloth, double scale) {
     }
 
     /** Writes the pattern so that a point of the print falls on a place of an upright piece. */
-    void writeAt(Markup svg, String id, double x, double y, double across, double along) {
+    public void writeAt(Markup svg, String id, double x, double y, double across, double along) {
         write(
                 svg,
                 id,

@@ -21,6 +21,7 @@ import java.awt.geom.Rectangle2D;
 import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
@@ -84,7 +85,7 @@ class SvgClothTest {
                         WORDS,
                         SCALE,
                         "b",
-                        Optional.of(copy -> "/to?piece=" + copy),
+                        Optional.of(copy -> Map.of("href", "/to?piece=" + copy)),
                         laid.spots().get(0).copy())
                 .write(sheet);
         Document drawn =

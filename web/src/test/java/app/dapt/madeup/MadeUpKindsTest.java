@@ -19,6 +19,7 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.piece.Piece;
 import app.dapt.web.Site;
+import app.dapt.web.WithSite;
 import app.dapt.web.workroom.CoverStore;
 import java.io.IOException;
 import java.net.URI;
@@ -27,10 +28,9 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /** A kind is one class and its words: these four go wherever Dapt's own go, and nothing else knows of them. */
-@ExtendWith(Site.Shared.class)
+@WithSite
 class MadeUpKindsTest {
 
     private static final CoverPlan PLAIN =

@@ -22,10 +22,9 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /** What to buy, how it lies, and whether what is at hand will do. */
-@ExtendWith(Site.Shared.class)
+@WithSite
 class ClothJourneyTest {
 
     private static final String BENCH = "Wheelhouse bench, port end";

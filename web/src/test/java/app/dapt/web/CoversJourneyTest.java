@@ -7,10 +7,9 @@ import com.microsoft.playwright.Page;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /** What a sewist does with the list of covers. */
-@ExtendWith(Site.Shared.class)
+@WithSite
 class CoversJourneyTest {
 
     @Test

@@ -14,10 +14,9 @@ import java.util.Random;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /** Anything a person might type, and much that nobody would, gives a value or a refusal; never a broken page. */
-@ExtendWith(Site.Shared.class)
+@WithSite
 class EntryFuzzTest {
 
     private static final Pattern FIELD = Pattern.compile("<(?:input|select)[^>]*>");

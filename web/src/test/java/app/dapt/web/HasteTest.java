@@ -10,10 +10,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /** Somebody types and presses faster than the page is answered. */
-@ExtendWith(Site.Shared.class)
+@WithSite
 class HasteTest {
 
     /** Holds back what the page sends to such addresses, until it is let go. */

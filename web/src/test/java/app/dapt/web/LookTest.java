@@ -14,12 +14,11 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Pages fit their screens and their paper, and are open to everybody. */
-@ExtendWith(Site.Shared.class)
+@WithSite
 class LookTest {
 
     private static final int DEMO_COVERS = 28;

@@ -1,6 +1,7 @@
 package app.dapt.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import app.dapt.web.Site.Desk;
 import java.io.IOException;
@@ -10,16 +11,15 @@ import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /** The store goes away, the application or PostgreSQL is killed: nothing that was acknowledged or typed is lost. */
-@ExtendWith(Site.Shared.class)
+@WithSite
 class MishapsTest {
 
     /** Stands between the application and its database, and can be taken away. */
@@ -204,15 +204,14 @@ class MishapsTest {
         Process process = builder.redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.DISCARD)
                 .start();
-        for (int i = 0; i < 300; i++) {
-            try {
-                new Socket("127.0.0.1", port).close();
-                return process;
-            } catch (IOException e) {
-                assertThat(process.isAlive()).as("the application started").isTrue();
-                TimeUnit.MILLISECONDS.sleep(100);
-            }
-        }
-        throw new IllegalStateException("the application does not answer");
+        await("the application answers")
+                .atMost(Duration.ofSeconds(60))
+                .failFast("the application ended", () -> !process.isAlive())
+                .ignoreExceptionsInstanceOf(IOException.class)
+                .until(() -> {
+                    new Socket("127.0.0.1", port).close();
+                    return true;
+                });
+        return process;
     }
 }

@@ -10,10 +10,9 @@ import com.microsoft.playwright.options.WaitForSelectorState;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /** What a sewist does with a plan, in the browser. */
-@ExtendWith(Site.Shared.class)
+@WithSite
 class PlanJourneyTest {
 
     @Test

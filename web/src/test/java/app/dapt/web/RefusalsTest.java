@@ -16,13 +16,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Nobody is refused in silence, and whatever is asked for is answered. */
-@ExtendWith(Site.Shared.class)
+@WithSite
 class RefusalsTest {
 
     private static String token(APIRequestContext api) {

@@ -14,9 +14,8 @@ import java.net.Socket;
 import java.net.URI;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
-@ExtendWith(Site.Shared.class)
+@WithSite
 class SecurityTest {
 
     @Test

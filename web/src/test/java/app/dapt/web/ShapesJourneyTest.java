@@ -10,10 +10,9 @@ import java.util.List;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /** Openings, shapes and fronts changed in the browser; templates taken away; the way back from pieces. */
-@ExtendWith(Site.Shared.class)
+@WithSite
 class ShapesJourneyTest {
 
     private static void briefSays(Desk desk, String words) {

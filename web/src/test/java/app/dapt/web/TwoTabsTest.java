@@ -4,10 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dapt.web.Site.Desk;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /** A change made in a tab that has fallen behind is neither lost nor wins silently. */
-@ExtendWith(Site.Shared.class)
+@WithSite
 class TwoTabsTest {
 
     @Test

@@ -25,6 +25,7 @@ import app.dapt.words.Words;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -260,9 +261,14 @@ public record ClothPage(
                 .min()
                 .orElse(1);
         return IntStream.range(0, sheets.size())
-                .mapToObj(
-                        i -> new SvgCloth(w, scale, "bolt" + i, Optional.of(this::address), piece).write(sheets.get(i)))
+                .mapToObj(i -> new SvgCloth(w, scale, "bolt" + i, Optional.of(this::link), piece).write(sheets.get(i)))
                 .toList();
+    }
+
+    /** The link round a copy on the cloth. */
+    private Map<String, String> link(String copy) {
+        String to = address(copy);
+        return Map.of("href", to, "hx-get", to, "hx-target", "#cloth", "hx-swap", "morph", "hx-push-url", "true");
     }
 
     /** Where looking at one copy leads. */

@@ -1,11 +1,11 @@
 package app.dapt.web.cloth;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.files.SvgWindow;
 import app.dapt.layout.Layout.Spot;
 import app.dapt.layout.LayoutChoices;
 import app.dapt.layout.Window;
 import app.dapt.measure.Length;
+import app.dapt.piece.PieceRole;
 import app.dapt.words.Words;
 
 /** A piece as a window over its print, which can be slid under it. */
@@ -24,7 +24,7 @@ public record PrintPane(Spot spot, Cloth cloth, LayoutChoices plan, Window windo
 
     /** What sliding it moves. */
     public String words() {
-        boolean shared = plan.matched() && spot.wanted().piece().id().equals("front");
+        boolean shared = plan.matched() && spot.wanted().piece().role() == PieceRole.Whole.FRONT;
         return w.say(shared ? "cloth.window-all" : isOwn() ? "cloth.window-own" : "cloth.window-any");
     }
 

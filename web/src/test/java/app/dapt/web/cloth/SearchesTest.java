@@ -1,6 +1,7 @@
 package app.dapt.web.cloth;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import app.dapt.layout.search.Task;
 import app.dapt.layout.search.Task.Item;
@@ -8,9 +9,10 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
-import java.util.function.BooleanSupplier;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
@@ -37,12 +39,10 @@ class SearchesTest {
         return new Task(100, List.of(new Item("front", 100, 50, 3, false, Optional.empty())), List.of());
     }
 
-    private static boolean comesTrue(BooleanSupplier what) throws InterruptedException {
-        long end = System.nanoTime() + 5_000_000_000L;
-        while (!what.getAsBoolean() && System.nanoTime() < end) {
-            Thread.sleep(10);
-        }
-        return what.getAsBoolean();
+    private static void comesTrue(Callable<Boolean> what) {
+        await().atMost(Duration.ofSeconds(5))
+                .pollInterval(Duration.ofMillis(10))
+                .until(what);
     }
 
     @Test
@@ -63,20 +63,22 @@ class SearchesTest {
     }
 
     @Test
-    void aSearchThatNobodyAsksForRestsAndGoesOnWhenSomebodyAsksAgain() throws InterruptedException {
+    void aSearchThatNobodyAsksForRestsAndGoesOnWhenSomebodyAsksAgain() {
         Search search = searches.of(hard(3), 60);
-        assertThat(comesTrue(() -> search.taken() > 0)).isTrue();
-        Thread.sleep(600);
+        comesTrue(() -> search.taken() > 0);
+        AtomicInteger seen = new AtomicInteger(-1);
+        await("it rests")
+                .atMost(Duration.ofSeconds(5))
+                .pollInterval(Duration.ofMillis(400))
+                .until(() -> seen.getAndSet(search.taken()) == search.taken());
         int rested = search.taken();
-        Thread.sleep(400);
-        assertThat(search.taken()).as("it rests").isEqualTo(rested);
         searches.of(hard(3), 60);
-        assertThat(comesTrue(() -> search.taken() > rested)).as("it goes on").isTrue();
+        comesTrue(() -> search.taken() > rested);
     }
 
     @Test
-    void itEndsWhenItsTimeIsOverAndWhenSomebodyIsContent() throws InterruptedException {
-        assertThat(comesTrue(() -> searches.of(hard(4), .2).isDone())).isTrue();
+    void itEndsWhenItsTimeIsOverAndWhenSomebodyIsContent() {
+        comesTrue(() -> searches.of(hard(4), .2).isDone());
         Search longer = searches.of(hard(5), 60);
         longer.begin();
         longer.allow(0);
@@ -87,15 +89,15 @@ class SearchesTest {
         longer.allow(100_000_000);
         searches.goOn(longer);
         assertThat(longer.isDone()).isFalse();
-        assertThat(comesTrue(longer::isDone)).isTrue();
+        comesTrue(longer::isDone);
     }
 
     @Test
-    void aShortOneIsNotKeptWaitingByLongOnes() throws InterruptedException {
+    void aShortOneIsNotKeptWaitingByLongOnes() {
         for (int seed = 10; seed < 16; seed++) {
             searches.of(hard(seed), 60);
         }
-        assertThat(comesTrue(() -> searches.of(easy(), 5).isDone())).isTrue();
+        comesTrue(() -> searches.of(easy(), 5).isDone());
     }
 
     @Test
@@ -108,14 +110,13 @@ class SearchesTest {
     }
 
     @Test
-    void aPageIsBehindOnceWhatItWatchesHasBecomeBetter() throws InterruptedException {
+    void aPageIsBehindOnceWhatItWatchesHasBecomeBetter() {
         Search search = searches.of(hard(7), 60);
         search.begin();
         Watch watch = new Watch();
         watch.on(search);
         String name = searches.keep(watch);
-        assertThat(comesTrue(() -> searches.watch(name).orElseThrow().isBehind()))
-                .isTrue();
+        comesTrue(() -> searches.watch(name).orElseThrow().isBehind());
         Watch settled = new Watch();
         Search done = searches.of(easy(), 5);
         done.await(2_000);
@@ -125,9 +126,9 @@ class SearchesTest {
     }
 
     @Test
-    void aQuestionIsAnsweredOnceInTheBackground() throws InterruptedException {
+    void aQuestionIsAnsweredOnceInTheBackground() throws Exception {
         List<String> asked = new ArrayList<>();
-        BooleanSupplier answered = () -> searches.once(
+        Callable<Boolean> answered = () -> searches.once(
                         "what would do",
                         () -> {
                             asked.add("once");
@@ -135,26 +136,25 @@ class SearchesTest {
                         },
                         List.of())
                 .isPresent();
-        assertThat(comesTrue(answered)).isTrue();
-        assertThat(answered.getAsBoolean()).isTrue();
+        comesTrue(answered);
+        assertThat(answered.call()).isTrue();
         assertThat(asked).hasSize(1);
     }
 
     @Test
-    void anAnswerThatBreaksOffIsTheOneForThat() throws InterruptedException {
-        assertThat(comesTrue(() -> searches.once(
-                                "what breaks",
-                                () -> {
-                                    throw new IllegalStateException("no such cloth");
-                                },
-                                "nothing")
-                        .filter("nothing"::equals)
-                        .isPresent()))
-                .isTrue();
+    void anAnswerThatBreaksOffIsTheOneForThat() {
+        comesTrue(() -> searches.once(
+                        "what breaks",
+                        () -> {
+                            throw new IllegalStateException("no such cloth");
+                        },
+                        "nothing")
+                .filter("nothing"::equals)
+                .isPresent());
     }
 
     @Test
-    void whereTooManyWaitASearchHasItsTurnWhenItIsAskedForAgain() throws InterruptedException {
+    void whereTooManyWaitASearchHasItsTurnWhenItIsAskedForAgain() {
         CountDownLatch free = new CountDownLatch(1);
         for (int i = 0; i < 3 * Searches.MOST; i++) {
             searches.once(
@@ -173,6 +173,6 @@ class SearchesTest {
                 .as("a layout is there all the same")
                 .hasSize(40);
         free.countDown();
-        assertThat(comesTrue(() -> searches.of(hard(200), 5).taken() > 0)).isTrue();
+        comesTrue(() -> searches.of(hard(200), 5).taken() > 0);
     }
 }

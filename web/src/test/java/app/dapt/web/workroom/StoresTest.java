@@ -14,6 +14,7 @@ import app.dapt.layout.LayoutChoices;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.web.Site;
+import app.dapt.web.WithSite;
 import app.dapt.web.workroom.LayStore.Place;
 import java.util.ArrayList;
 import java.util.List;
@@ -24,10 +25,9 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /** The stores on a real PostgreSQL. */
-@ExtendWith(Site.Shared.class)
+@WithSite
 class StoresTest {
 
     private static CoverPlan plan(String name) {

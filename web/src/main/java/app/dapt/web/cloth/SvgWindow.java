@@ -1,6 +1,9 @@
-package app.dapt.files;
+package app.dapt.web.cloth;
 
 import app.dapt.cloth.Cloth;
+import app.dapt.files.Markup;
+import app.dapt.files.SvgDrawing;
+import app.dapt.files.Swatch;
 import app.dapt.layout.Window;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -14,12 +17,12 @@ import app.dapt.words.Words;
  *
  * @param units that the longer side of the piece takes
  */
-public record SvgWindow(Words words, Cloth cloth, double units) {
+record SvgWindow(Words words, Cloth cloth, double units) {
 
     private static final double AROUND = .16;
 
     /** @param window the point of the print under the middle of the piece */
-    public String write(Piece piece, Window window) {
+    String write(Piece piece, Window window) {
         double scale = SvgDrawing.fitting(piece.cutWidth(), piece.cutHeight(), units);
         double width = piece.cutWidth().toInches() * scale;
         double height = piece.cutHeight().toInches() * scale;
