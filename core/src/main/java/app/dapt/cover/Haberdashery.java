@@ -67,8 +67,7 @@ final class Haberdashery {
         int spools = Math.toIntExact(sum.total().countOf(SPOOL));
         return new Need(
                 Phrase.of("need.thread"),
-                Phrase.of(spools == 1 ? "need.spool" : "need.spools", spools, (int)
-                        Math.ceil(sum.total().toMm() / 1000)),
+                Phrase.of("need.spool", spools, (int) Math.ceil(sum.total().toMm() / 1000)),
                 Optional.of(sum));
     }
 

@@ -5,6 +5,7 @@ import app.dapt.measure.Length;
 import app.dapt.measure.LengthFormat;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
+import com.ibm.icu.text.MessageFormat;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -23,7 +24,10 @@ public record Words(Wordbook book, Mark mark) {
 
     private static final Pattern PLACE = Pattern.compile("\\{(\\d)(?::(\\w+))?}");
 
-    /** What a phrase says; a code without words says itself, in marks that a test looks for. */
+    /**
+     * What a phrase says; a code without words says itself, in marks that a test looks for. Where a text counts, as in
+     * {@code {0, plural, one {# piece} other {# pieces}}}, it does so by the rules of ICU message formats.
+     */
     public String say(Phrase phrase) {
         String text = book.texts().get(phrase.code());
         if (text == null) {
@@ -33,7 +37,19 @@ public record Words(Wordbook book, Mark mark) {
             return text;
         }
         boolean fine = wouldReadAlike(phrase.args());
-        return PLACE.matcher(text).replaceAll(place -> quoted(place, phrase.args(), fine));
+        boolean counts = text.contains(", plural,");
+        String said = PLACE.matcher(text).replaceAll(place -> {
+            String shown = shown(place, phrase.args(), fine);
+            return Matcher.quoteReplacement(counts ? quoted(shown) : shown);
+        });
+        return counts
+                ? new MessageFormat(said, Locale.ENGLISH).format(phrase.args().toArray())
+                : said;
+    }
+
+    /** What somebody typed, so that no plural is looked for in it. */
+    private static String quoted(String text) {
+        return text.replace("'", "''").replace("{", "'{'").replace("}", "'}'").replace("#", "'#'");
     }
 
     /** Whether two lengths that differ would read the same on this reader's tape; then all of them are said finer. */
@@ -72,12 +88,12 @@ public record Words(Wordbook book, Mark mark) {
                 : String.format(Locale.ROOT, "%.1f sq ft", squareInches / 144);
     }
 
-    private String quoted(MatchResult place, List<Object> args, boolean fine) {
+    private String shown(MatchResult place, List<Object> args, boolean fine) {
         int index = Integer.parseInt(place.group(1));
         String manner = place.group(2) == null ? "" : place.group(2);
         // What a text asks for and nobody gave is marked like a code without words.
         Object arg = index < args.size() ? args.get(index) : "‹" + index + "›";
-        return Matcher.quoteReplacement(show(arg, manner, fine));
+        return show(arg, manner, fine);
     }
 
     private String show(Object arg, String manner, boolean fine) {

@@ -205,7 +205,7 @@ record Choices(CoverPlan plan, Mark mark, Words words, ClothToBuy.Laying laying)
                 .map(zip -> words.say("slip.opening.zip", zip.buy()))
                 .or(() -> there.back().overlap().map(overlap -> words.say("slip.opening.laps", overlap)))
                 .orElseGet(() -> words.say("slip.opening.opens", there.back().length()));
-        return words.say(pieces == 1 ? "slip.opening.piece" : "slip.opening.pieces", pieces, Phrase.of("said", held));
+        return words.say("slip.opening.pieces", pieces, Phrase.of("said", held));
     }
 
     private String cloth(Reckoned there) {

@@ -17,6 +17,7 @@ import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
+import app.dapt.piece.PieceRole;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -32,11 +33,12 @@ class PieceWindowTest {
 
     private static Spot front(Cloth cloth, LayoutChoices plan, String id) {
         Piece piece = Piece.rectangle(
-                id,
-                Material.FRONT,
-                Sum.of(Sum.term("term.front", Length.inches(20))),
-                Sum.of(Sum.term("term.front", Length.inches(14))),
-                Piece.sewnAllRound(Length.inches(0, 1, 2)));
+                        id,
+                        Material.FRONT,
+                        Sum.of(Sum.term("term.front", Length.inches(20))),
+                        Sum.of(Sum.term("term.front", Length.inches(14))),
+                        Piece.sewnAllRound(Length.inches(0, 1, 2)))
+                .as(PieceRole.Whole.FRONT);
         Layout laid = LayoutProblem.of(cloth, List.of(new Wanted("1/" + id, "Bench", piece, 1)), plan, Unit.INCH)
                 .atOnce();
         return laid.spots().get(0);
