@@ -42,7 +42,7 @@ public record Brief(List<Part> parts) {
         parts.add(new Part(Optional.empty(), plan.shape().kind().phrase("brief.a")));
         decided(parts, Decision.SHAPE, plan.shape().brief());
         said(parts, plan.shape().forms() > 1 ? "brief.for-forms" : "brief.for-a-form");
-        decided(parts, Decision.MEASURE, measure(plan.form()));
+        decided(parts, Decision.MEASURE, measure(plan));
         said(parts, "brief.comma");
         decided(parts, Decision.FIT, fit(plan));
         said(parts, "brief.with");
@@ -55,11 +55,18 @@ public record Brief(List<Part> parts) {
                         "brief.seam",
                         reckoned.allowance(),
                         Phrase.choice("finish", plan.seam().finish())));
-        said(parts, "brief.comma");
-        decided(parts, Decision.EDGE, plan.edging().brief());
-        said(parts, "brief.front");
-        decided(parts, Decision.FACE, plan.face().kind().phrase("brief.face"));
-        decided(parts, Decision.EXTRAS, extras(plan.extras()));
+        if (!plan.edging().isNothing()) {
+            said(parts, "brief.comma");
+            decided(parts, Decision.EDGE, plan.edging().brief());
+        }
+        if (!plan.face().isPlain()) {
+            said(parts, "brief.front");
+            decided(parts, Decision.FACE, plan.face().kind().phrase("brief.face"));
+        }
+        extras(plan.extras()).ifPresent(extras -> {
+            said(parts, "brief.comma");
+            decided(parts, Decision.EXTRAS, extras);
+        });
         said(parts, "brief.front-in");
         decided(
                 parts,
@@ -80,12 +87,29 @@ public record Brief(List<Part> parts) {
         return new Brief(parts);
     }
 
-    /** The extras as a list in words, or the invitation to add some. */
-    private static Phrase extras(Extras extras) {
+    /**
+     * What could still be added, as the phrases of an invitation after the sentence: what is not there is not spoken of
+     * in it.
+     */
+    public static List<Part> invitations(CoverPlan plan) {
+        List<Part> parts = new ArrayList<>();
+        if (plan.edging().isNothing()) {
+            decided(parts, Decision.EDGE, Phrase.of("brief.invite.edge"));
+        }
+        if (plan.face().isPlain()) {
+            decided(parts, Decision.FACE, Phrase.of("brief.invite.face"));
+        }
+        if (extras(plan.extras()).isEmpty()) {
+            decided(parts, Decision.EXTRAS, Phrase.of("brief.invite.extras"));
+        }
+        return parts;
+    }
+
+    /** The extras as a list in words; nothing where there are none. */
+    private static Optional<Phrase> extras(Extras extras) {
         return extras.brief().stream()
                 .reduce((all, next) -> Phrase.of("brief.extra.and", all, next))
-                .map(all -> Phrase.of("brief.extra.with", all))
-                .orElse(Phrase.of("brief.extra.none"));
+                .map(all -> Phrase.of("brief.extra.with", all));
     }
 
     private static void said(List<Part> parts, String code) {
@@ -114,14 +138,16 @@ public record Brief(List<Part> parts) {
         };
     }
 
-    private static Phrase measure(Form form) {
+    private static Phrase measure(CoverPlan plan) {
+        Form form = plan.form();
         Reading best = form.across().trusted();
         Length across = form.across().get(best).orElseThrow();
         Optional<Reading> other = form.upDown().isEmpty()
                 ? Optional.empty()
                 : Optional.of(form.upDown().trusted());
         Phrase way = Phrase.choice("brief.reading", best);
-        if (other.isEmpty()) {
+        boolean alike = plan.shape().isSameBothWays() && form.upDown().equals(form.across());
+        if (other.isEmpty() || alike) {
             return Phrase.of("brief.measure-one", across, way);
         }
         Length upDown = form.upDown().get(other.get()).orElseThrow();

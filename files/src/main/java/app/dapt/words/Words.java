@@ -49,7 +49,7 @@ public record Words(Wordbook book, Mark mark) {
 
     /** What somebody typed, so that no plural is looked for in it. */
     private static String quoted(String text) {
-        return text.replace("'", "''").replace("{", "'{'").replace("}", "'}'").replace("#", "'#'");
+        return text.replace("'", "''").replaceAll("[{}]+", "'$0'");
     }
 
     /** Whether two lengths that differ would read the same on this reader's tape; then all of them are said finer. */

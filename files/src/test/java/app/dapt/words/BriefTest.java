@@ -10,6 +10,7 @@ import app.dapt.cover.JoiningKind;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.edging.EdgingKind;
+import app.dapt.cover.front.ExtrasKind;
 import app.dapt.cover.front.FaceKind;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.shape.Shape;
@@ -64,18 +65,16 @@ class BriefTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            square | A square cover for a form that measures  | 20 in across and 20 in | an envelope back
-            oblong | An oblong cover for a form that measures | 20 in across and 14 in | an envelope back
-            round  | A round cover for a form that measures   | 20 in across and 20 in | an envelope back
-            vee    | A V-shaped cover for a form that measures | 20 in across and 20 in | an upright envelope
-            run    | A long, 3-pocket cover for forms that together measure | 20 in across and 20 in | an envelope back
+            square | A square cover for a pillow form that measures | 20 in | an envelope back
+            oblong | A rectangular cover for a pillow form that measures | 20 × 14 in | an envelope back
+            round  | A round cover for a pillow form that measures  | 20 in | an envelope back
+            vee    | A V-shaped cover for a pillow form that measures | 20 × 20 in | an upright envelope
+            run    | A long, 3-pocket cover for pillow forms that together measure | 20 × 20 in | an envelope back
             """)
     void isOneSentence(String kind, String begins, String measured, String back) {
         assertThat(WORDS.say(brief(bench(ShapeKind.ALL.coded(kind).orElseThrow()))))
-                .startsWith(begins + " " + measured + " up and down, over the crown, cut to the form, with " + back
-                        + " overlapping 4 in and ½ in seams, zigzagged")
-                .endsWith(", no trim yet, the front plain, nothing added yet, "
-                        + "in plain cotton and the back in plain linen.");
+                .isEqualTo(begins + " " + measured + " over the curve, cut to form size, with " + back
+                        + " overlapping 4 in and ½ in seams (zigzagged), in plain cotton and plain linen.");
     }
 
     @ParameterizedTest
@@ -84,9 +83,9 @@ class BriefTest {
             banded     | a banded envelope overlapping 4 in
             wrap       | a wrap overlapping 4 in
             pillowcase | a flap of 5½ in tucked in under
-            edge-zip   | a zip 16 in long in the bottom seam
-            back-zip   | a zip 16 in long across the back, 2 in up
-            hidden-zip | a zip 18 in long hidden under a band, 6 in up
+            edge-zip   | a zipper 16 in long in the bottom seam
+            back-zip   | a zipper 16 in long across the back, 2 in up
+            hidden-zip | a zipper 18 in long hidden under a band, 6 in up
             arm-flap   | a flap of 6 in tucked in at one arm
             sewn-shut  | an opening of 15 in sewn shut by hand
             """)
@@ -96,7 +95,6 @@ class BriefTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            none      | no trim yet
             piping    | piped with 5⁄32 in (4 mm) cord
             by-length | edged with fringe
             ruffle    | with a 2-in ruffle
@@ -114,9 +112,9 @@ class BriefTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            CUT_TO_FORM     | cut to the form
-            FINISH_TO_FORM  | finished to the form
-            SIZE_DOWN       | 2 in down from the form
+            CUT_TO_FORM     | cut to form size
+            FINISH_TO_FORM  | finished to form size
+            SIZE_DOWN       | 2 in smaller than the form
             STRAIGHT_ACROSS | finished to the straight-across width
             MY_OWN          | with my own ease of −1 in
             """)
@@ -142,12 +140,24 @@ class BriefTest {
 
     @Test
     void everyDecisionIsAPhraseOnce() {
-        CoverPlan plan = bench(ShapeKind.SQUARE)
-                .withFace(FaceKind.PIECED.usual(Unit.INCH))
+        CoverPlan plain = bench(ShapeKind.SQUARE);
+        CoverPlan plan = plain.withFace(FaceKind.PIECED.usual(Unit.INCH))
+                .withEdging(EdgingKind.PIPING.usual(Unit.INCH))
+                .withExtras(ExtrasKind.EXTRAS.with(plain.extras().decided().with("motif", true)))
                 .withJoining(JoiningKind.MIDDLE.usual(Unit.INCH));
         assertThat(brief(plan).parts().stream().flatMap(part -> part.decision().stream()))
                 .containsExactlyInAnyOrder(Decision.values());
         assertThat(phrase(plan, Decision.FACE)).isEqualTo("pieced");
+        assertThat(Brief.invitations(plan)).isEmpty();
+    }
+
+    @Test
+    void invitesToAddWhatIsNotThereInsteadOfSayingThatItIsNot() {
+        CoverPlan plain = bench(ShapeKind.SQUARE);
+        assertThat(Brief.invitations(plain).stream().flatMap(part -> part.decision().stream()))
+                .containsExactly(Decision.EDGE, Decision.FACE, Decision.EXTRAS);
+        assertThat(brief(plain).parts().stream().flatMap(part -> part.decision().stream()))
+                .doesNotContain(Decision.EDGE, Decision.FACE, Decision.EXTRAS);
     }
 
     @Test
@@ -159,6 +169,6 @@ class BriefTest {
                 LabelMeans.FORM,
                 Filling.UNKNOWN);
         assertThat(phrase(bench(ShapeKind.OBLONG).withForm(form), Decision.MEASURE))
-                .isEqualTo("21 in across, over the crown, and 14 in up and down, by its label");
+                .isEqualTo("21 in wide, over the curve, and 14 in high, by its label");
     }
 }

@@ -114,10 +114,19 @@ class WordsTest {
                 ShapeKind.SQUARE,
                 Form.overCrown(Length.inches(21, 1, 4), Length.inches(21, 1, 4)));
         assertThat(words(English.US, Mark.EIGHTH).say(Brief.of(Reckoner.reckon(plan))))
-                .isEqualTo("A square cover for a form that measures 21¼ in across and 21¼ in up and down, over the "
-                        + "crown, cut to the form, "
-                        + "with an envelope back overlapping 4 in and ½ in seams, zigzagged, no trim yet, "
-                        + "the front plain, nothing added yet, in plain cotton and the back in plain linen.");
+                .isEqualTo("A square cover for a pillow form that measures 21¼ in over the curve, cut to form size, "
+                        + "with an envelope back overlapping 4 in and ½ in seams (zigzagged), in plain cotton and "
+                        + "plain linen.");
+    }
+
+    /** What is in a name is never taken for a plural's own signs. */
+    @Test
+    void countsByTheRulesOfTheLanguage() {
+        Words words = words(English.US, Mark.EIGHTH);
+        assertThat(words.say("need.spool", 1, 80)).isEqualTo("1 spool of 100 m, about 80 m used (estimate)");
+        assertThat(words.say("need.spool", 2, 180)).isEqualTo("2 spools of 100 m, about 180 m used (estimate)");
+        assertThat(words.say("drawing.cloth", "Wren's {#0} 'best'", 1))
+                .isEqualTo("Wren's {#0} 'best', unrolled from left to right with 1 piece on it");
     }
 
     @Test

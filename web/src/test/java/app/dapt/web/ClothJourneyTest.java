@@ -51,16 +51,16 @@ class ClothJourneyTest {
     @Test
     void fromThePlanToWhatToBuyInEveryWidth(Site site) {
         try (Desk desk = site.copyOf(BENCH)) {
-            desk.page().getByText("Lay it out on the cloth").click();
+            desk.page().getByText("Lay it out on the fabric").click();
             assertThat(sentence(desk))
                     .containsText("Buy ⅝ yd of Harbour stripe, 54 in wide, for 11.56.".replace("⅝", "5⁄8"));
-            assertThat(desk.page().locator(".looking")).containsText("No layout is shorter: proved.");
+            assertThat(desk.page().locator(".looking")).containsText("This is the shortest layout possible.");
             assertThat(desk.page().locator(".width-table tr.cheapest")).hasCount(1);
             assertThat(desk.page().locator(".width-table tbody tr")).hasCount(5);
             desk.page().locator("input[name^=price-]").first().fill("9.25");
             desk.page().locator("input[name^=price-]").first().dispatchEvent("change");
             assertThat(desk.page().locator(".width-table tr.cheapest")).containsText("42 in");
-            desk.page().getByText("Buy it 42 in wide").click();
+            desk.page().getByText("Change to 42 in wide").click();
             assertThat(sentence(desk)).containsText("42 in wide, for 5.78.");
             assertThat(desk.errors()).isEmpty();
         }
@@ -75,11 +75,11 @@ class ClothJourneyTest {
             assertThat(page.locator(".lain-list .state").first()).hasText("pinned");
             page.reload();
             assertThat(page.locator(".lain-list .state").first()).hasText("pinned");
-            page.getByText("Let it go").click();
+            page.getByText("Unpin").click();
             page.getByText("Turn it a quarter").click();
-            page.getByText("Take it out").click();
+            page.getByText("Leave it out").click();
             assertThat(page.locator(".lain-list ol li")).hasCount(1);
-            assertThat(page.locator(".lain-list")).containsText("Taken out");
+            assertThat(page.locator(".lain-list")).containsText("Left out");
             for (int i = 0; i < 4; i++) {
                 Locator undo = page.locator("#undo button");
                 assertThat(undo).isEnabled();
@@ -136,17 +136,17 @@ class ClothJourneyTest {
             page.locator(".stuff summary").click();
             page.locator("#f-cloth-shrinks-along").fill("nothing much");
             page.locator("#f-cloth-shrinks-across").fill("6");
-            page.locator(".stuff").getByText("Keep").click();
-            assertThat(page.locator(".stuff .field.refused")).containsText("not a percentage");
+            page.locator(".stuff").getByText("Save").click();
+            assertThat(page.locator(".stuff .field.refused")).containsText("That isn’t a percentage");
             assertThat(page.locator("#f-cloth-shrinks-along")).hasValue("nothing much");
             page.locator("#f-cloth-shrinks-along").fill("20");
-            page.locator(".stuff").getByText("Keep").click();
-            assertThat(page.locator(".to-buy tbody")).containsText("lost in the wash");
+            page.locator(".stuff").getByText("Save").click();
+            assertThat(page.locator(".to-buy tbody")).containsText("extra for shrinkage");
             assertThat(page.locator(".to-buy tfoot")).not().hasText(plain);
             choose(desk, "sideways", true);
-            page.getByText("The plan", new Page.GetByTextOptions().setExact(true))
-                    .click();
+            page.locator(".steps").getByText("Plan").click();
             desk.open("back");
+            page.locator("#slip .more summary").click();
             assertThat(page.locator("#f-back-sideways")).isChecked();
             assertThat(page.locator("#f-back-shrinks-across")).hasValue("6");
         }
@@ -165,18 +165,18 @@ class ClothJourneyTest {
             assertThat(page.locator("#corners-new")).hasValue(Pattern.compile("30; 30"));
             page.locator("#corners-new").fill("0; 0\n22; 0\n22; 26\n0; 26");
             page.getByText("Add it").click();
-            assertThat(sentence(desk)).containsText("It will not do yet");
+            assertThat(sentence(desk)).containsText("Not yet: 1 piece doesn’t fit.");
             assertThat(page.locator(".missing")).containsText("too short");
-            page.getByText("Plan that overlap").click();
-            assertThat(sentence(desk)).containsText("It will do: all 2 pieces lie on 1");
+            page.getByText("Use this overlap").click();
+            assertThat(sentence(desk)).containsText("It fits: all 2 pieces go on 1 remnant.");
             page.locator(".lain-list ol a").last().click();
             page.getByText("Pin it here").click();
             assertThat(page.locator(".lain-list .state").filter(new Locator.FilterOptions().setHasText("pinned")))
                     .hasCount(1);
-            assertThat(sentence(desk)).containsText("It will do: all 2 pieces lie on 1");
+            assertThat(sentence(desk)).containsText("It fits: all 2 pieces go on 1 remnant.");
             page.locator("#scrap-0 summary").click();
-            page.locator("#scrap-0").getByText("Take it away").click();
-            assertThat(sentence(desk)).containsText("Nothing at hand yet");
+            page.locator("#scrap-0").getByText("Delete remnant").click();
+            assertThat(sentence(desk)).containsText("No remnants yet");
             choose(desk, "at-hand", false);
             assertThat(sentence(desk)).containsText("Buy");
         }
@@ -207,31 +207,31 @@ class ClothJourneyTest {
     void coversAreCutTogether(Site site) {
         try (Desk desk = site.desk("/")) {
             Page page = desk.page();
-            page.getByText("Lay them out").click();
-            assertThat(page.locator(".together-form .refusal")).containsText("Pick the covers");
-            page.getByLabel("pick: " + BENCH, new Page.GetByLabelOptions().setExact(true))
+            assertThat(page.locator(".picked-bar")).isHidden();
+            page.getByLabel("select: " + BENCH, new Page.GetByLabelOptions().setExact(true))
+                    .first()
                     .check();
-            page.getByLabel("pick: Promenade bench, four forms").check();
+            page.getByLabel("select: Promenade bench, four forms").first().check();
             page.locator("#set-called").fill("Two <benches>");
-            page.getByText("Lay them out").click();
+            page.getByText("Put together").click();
             assertThat(page.locator("h1")).containsText("Two <benches>");
             String pieces = page.locator(".tab-count").first().innerText();
             page.locator(".set-members summary").click();
             page.locator(".set-members input[type=number]").last().fill("3");
-            page.locator(".set-members").getByText("Keep").click();
+            page.locator(".set-members").getByText("Save").click();
             assertThat(page.locator(".tab-count").first()).not().hasText(pieces);
             page.locator(".set-members summary").click();
             page.locator(".set-members input[type=number]").first().fill("99");
             page.locator(".set-members input[type=number]").last().fill("99");
-            page.locator(".set-members").getByText("Keep").click();
-            assertThat(sentence(desk)).containsText("more than can be laid at once");
+            page.locator(".set-members").getByText("Save").click();
+            assertThat(sentence(desk)).containsText("too many to lay out at once");
             page.locator(".set-members summary").click();
             page.locator(".set-members input[type=number]").first().fill("0");
             page.locator(".set-members input[type=number]").last().fill("0");
-            page.locator(".set-members").getByText("Keep").click();
-            assertThat(sentence(desk)).containsText("nothing to cut");
-            page.getByText("Take the set apart").click();
-            assertThat(page.locator(".sets")).not().containsText("Two <benches>");
+            page.locator(".set-members").getByText("Save").click();
+            assertThat(sentence(desk)).containsText("Nothing to cut yet");
+            page.getByText("Delete the set").click();
+            assertThat(page.locator("main")).not().containsText("Two <benches>");
         }
     }
 
@@ -261,7 +261,7 @@ class ClothJourneyTest {
     private static void upload(Desk desk, String name, byte[] content) {
         desk.page().locator("#cloth-picture").setInputFiles(new FilePayload(name, "image/png", content));
         desk.page()
-                .getByText("Use it", new Page.GetByTextOptions().setExact(true))
+                .getByText("Use this picture", new Page.GetByTextOptions().setExact(true))
                 .click();
     }
 
@@ -304,12 +304,13 @@ class ClothJourneyTest {
             assertThat(text(desk, "DXF")).contains("POLYLINE").endsWith("EOF\r\n");
             try (PDDocument pdf =
                     Loader.loadPDF(Files.readAllBytes(download(desk, "PDF A4").path()))) {
-                assertThat(new PDFTextStripper().getText(pdf)).contains(BENCH).contains("Straight across");
+                assertThat(new PDFTextStripper().getText(pdf)).contains(BENCH).contains("Cut across");
             }
         }
     }
 
     private static Download download(Desk desk, String form) {
+        desk.page().locator(".acts .menu summary").click();
         return desk.page().waitForDownload(() -> desk.page()
                 .getByText(form, new Page.GetByTextOptions().setExact(true))
                 .click());
@@ -340,7 +341,7 @@ class ClothJourneyTest {
             page.locator("#f-table-wide").fill("wide enough");
             page.locator("#f-table-deep").fill("30");
             page.locator("#f-table-deep").dispatchEvent("change");
-            assertThat(page.locator(".field.refused")).containsText("long");
+            assertThat(page.locator(".field.refused")).containsText("Length");
             assertThat(page.locator("#f-table-wide")).hasValue("wide enough");
             assertThat(page.locator("#undo button")).isEnabled();
             page.reload();

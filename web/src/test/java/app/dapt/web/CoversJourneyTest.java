@@ -16,10 +16,10 @@ class CoversJourneyTest {
     void theWrensCoversAreThere(Site site) {
         try (Desk desk = site.desk("/")) {
             List<String> names =
-                    new ArrayList<>(desk.page().locator(".cover-words h2").allInnerTexts());
+                    new ArrayList<>(desk.page().locator(".cover-words h3").allInnerTexts());
             while (desk.page().getByText("Older").count() > 0) {
                 desk.page().getByText("Older").click();
-                names.addAll(desk.page().locator(".cover-words h2").allInnerTexts());
+                names.addAll(desk.page().locator(".cover-words h3").allInnerTexts());
             }
             assertThat(names)
                     .contains(
@@ -44,14 +44,14 @@ class CoversJourneyTest {
             desk.page().locator("input[name=name]").fill("Cabin trunk <b>");
             desk.page().locator(".start .do").click();
             assertThat(desk.page().locator("#start-refusals").innerText())
-                    .contains("“a yard or so” does not read as a length");
+                    .contains("Dapt can’t read “a yard or so” as a length");
             assertThat(desk.page().locator("input[name=up-down]").inputValue()).isEqualTo("14");
             desk.page().locator("input[name=across]").fill("1 yd");
             desk.page().locator(".start .do").click();
             desk.page().waitForURL("**/covers/*");
             assertThat(desk.page().locator("h1").innerText()).contains("Cabin trunk <b>");
             assertThat(desk.brief())
-                    .startsWith("An oblong cover for a form that measures 36 in across and 14 in up and down");
+                    .startsWith("A rectangular cover for a pillow form that measures 36 × 14 in over the curve");
         }
     }
 
@@ -59,6 +59,7 @@ class CoversJourneyTest {
     void coversAreFoundRenamedDeletedAndBroughtBack(Site site) {
         try (Desk desk = site.copyOf("Pilot berth, old pad")) {
             Page page = desk.page();
+            page.locator(".acts .menu summary").click();
             page.locator("#phrase-name").click();
             page.locator("#slip").waitFor();
             page.locator("#f-name").fill("");
@@ -71,12 +72,12 @@ class CoversJourneyTest {
             page.navigate("/");
             page.locator("#find").fill("berth 100%");
             page.waitForFunction("() => document.querySelectorAll('.cover-line').length === 1");
-            assertThat(page.locator(".cover-words h2").innerText()).isEqualTo("Quarter berth 100%");
-            page.getByLabel("Delete: Quarter berth 100%").click();
+            assertThat(page.locator(".cover-words h3").innerText()).isEqualTo("Quarter berth 100%");
+            desk.inMenu("Quarter berth 100%", "Delete").click();
             assertThat(page.locator(".slipped").innerText()).contains("“Quarter berth 100%” is deleted.");
-            assertThat(page.locator(".cover-words h2").allInnerTexts()).doesNotContain("Quarter berth 100%");
+            assertThat(page.locator(".cover-words h3").allInnerTexts()).doesNotContain("Quarter berth 100%");
             page.locator(".slipped button").click();
-            assertThat(page.locator(".cover-words h2").allInnerTexts()).contains("Quarter berth 100%");
+            assertThat(page.locator(".cover-words h3").allInnerTexts()).contains("Quarter berth 100%");
         }
     }
 }

@@ -54,7 +54,7 @@ class HasteTest {
             change(page.locator("#f-table-deep"), "31");
             page.locator("#f-table-wide").focus();
             held.letGo();
-            assertThat(page.locator(".field.refused")).containsText("long");
+            assertThat(page.locator(".field.refused")).containsText("Length");
             assertThat(page.locator("#f-table-wide")).hasValue("wide enough");
             assertThat(page.locator("#undo button")).isEnabled();
             page.reload();
@@ -90,7 +90,7 @@ class HasteTest {
             page.locator(".lain-list ol a").first().click();
             Held held = new Held(page, "**/cloth/piece");
             Locator acts = page.locator(".lain-acts");
-            acts.getByText("Take it out").click();
+            acts.getByText("Leave it out").click();
             held.awaitOne();
             acts.getByText("Pin it here").click();
             change(page.locator("#f-table-deep"), "33");
@@ -108,7 +108,7 @@ class HasteTest {
             page.navigate(page.url().replaceAll("[?].*", "") + "/cloth");
             page.route("**/cloth/figures", route -> route.fulfill(new Route.FulfillOptions().setStatus(503)));
             change(page.locator("#f-table-deep"), "34");
-            assertThat(page.locator("#adrift")).containsText("cannot be reached");
+            assertThat(page.locator("#adrift")).containsText("can’t reach your saved work");
             page.locator("#choose-edge-to-edge").click();
             assertThat(page.locator("#choose-edge-to-edge")).hasAttribute("aria-checked", "true");
             assertThat(page.locator("#f-table-deep")).hasValue("34");

@@ -45,7 +45,8 @@ class LookTest {
                                 "/covers/28/cloth?cloth=28.2",
                                 "/covers/22/cloth",
                                 "/sets/3/cloth?piece=26/front.2",
-                                "/sets/1/cloth"))
+                                "/sets/1/cloth",
+                                "/sets/1"))
                 .toList();
     }
 
@@ -102,7 +103,7 @@ class LookTest {
                     assertThat(height).isBetween(paper.equals("a4") ? 841f : 791f, paper.equals("a4") ? 843f : 793f);
                     String text = new PDFTextStripper().getText(document);
                     assertThat(text).contains(name);
-                    assertThat(text).contains("1 of").doesNotContain("Print");
+                    assertThat(text).contains("Cut 1:").doesNotContain("Print");
                 }
             }
         }

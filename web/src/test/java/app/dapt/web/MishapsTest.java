@@ -103,11 +103,12 @@ class MishapsTest {
             desk.page().locator("#f-overlap").fill("6½");
             desk.page().locator("#f-overlap").dispatchEvent("change");
             desk.page()
-                    .waitForFunction("() => document.getElementById('adrift').innerText.includes('cannot be reached')");
+                    .waitForFunction(
+                            "() => document.getElementById('adrift').innerText.includes('can’t reach your saved work')");
             assertThat(desk.page().locator("#f-overlap").inputValue()).isEqualTo("6½");
             plain.page().locator("#f-name").fill("Named while away");
             plain.page().locator("#slip [name=keep]").click();
-            assertThat(plain.page().locator("h1").innerText()).contains("cannot be reached");
+            assertThat(plain.page().locator("h1").innerText()).contains("can’t reach your saved work");
 
             gangway.putBack();
             desk.page()
@@ -137,7 +138,7 @@ class MishapsTest {
                 desk.page().locator("#f-overlap").dispatchEvent("change");
                 desk.page()
                         .waitForFunction(
-                                "() => document.getElementById('adrift').innerText.includes('cannot be reached')");
+                                "() => document.getElementById('adrift').innerText.includes('can’t reach your saved work')");
                 application = launch(database, port);
                 desk.page()
                         .waitForFunction(

@@ -59,9 +59,7 @@ public final class Screenshots {
 
     private String set(String name) {
         try (Desk desk = site.desk("/")) {
-            return desk.page()
-                    .locator(".sets a", new Page.LocatorOptions().setHasText(name))
-                    .getAttribute("href");
+            return desk.page().getByLabel("Fabric: " + name).getAttribute("href");
         }
     }
 

@@ -85,7 +85,7 @@ class ShapesJourneyTest {
             desk.page().locator("#slip [name=keep]").click();
             desk.settle();
             desk.page().locator("[data-code=cloth-narrow-front] button").click();
-            briefSays(desk, "joined beside a full width");
+            briefSays(desk, "joined with side strips");
             assertThat(desk.page().locator("#cut-front-3").count()).isEqualTo(1);
             desk.open("join");
             desk.page().locator("#c-joining-middle").click();
@@ -105,12 +105,12 @@ class ShapesJourneyTest {
             page.locator("#f-frontUpDown").fill("nonsense");
             page.keyboard().press("Tab");
             page.locator(".refusals").waitFor();
-            assertThat(page.locator(".refusals").innerText()).contains("does not read as a length");
+            assertThat(page.locator(".refusals").innerText()).contains("Dapt can’t read");
             page.navigate(site.address()
                     + "/have?in=in&frontAcross=21%201/4&frontUpDown=21%201/4&backAcross=21%201/4"
                     + "&firstDepth=14%201/8&secondDepth=14%201/8&firstHem=1&secondHem=1&allowance=1/2");
             assertThat(page.locator(".have-finished").innerText())
-                    .isEqualTo("A cover 20¼ in × 20¼ in finished, its backs overlapping 5 in");
+                    .isEqualTo("Makes a cover 20¼ in × 20¼ in finished, with backs overlapping 5 in");
             page.locator("button[name=unit][value=cm]").click();
             assertThat(page.locator(".have-finished").innerText())
                     .as("the same pieces, in the other unit")
@@ -151,7 +151,7 @@ class ShapesJourneyTest {
             briefSays(desk, "with a pocket");
             desk.page().locator("#slip [name=keep]").click();
             desk.settle();
-            assertThat(desk.page().locator("#cut-pocket .count").innerText()).isEqualTo("2 of");
+            assertThat(desk.page().locator("#cut-pocket .count").innerText()).isEqualTo("Cut 2:");
             desk.page().reload();
             assertThat(desk.brief()).contains("piped with", "with a pocket");
         }

@@ -3,6 +3,7 @@ package app.dapt.web;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
@@ -173,9 +174,7 @@ public final class Site implements AutoCloseable {
     /** The page of a cover of its own, so that no test meets another's: a copy of one of the Wren's. */
     Desk copyOf(String name) {
         Desk desk = desk("/?find=" + URLEncoder.encode(name, StandardCharsets.UTF_8));
-        desk.page()
-                .getByLabel("Copy: " + name, new Page.GetByLabelOptions().setExact(true))
-                .click();
+        desk.inMenu(name, "Copy").click();
         desk.page().waitForURL("**/covers/*");
         return desk;
     }
@@ -228,6 +227,13 @@ public final class Site implements AutoCloseable {
         /** The cut size of a piece as it reads. */
         String size(String piece) {
             return page.locator("#cut-" + piece + " .size").innerText();
+        }
+
+        /** An act in the menu of a cover of the list, with that menu open. */
+        Locator inMenu(String cover, String act) {
+            Page.GetByLabelOptions exactly = new Page.GetByLabelOptions().setExact(true);
+            page.getByLabel("More: " + cover, exactly).first().click();
+            return page.getByLabel(act + ": " + cover, exactly).first();
         }
 
         /** Opens the slip of a phrase and waits for it. */

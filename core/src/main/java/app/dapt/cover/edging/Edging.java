@@ -82,6 +82,11 @@ public interface Edging extends Detailed {
         return false;
     }
 
+    /** Whether there is nothing round the edge but its seam. */
+    default boolean isNothing() {
+        return false;
+    }
+
     /** How much wider the cover is made all round. */
     default Length flange() {
         return Length.ZERO;
@@ -125,6 +130,11 @@ public interface Edging extends Detailed {
         @Override
         public Phrase brief() {
             return Phrase.of("brief.edging.none");
+        }
+
+        @Override
+        public boolean isNothing() {
+            return true;
         }
 
         @Override

@@ -1,5 +1,6 @@
 package app.dapt.web.cloth;
 
+import app.dapt.web.ClothNeeds;
 import app.dapt.web.Entries;
 import app.dapt.web.Reader;
 import app.dapt.web.Redirect;
@@ -7,11 +8,13 @@ import app.dapt.web.Wording;
 import app.dapt.web.workroom.CoverSet;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.SetStore;
+import app.dapt.words.Words;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -28,15 +31,22 @@ class SetController {
 
     private final SetStore sets;
     private final Wording wording;
+    private final ClothNeeds needs;
 
-    SetController(SetStore sets, Wording wording) {
+    SetController(SetStore sets, Wording wording, ClothNeeds needs) {
         this.sets = sets;
         this.wording = wording;
+        this.needs = needs;
     }
 
+    /** The covers of a set side by side, and what to buy for all of them. */
     @GetMapping
-    String set(@PathVariable long id) {
-        return Redirect.to("/sets/" + id + "/cloth");
+    String set(@PathVariable long id, Reader reader, Model model) {
+        Words words = wording.words(reader);
+        model.addAttribute("set", new SetPage(sets.find(id), reader, words, needs));
+        model.addAttribute("w", words);
+        model.addAttribute("here", "/sets/" + id);
+        return "sets/page";
     }
 
     @PostMapping
@@ -62,6 +72,7 @@ class SetController {
                 set,
                 entries.text("name", CoverSet.LONGEST_NAME, sets.find(id).name()),
                 counts);
-        return Redirect.to("/sets/" + id + "/cloth");
+        return Redirect.to(
+                typed.containsKey("list") ? "/" : "/sets/" + id + (typed.containsKey("plan") ? "" : "/cloth"));
     }
 }

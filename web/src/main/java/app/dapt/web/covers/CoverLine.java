@@ -1,57 +1,95 @@
 package app.dapt.web.covers;
 
-import app.dapt.cover.Brief;
 import app.dapt.cover.ClothToBuy;
+import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Finding;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.decision.Weight;
 import app.dapt.cover.drawing.CoverDrawing;
+import app.dapt.drawing.Sheet;
 import app.dapt.files.SvgDrawing;
-import app.dapt.measure.Phrase;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
 import app.dapt.web.Reader;
 import app.dapt.web.Wording;
 import app.dapt.web.workroom.Cover;
 import app.dapt.words.Words;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /**
  * A cover in the list: what it looks like, what it is, what comes next.
  *
- * @param front   drawn at the scale of the whole list, as is its back
- * @param brief   the sentence
- * @param blocked what has to be put right before the cut, where something has
- * @param buy     what to buy of each cloth
+ * @param front  drawn small, as is its back
+ * @param what   its size, shape, opening and edge in a few words
+ * @param area   of the finished cover in square inches, to sort by
+ * @param wrong  what will not work, where something will not
+ * @param next   what to do next: what to buy, one fabric a line
  */
 public record CoverLine(
-        long id, String name, String front, String back, String brief, Optional<String> blocked, List<String> buy) {
+        long id,
+        String name,
+        String front,
+        String back,
+        String what,
+        double area,
+        Optional<String> wrong,
+        List<String> next) {
 
-    /** Every cover of the list is drawn at this many units to the inch, so that sizes compare. */
-    private static final double SCALE = 3.1;
+    /** User units that the longer side of a drawing takes. */
+    private static final double UNITS = 40;
 
     static CoverLine of(Cover cover, Reader reader, Wording wording, ClothToBuy.Laying laying) {
         Reckoned reckoned = Reckoner.reckonWithoutRemedies(cover.plan(), reader.mark(cover.plan()));
         Words words = wording.words(reader, reckoned.mark());
-        SvgDrawing svg = new SvgDrawing(cover.plan().cloths(), words, SCALE, "c" + cover.id());
-        List<String> buy = ClothToBuy.of(reckoned, laying).needs().stream()
-                .map(need -> need.length()
-                        .map(length ->
-                                words.say("covers.buy", length, need.cloth().name()))
-                        .orElseGet(() -> words.say("covers.join", need.cloth().name())))
-                .toList();
+        Length across = reckoned.finished(Axis.ACROSS);
+        Length upDown = reckoned.finished(Axis.UP_DOWN);
         return new CoverLine(
                 cover.id(),
                 cover.plan().name(),
-                svg.write(CoverDrawing.outline(reckoned)),
-                new SvgDrawing(cover.plan().cloths(), words, SCALE, "d" + cover.id())
-                        .write(CoverDrawing.backOutline(reckoned)),
-                words.say(Brief.of(reckoned)),
+                drawn(CoverDrawing.outline(reckoned), reckoned, words, "c" + cover.id()),
+                drawn(CoverDrawing.backOutline(reckoned), reckoned, words, "d" + cover.id()),
+                inShort(cover.plan(), across, upDown, words),
+                across.toInches() * upDown.toInches(),
                 reckoned.findings().stream()
                         .filter(finding -> finding.weight() == Weight.WILL_NOT_WORK)
                         .findFirst()
                         .map(Finding::what)
-                        .map((Phrase what) -> words.say(what)),
-                buy);
+                        .map(words::say),
+                ClothToBuy.of(reckoned, laying).needs().stream()
+                        .map(need -> need.length()
+                                .map(length -> words.say(
+                                        "covers.buy", length, need.cloth().name()))
+                                .orElseGet(() ->
+                                        words.say("covers.join", need.cloth().name())))
+                        .toList());
+    }
+
+    private static String drawn(Sheet sheet, Reckoned reckoned, Words words, String id) {
+        Length around = reckoned.plan().edging().standsOut().times(2);
+        double scale = SvgDrawing.fitting(
+                reckoned.finished(Axis.ACROSS).plus(around),
+                reckoned.finished(Axis.UP_DOWN).plus(around),
+                UNITS);
+        return new SvgDrawing(reckoned.plan().cloths(), words, scale, id).write(sheet);
+    }
+
+    /** As one would tell it apart: {@code 20¼ in square, envelope, piping}. */
+    private static String inShort(CoverPlan plan, Length across, Length upDown, Words words) {
+        String shape = words.say(plan.shape().kind().phrase("shape"));
+        String size = across.equals(upDown)
+                ? words.say("covers.size-one", across, shape)
+                : words.say("covers.size-two", across, upDown, shape);
+        String opening = small(words.say(plan.opening().kind().phrase("opening")));
+        return plan.edging().isNothing()
+                ? size + ", " + opening
+                : size + ", " + opening + ", "
+                        + small(words.say(plan.edging().kind().phrase("edging")));
+    }
+
+    private static String small(String title) {
+        return title.substring(0, 1).toLowerCase(Locale.ENGLISH) + title.substring(1);
     }
 }

@@ -62,19 +62,19 @@ class CoversController {
     @GetMapping("/")
     String covers(
             Reader reader,
-            @RequestParam(defaultValue = "") String find,
-            @RequestParam(defaultValue = "1") int page,
-            @RequestParam Optional<Long> deleted,
+            @RequestParam Map<String, String> typed,
             @RequestHeader(name = "HX-Request", defaultValue = "false") boolean part,
             Model model) {
-        list(reader, find, page, model);
+        ListRequest asked = ListRequest.of(typed);
+        list(reader, asked, model);
         model.addAttribute("entries", new Entries(Map.of(), wording.words(reader)));
-        deleted.ifPresent(id -> model.addAttribute(
-                "deleted",
-                store.deleted().stream()
-                        .filter(cover -> cover.id() == id)
-                        .findFirst()
-                        .orElse(null)));
+        asked.deleted()
+                .ifPresent(id -> model.addAttribute(
+                        "deleted",
+                        store.deleted().stream()
+                                .filter(cover -> cover.id() == id)
+                                .findFirst()
+                                .orElse(null)));
         return part ? "covers/list" : "covers/page";
     }
 
@@ -94,7 +94,7 @@ class CoversController {
                 ? fallback
                 : entries.text("name", CoverPlan.LONGEST_NAME, fallback);
         if (!entries.isClean() || across.isEmpty()) {
-            list(reader, "", 1, model);
+            list(reader, ListRequest.EVERYTHING, model);
             model.addAttribute("entries", entries);
             model.addAttribute("typed", typed);
             return "covers/page";
@@ -134,10 +134,17 @@ class CoversController {
                 ? fallback
                 : entries.text("called", CoverSet.LONGEST_NAME, fallback);
         if (!entries.isClean()) {
-            list(reader, "", 1, model);
+            list(reader, ListRequest.EVERYTHING, model);
             model.addAttribute("entries", entries);
             model.addAttribute("typed", typed);
             return "covers/page";
+        }
+        Optional<Long> into = Optional.of(typed.getOrDefault("into", ""))
+                .filter(id -> id.matches("\\d{1,18}"))
+                .map(Long::valueOf);
+        if (into.isPresent()) {
+            sets.add(into.get(), cover);
+            return Redirect.to("/");
         }
         return Redirect.to("/sets/" + sets.create(name, cover, typed.getOrDefault("press", "")) + "/cloth");
     }
@@ -154,6 +161,16 @@ class CoversController {
     String delete(@PathVariable long id) {
         store.delete(id);
         return Redirect.to("/", "deleted", String.valueOf(id));
+    }
+
+    /** Deletes all that were picked; each can be brought back. */
+    @PostMapping("/covers/delete")
+    String deletePicked(@RequestParam(name = "cover", defaultValue = "") List<String> picked) {
+        picked.stream()
+                .filter(id -> id.matches("\\d{1,18}"))
+                .distinct()
+                .forEach(id -> store.delete(Long.parseLong(id)));
+        return Redirect.to("/");
     }
 
     @PostMapping("/covers/{id}/restore")
@@ -190,24 +207,35 @@ class CoversController {
     }
 
     private String refused(Reader reader, String why, Model model) {
-        list(reader, "", 1, model);
+        list(reader, ListRequest.EVERYTHING, model);
         model.addAttribute("entries", new Entries(Map.of(), wording.words(reader)));
         model.addAttribute("notOpened", why);
         return "covers/page";
     }
 
-    private void list(Reader reader, String find, int number, Model model) {
-        CoverStore.Page page = store.list(find, number);
+    private void list(Reader reader, ListRequest asked, Model model) {
+        CoverStore.Page page = store.list(asked.find(), asked.page());
+        Sorting sorting = asked.sort();
+        List<CoverLine> lines = sorting.sorted(page.covers().stream()
+                .map(cover -> CoverLine.of(cover, reader, wording, needs))
+                .filter(line -> !asked.wrong() || line.wrong().isPresent())
+                .toList());
+        List<CoverSet.Line> all = sets.list();
+        boolean bySet = sorting == Sorting.SET && asked.find().isBlank() && !asked.wrong();
         model.addAttribute(
-                "lines",
-                page.covers().stream()
-                        .map(cover -> CoverLine.of(cover, reader, wording, needs))
-                        .toList());
+                "groups",
+                bySet
+                        ? CoverGroup.bySet(lines, all, sets.members())
+                        : List.of(new CoverGroup(Optional.empty(), lines)));
+        model.addAttribute("empty", lines.isEmpty() && page.broken().isEmpty());
         model.addAttribute("listed", page);
         model.addAttribute("press", UUID.randomUUID().toString());
         model.addAttribute("bin", store.deleted());
-        model.addAttribute("sets", sets.list());
-        model.addAttribute("find", find);
+        model.addAttribute("sets", all);
+        model.addAttribute("shapes", ShapeKind.ALL.all());
+        model.addAttribute("sorting", sorting);
+        model.addAttribute("sortings", Sorting.values());
+        model.addAttribute("asked", asked);
         model.addAttribute("here", "/");
     }
 }

@@ -183,8 +183,11 @@ class PlanController {
         model.addAttribute("w", words);
         model.addAttribute("here", asked.address(""));
         Entries shown = entries.orElseGet(() -> new Entries(Map.of(), words));
+        Optional<Reckoned> before = slip.flatMap(open -> store.before(cover.id(), gesture))
+                .map(plan -> Reckoner.reckonWithoutRemedies(plan, asked.reader().mark(plan)));
         model.addAttribute(
-                "page", new PlanPage(cover, reckoned, words, needs, slip.orElse(null), shown, gesture, asked.view()));
+                "page",
+                new PlanPage(cover, reckoned, words, needs, slip.orElse(null), shown, gesture, asked.view(), before));
         return reckoned;
     }
 }

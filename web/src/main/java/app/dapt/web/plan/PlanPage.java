@@ -45,6 +45,7 @@ import java.util.stream.Stream;
  * @param slip    the one that is open, or nothing
  * @param entries what stands in its fields
  * @param gesture names what is done while that slip is open
+ * @param before  the cover as it was when the slip was opened; nothing while nothing was changed in it
  * @param view    what lies on the table: {@code sewn}, {@code pieces} or {@code fits}
  */
 public record PlanPage(
@@ -55,7 +56,8 @@ public record PlanPage(
         Slip slip,
         Entries entries,
         String gesture,
-        String view) {
+        String view,
+        Optional<Reckoned> before) {
 
     /** User units that the longer side takes in the large drawings, in the small ones, and in a row of fits. */
     private static final double LARGE = 296;
@@ -63,6 +65,7 @@ public record PlanPage(
     private static final double WIDE = 1.9;
     private static final double SMALL = 46;
     private static final double OPENED = 170;
+    private static final double IN_SIGHT = 178;
     private static final double FITS = 92;
     private static final double CHOICE = 58;
     private static final double BIAS = 300;
@@ -121,6 +124,11 @@ public record PlanPage(
         return Brief.of(reckoned);
     }
 
+    /** What could still be added to the cover. */
+    public List<Brief.Part> invitations() {
+        return Brief.invitations(cover.plan());
+    }
+
     private double scale() {
         Length around = cover.plan().edging().standsOut().times(2);
         Length across = reckoned.finished(Axis.ACROSS).plus(around);
@@ -139,6 +147,36 @@ public record PlanPage(
 
     public String back() {
         return svg(scale(), "b").write(CoverDrawing.back(reckoned));
+    }
+
+    private InSight inSight() {
+        return new InSight(reckoned, before, w, laying);
+    }
+
+    /** The cut sizes beside an open slip. */
+    public List<InSight.Line> cutsInSight() {
+        return inSight().lines();
+    }
+
+    public InSight.Line fabricInSight() {
+        return inSight().fabric();
+    }
+
+    /** The front beside an open slip. */
+    public String frontInSight() {
+        return svg(sightScale(), "f").write(CoverDrawing.outline(reckoned));
+    }
+
+    public String backInSight() {
+        return svg(sightScale(), "b").write(CoverDrawing.backOutline(reckoned));
+    }
+
+    private double sightScale() {
+        Length around = cover.plan().edging().standsOut().times(2);
+        return SvgDrawing.fitting(
+                reckoned.finished(Axis.ACROSS).plus(around),
+                reckoned.finished(Axis.UP_DOWN).plus(around),
+                IN_SIGHT);
     }
 
     public String edgeOn() {
@@ -325,12 +363,54 @@ public record PlanPage(
         return choices().joinings();
     }
 
+    /** What the chosen one of these is called. */
+    public String chosen(List<Choices.Choice> choices) {
+        return choices.stream()
+                .filter(Choices.Choice::chosen)
+                .findFirst()
+                .map(Choices.Choice::title)
+                .orElse("");
+    }
+
     /** The choices of each detail of the opening that is worth drawing. */
     public List<List<Choices.Choice>> drawnDetails() {
         return cover.plan().opening().details().stream()
                 .filter(detail -> detail instanceof Detail.OneOf && detail.isDrawn())
                 .map(detail -> choices().of((Detail.OneOf<?>) detail))
                 .toList();
+    }
+
+    /** So many fields of a choice are shown at once; the rest fold under a link. */
+    private static final int USUAL_FIELDS = 4;
+
+    /** The details of a choice that have a say and matter most, as fields. */
+    public List<Field> usualFields(Detailed choice) {
+        List<Field> all = fields(choice);
+        return all.size() <= USUAL_FIELDS + 1 ? all : all.subList(0, USUAL_FIELDS);
+    }
+
+    /** Those that are seldom changed. */
+    public List<Field> moreFields(Detailed choice) {
+        List<Field> all = fields(choice);
+        return all.subList(usualFields(choice).size(), all.size());
+    }
+
+    /** The first words of what folds under a link. */
+    public String named(List<Field> fields) {
+        String first = String.join(
+                ", ", fields.stream().map(Field::label).distinct().limit(3).toList());
+        return fields.stream().map(Field::label).distinct().count() > 3 ? first + " …" : first;
+    }
+
+    /** Whether one of these fields was refused, so that it has to be seen. */
+    public boolean anyRefused(List<Field> fields) {
+        return fields.stream().anyMatch(field -> refusal(field.name()).isPresent());
+    }
+
+    /** Whether a field of a fabric that folds under a link was refused, so that it has to be seen. */
+    public boolean clothRefused(String prefix) {
+        return Stream.of("name", "width", "price", "repeat-across", "repeat-along", "shrinks-across", "shrinks-along")
+                .anyMatch(field -> refusal(prefix + "-" + field).isPresent());
     }
 
     /** The details of a choice that have a say, as fields. */

@@ -31,6 +31,14 @@ interface CoverMapper {
     @Select(COVER + " and c.id = #{id} and c.deleted_at is null")
     Optional<CoverRow> find(@Param("workroom") long workroom, @Param("id") long id);
 
+    /** The plan as it was before what a gesture did; nothing where that did nothing yet. */
+    @Select("""
+            select r.plan::text from cover c join revision r on r.cover_id = c.id and r.number = c.revision - 1
+             where c.workroom_id = #{workroom} and c.id = #{id} and c.gesture = #{gesture}
+            """)
+    Optional<String> planBefore(
+            @Param("workroom") long workroom, @Param("id") long id, @Param("gesture") String gesture);
+
     @Select(COVER + " and c.id in (select id" + FOUND
             + " order by changed_at desc, id desc offset #{from} limit #{most})"
             + " order by c.changed_at desc, c.id desc")

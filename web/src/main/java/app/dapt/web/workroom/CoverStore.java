@@ -114,6 +114,22 @@ public class CoverStore {
         }
     }
 
+    /** The plan as it was before what this gesture did; nothing where it did nothing yet. */
+    @Transactional(readOnly = true)
+    public Optional<CoverPlan> before(long id, String gesture) {
+        return gesture.isBlank()
+                ? Optional.empty()
+                : covers.planBefore(workroom(), id, gesture).flatMap(CoverStore::readable);
+    }
+
+    private static Optional<CoverPlan> readable(String text) {
+        try {
+            return Optional.of(PlanJson.read(text));
+        } catch (BadPlanFile e) {
+            return Optional.empty();
+        }
+    }
+
     /** What stands in the store of a cover, whether it reads or not. */
     @Transactional(readOnly = true)
     public String text(long id) {

@@ -29,6 +29,15 @@ interface SetMapper {
             """)
     List<CoverSet.Line> list(@Param("workroom") long workroom);
 
+    /** Which cover is in which set. */
+    record PlaceRow(long setId, long coverId) {}
+
+    @Select("""
+            select m.set_id, m.cover_id from set_cover m join cover_set s on s.id = m.set_id
+             where s.workroom_id = #{workroom}
+            """)
+    List<PlaceRow> places(@Param("workroom") long workroom);
+
     @Select("""
             select m.cover_id, m.count from set_cover m join cover c on c.id = m.cover_id
              where m.set_id = #{set} and c.workroom_id = #{workroom} and c.deleted_at is null order by m.cover_id

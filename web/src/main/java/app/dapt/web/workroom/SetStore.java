@@ -2,11 +2,14 @@ package app.dapt.web.workroom;
 
 import app.dapt.web.workroom.CoverSet.Member;
 import app.dapt.web.workroom.SetMapper.MemberRow;
+import app.dapt.web.workroom.SetMapper.PlaceRow;
 import app.dapt.web.workroom.SetMapper.SetRow;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,6 +42,28 @@ public class SetStore {
     @Transactional(readOnly = true)
     public List<CoverSet.Line> list() {
         return sets.list(covers.workroom());
+    }
+
+    /** The covers of each set, by its number. */
+    @Transactional(readOnly = true)
+    public Map<Long, Set<Long>> members() {
+        return sets.places(covers.workroom()).stream()
+                .collect(Collectors.groupingBy(
+                        PlaceRow::setId, Collectors.mapping(PlaceRow::coverId, Collectors.toSet())));
+    }
+
+    /** Puts more covers into a set, each once; those that are in it stay as they are. */
+    public void add(long id, List<Long> coverIds) {
+        lock(id);
+        CoverSet set = find(id);
+        Set<Long> there =
+                set.members().stream().map(member -> member.cover().id()).collect(Collectors.toSet());
+        coverIds.stream()
+                .distinct()
+                .filter(cover -> !there.contains(cover))
+                .limit(Math.max(0, CoverSet.MOST_COVERS - there.size() - set.broken()))
+                .forEach(cover -> sets.put(covers.workroom(), id, cover, 1));
+        sets.change(covers.workroom(), id, set.name());
     }
 
     /**

@@ -49,14 +49,14 @@ class CuttingWordsTest {
         CuttingWords cutting = cutting(usual(), 2, English.US);
         assertThat(cutting.cuts())
                 .containsExactly(
-                        "Straight across at 20 in, from 0 to 44 in",
-                        "Straight along at 20 in from the left selvage’s edge, from 0 to 20 in",
-                        "Straight along at 40 in from the left selvage’s edge, from 0 to 20 in");
-        assertThat(cutting.folds()).anyMatch(line -> line.startsWith("1 and 2 can be cut as one"));
+                        "Cut across at 20 in, from 0 to 44 in",
+                        "Cut lengthwise, 20 in from the left selvage edge, from 0 to 20 in",
+                        "Cut lengthwise, 40 in from the left selvage edge, from 0 to 20 in");
+        assertThat(cutting.folds()).anyMatch(line -> line.startsWith("Cut pieces 1 and 2 together: fold lengthwise"));
         assertThat(cutting.offcuts())
                 .as("a strip four inches wide is not worth keeping")
                 .isEmpty();
-        assertThat(cutting(usual(), 2, English.UK).cuts().get(1)).contains("left selvedge’s edge");
+        assertThat(cutting(usual(), 2, English.UK).cuts().get(1)).contains("left selvedge edge");
     }
 
     @Test
@@ -66,13 +66,13 @@ class CuttingWordsTest {
         CuttingWords cutting = cutting(usual().at(true, List.of(small, other)), 2, English.US);
         assertThat(cutting.cuts())
                 .containsExactly(
-                        "Straight across at 20 in, from 0 to 20 in (port)",
-                        "Straight along at 20 in from the left edge, from 0 to 20 in (starboard)");
+                        "Cut across at 20 in, from 0 to 20 in (port)",
+                        "Cut lengthwise, 20 in from the left edge, from 0 to 20 in (starboard)");
         assertThat(cutting.offcuts()).containsExactlyInAnyOrder("20 × 6 in of port", "6 × 20 in of starboard");
         assertThat(cutting(usual().at(true, List.of(small, other)), 1, English.US)
                         .cuts())
                 .as("one alone need not be named")
-                .containsExactly("Straight across at 20 in, from 0 to 20 in");
+                .containsExactly("Cut across at 20 in, from 0 to 20 in");
     }
 
     @Test

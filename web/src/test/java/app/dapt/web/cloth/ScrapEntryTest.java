@@ -78,7 +78,7 @@ class ScrapEntryTest {
                 "corners | 0; 0 / 9 | is not two lengths",
                 "corners | 0; 0 / 30; 30 / 30; 0 / 0; 30 | crosses itself",
                 "corners | 0; 0 / 30; 30 | at least three corners",
-                "corners | 0; 0 / 10; 0 / 30; 0 | lie on one line",
+                "corners | 0; 0 / 10; 0 / 30; 0 | all on one line",
                 "corners | here; there / 1; 2 / 3; 4 | is not two lengths",
                 "spots | 5; 6 | is not three or four lengths",
                 "spots | 5; 6; 0 | is not three or four lengths",
@@ -106,7 +106,7 @@ class ScrapEntryTest {
         Entries entries = new Entries(
                 Map.of("scrap-name", "", "scrap-wide", "18", "scrap-deep", "", "corners", "", "spots", ""), INCHES);
         assertThat(ScrapEntry.read(entries, INCHES, 1)).isEmpty();
-        assertThat(entries.refusal("scrap-deep")).contains("how far it reaches");
+        assertThat(entries.refusal("scrap-deep")).contains("Enter a width or length");
     }
 
     @Test

@@ -1,0 +1,18 @@
+// Menus: one is open at a time, closes when something else is pressed, and with Escape gives its button the focus back.
+(function () {
+  'use strict';
+
+  document.addEventListener('click', function (event) {
+    document.querySelectorAll('details.menu[open]').forEach(function (menu) {
+      if (!menu.contains(event.target) || event.target.closest('.menu-panel a')) menu.open = false;
+    });
+  });
+
+  document.addEventListener('keydown', function (event) {
+    const menu = event.key === 'Escape' && event.target.closest('details.menu[open]');
+    if (!menu) return;
+    event.stopPropagation();
+    menu.open = false;
+    menu.querySelector('summary').focus();
+  }, true);
+})();

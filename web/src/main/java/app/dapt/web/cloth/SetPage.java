@@ -1,0 +1,82 @@
+package app.dapt.web.cloth;
+
+import app.dapt.cover.ClothToBuy;
+import app.dapt.cover.ClothUse;
+import app.dapt.cover.Reckoned;
+import app.dapt.cover.Reckoner;
+import app.dapt.cover.drawing.CoverDrawing;
+import app.dapt.files.SvgDrawing;
+import app.dapt.measure.Axis;
+import app.dapt.piece.Piece;
+import app.dapt.web.Reader;
+import app.dapt.web.workroom.CoverSet;
+import app.dapt.words.Words;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** The plan of a set: its covers side by side at one scale. */
+public record SetPage(CoverSet set, Reader reader, Words w, ClothToBuy.Laying laying) {
+
+    /** User units that the longest side of all takes. */
+    private static final double UNITS = 300;
+
+    /** A cover of the set. */
+    public record Shown(long id, String name, int count, String size, String front, String back) {}
+
+    private record Made(CoverSet.Member member, Reckoned reckoned) {}
+
+    private List<Made> made() {
+        return set.members().stream()
+                .map(member -> new Made(
+                        member,
+                        Reckoner.reckonWithoutRemedies(
+                                member.cover().plan(),
+                                reader.mark(member.cover().plan()))))
+                .toList();
+    }
+
+    public List<Shown> covers() {
+        List<Made> all = made();
+        double scale = all.stream()
+                .flatMap(each -> Stream.of(Axis.values())
+                        .map(axis -> SvgDrawing.fitting(
+                                each.reckoned().finished(axis), each.reckoned().finished(axis), UNITS)))
+                .min(Double::compare)
+                .orElse(1.0);
+        return all.stream().map(each -> shown(each, scale)).toList();
+    }
+
+    private Shown shown(Made made, double scale) {
+        Reckoned reckoned = made.reckoned();
+        long id = made.member().cover().id();
+        return new Shown(
+                id,
+                reckoned.plan().name(),
+                made.member().count(),
+                w.lengths().bare(reckoned.finished(Axis.ACROSS)) + " × "
+                        + w.lengths().withUnit(reckoned.finished(Axis.UP_DOWN)),
+                new SvgDrawing(reckoned.plan().cloths(), w, scale, "f" + id).write(CoverDrawing.outline(reckoned)),
+                new SvgDrawing(reckoned.plan().cloths(), w, scale, "b" + id).write(CoverDrawing.backOutline(reckoned)));
+    }
+
+    /** What to buy for all of them, one fabric a line, as a first layout of each has it. */
+    public List<String> toBuy() {
+        List<ClothUse.Of> all = made().stream()
+                .map(each -> new ClothUse.Of(
+                        String.valueOf(each.member().cover().id()),
+                        each.reckoned(),
+                        each.member().count()))
+                .toList();
+        return ClothUse.of(all).stream().map(this::line).toList();
+    }
+
+    private String line(ClothUse use) {
+        List<Piece> pieces = use.wanted().stream()
+                .map(wanted -> wanted.piece().times(wanted.copies()))
+                .toList();
+        return laying.need(use.cloth(), pieces, w.mark().unit())
+                .length()
+                .map(length -> w.say("set.buy-line", length, use.cloth().name()))
+                .orElseGet(() -> w.say("covers.join", use.cloth().name()));
+    }
+}

@@ -1,0 +1,33 @@
+package app.dapt.web.covers;
+
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What is asked of the list.
+ *
+ * @param find    words of a name or a fabric
+ * @param page    from one
+ * @param wrong   only covers with something that will not work
+ * @param deleted the cover that was deleted just now
+ */
+record ListRequest(String find, int page, Sorting sort, boolean wrong, Optional<Long> deleted) {
+
+    static final ListRequest EVERYTHING = new ListRequest("", 1, Sorting.SET, false, Optional.empty());
+
+    /** What of it can be read; the usual for the rest. */
+    static ListRequest of(Map<String, String> typed) {
+        return new ListRequest(
+                typed.getOrDefault("find", ""),
+                number(typed, "page").map(Math::toIntExact).orElse(1),
+                Sorting.coded(typed.getOrDefault("sort", "")),
+                typed.containsKey("wrong"),
+                number(typed, "deleted"));
+    }
+
+    private static Optional<Long> number(Map<String, String> typed, String name) {
+        return Optional.ofNullable(typed.get(name))
+                .filter(text -> text.matches("\\d{1,9}"))
+                .map(Long::valueOf);
+    }
+}
