@@ -104,7 +104,7 @@ class MishapsTest {
             desk.page().locator("#f-overlap").dispatchEvent("change");
             desk.page()
                     .waitForFunction(
-                            "() => document.getElementById('adrift').innerText.includes('can’t reach your saved work')");
+                            "() => document.getElementById('adrift').innerText.includes('reach your saved work')");
             assertThat(desk.page().locator("#f-overlap").inputValue()).isEqualTo("6½");
             plain.page().locator("#f-name").fill("Named while away");
             plain.page().locator("#slip [name=keep]").click();
@@ -138,7 +138,7 @@ class MishapsTest {
                 desk.page().locator("#f-overlap").dispatchEvent("change");
                 desk.page()
                         .waitForFunction(
-                                "() => document.getElementById('adrift').innerText.includes('can’t reach your saved work')");
+                                "() => document.getElementById('adrift').innerText.includes('reach your saved work')");
                 application = launch(database, port);
                 desk.page()
                         .waitForFunction(
