@@ -62,17 +62,24 @@
   const line = [];
   let underWay = null;
   let before = null;
+  let lost = false;
   const apart = function (element) { return element.closest('[hx-sync]'); };
   function next() {
     while (!underWay && line.length) {
       const first = line.shift();
       if (first.elt.isConnected) first.issueRequest();
-      else if (first.verb === 'post' && first.elt !== before) say(adrift.dataset.gone, ['reload']);
+      else if (first.verb === 'post' && first.elt !== before) {
+        lost = true;
+        say(adrift.dataset.gone, ['reload']);
+      }
     }
   }
   document.addEventListener('htmx:confirm', function (event) {
     if (apart(event.detail.elt)) return;
     event.preventDefault();
+    // Whoever presses on has read that an earlier press was lost.
+    if (lost && !stranded) adrift.hidden = true;
+    lost = false;
     line.push(event.detail);
     next();
   });
@@ -219,7 +226,7 @@
   document.addEventListener('htmx:afterOnLoad', function (event) {
     if (event.detail.xhr.status !== 200) return;
     delete event.detail.elt.dataset.renewed;
-    if (adrift.hidden || event.detail.elt !== stranded && stranded && stranded.isConnected) return;
+    if (adrift.hidden || !stranded || event.detail.elt !== stranded && stranded.isConnected) return;
     clearTimeout(waiting);
     stranded = null;
     say(adrift.dataset.back, []);

@@ -8,6 +8,17 @@
     });
   });
 
+  // A link to something in a closed menu opens it first.
+  document.addEventListener('click', function (event) {
+    const link = event.target.closest('a[data-opens]');
+    const menu = link && document.getElementById(link.dataset.opens);
+    if (!menu) return;
+    event.preventDefault();
+    event.stopPropagation();
+    menu.open = true;
+    menu.querySelector('input:not([type=hidden])').focus();
+  }, true);
+
   document.addEventListener('keydown', function (event) {
     const menu = event.key === 'Escape' && event.target.closest('details.menu[open]');
     if (!menu) return;

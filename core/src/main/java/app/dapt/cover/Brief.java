@@ -73,11 +73,15 @@ public record Brief(List<Part> parts) {
                 Decision.FRONT,
                 Phrase.of("brief.cloth", plan.cloths().front().name()));
         if (reckoned.pieces().stream().anyMatch(piece -> piece.material() != Material.FRONT)) {
-            said(parts, "brief.back-in");
+            boolean alike =
+                    plan.cloths().back().name().equals(plan.cloths().front().name());
+            said(parts, alike ? "brief.comma" : "brief.back-in");
             decided(
                     parts,
                     Decision.BACK,
-                    Phrase.of("brief.cloth", plan.cloths().back().name()));
+                    alike
+                            ? Phrase.of("brief.back-alike")
+                            : Phrase.of("brief.cloth", plan.cloths().back().name()));
         }
         if (reckoned.isJoined() || plan.joining().joins()) {
             said(parts, "brief.comma");

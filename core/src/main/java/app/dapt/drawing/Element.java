@@ -8,8 +8,10 @@ import app.dapt.piece.Contour;
 import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Piece.Material;
+import app.dapt.piece.Side;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** One thing to draw, in real lengths and by its role; colours and strokes are the writer's. */
 public sealed interface Element {
@@ -51,6 +53,8 @@ public sealed interface Element {
         HIDDEN_EDGE,
         SELVAGE,
         CLOSED_BY_HAND,
+        /** Along the cloth, its head at the cloth's up. */
+        GRAIN,
         TEETH
     }
 
@@ -124,6 +128,13 @@ public sealed interface Element {
      * @param along the direction a buttonhole or a tie runs in
      */
     record Spot(Marking.Sort sort, Length x, Length y, Length size, Axis along) implements Element {}
+
+    /**
+     * A few words at a place on the cloth, standing away from an edge of it.
+     *
+     * @param edge the edge that the place lies at; below the place where it lies at none
+     */
+    record Note(Phrase words, Length x, Length y, Optional<Side> edge) implements Element {}
 
     /**
      * Words on the cloth, beginning at a place or in the middle of it.

@@ -1,17 +1,20 @@
 package app.dapt.drawing;
 
 import app.dapt.drawing.Element.Line;
+import app.dapt.drawing.Element.Note;
 import app.dapt.drawing.Element.Part;
 import app.dapt.drawing.Element.Path;
 import app.dapt.drawing.Element.Ring;
 import app.dapt.drawing.Element.Role;
 import app.dapt.drawing.Element.Spot;
 import app.dapt.drawing.Element.Stuff;
+import app.dapt.drawing.Element.Tape;
 import app.dapt.drawing.Element.Turning;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Contour;
+import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Outline;
@@ -20,11 +23,15 @@ import app.dapt.piece.Side;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** A piece flat on the table before it is sewn: cut edges, hems to turn, the seam line, what to mark. */
 public final class PieceDrawing {
 
     private static final Length MARK = Length.inches(0, 1, 2);
+
+    /** So far across a piece its grain is drawn. */
+    private static final double GRAIN_AT = 0.62;
 
     private final Piece piece;
     private final Length width;
@@ -37,8 +44,33 @@ public final class PieceDrawing {
         this.height = piece.cutHeight();
     }
 
+    /** The piece without figures, for lists. */
     public static Sheet of(Piece piece) {
         return new PieceDrawing(piece).sheet();
+    }
+
+    /**
+     * The piece to work from: tapes along two sides, what becomes of each edge, the way of the grain, and how far every
+     * mark lies from the nearer edge.
+     */
+    public static Sheet measured(Piece piece) {
+        Sheet bare = of(piece);
+        PieceDrawing more = new PieceDrawing(piece);
+        more.elements.addAll(bare.elements());
+        more.grain();
+        if (piece.outline().isEmpty()) {
+            more.edgeNotes();
+        }
+        more.markNotes();
+        more.tapes();
+        return new Sheet(
+                bare.width(),
+                bare.height(),
+                more.elements,
+                bare.clip(),
+                bare.around(),
+                bare.centred(),
+                bare.described());
     }
 
     private Sheet sheet() {
@@ -110,6 +142,76 @@ public final class PieceDrawing {
         Length y = mark.fromTop().orElseThrow();
         boolean atSide = x.isZero() || x.equals(width);
         elements.add(new Spot(mark.sort(), x, y, MARK, atSide ? Axis.ACROSS : Axis.UP_DOWN));
+    }
+
+    private void tapes() {
+        elements.add(new Tape(Axis.ACROSS, Length.ZERO, Length.ZERO, width, true, Phrase.of("tape.width")));
+        elements.add(new Tape(Axis.UP_DOWN, Length.ZERO, Length.ZERO, height, true, Phrase.of("tape.height")));
+    }
+
+    /** An arrow along the cloth, its head at the cloth's own up. */
+    private void grain() {
+        double x = width.toMm() * GRAIN_AT;
+        double reach = height.toMm() / 6;
+        double tip = height.toMm() / 2 - (piece.turned() ? -reach : reach);
+        double foot = height.toMm() - tip;
+        double back = piece.turned() ? -reach / 3 : reach / 3;
+        elements.add(new Path(
+                Role.GRAIN,
+                List.of(
+                        new Point(x, foot),
+                        new Point(x, tip),
+                        new Point(x - reach / 6, tip + back),
+                        new Point(x, tip),
+                        new Point(x + reach / 6, tip + back)),
+                false));
+    }
+
+    /** What becomes of each edge, a quarter of its length from its end, where no notch lies. */
+    private void edgeNotes() {
+        for (Side side : Side.values()) {
+            Edge edge = piece.edge(side);
+            Length in = edge.allowance();
+            Length across = width.times(3, 4);
+            Length down = height.times(3, 4);
+            Phrase words = new Phrase("piece.edge." + Phrase.code(edge.fate()), List.copyOf(edge.turns()));
+            Optional<Side> at = Optional.of(side);
+            elements.add(
+                    switch (side) {
+                        case TOP -> new Note(words, across, in, at);
+                        case BOTTOM -> new Note(words, across, height.minus(in), at);
+                        case LEFT -> new Note(words, in, down, at);
+                        case RIGHT -> new Note(words, width.minus(in), down, at);
+                    });
+        }
+    }
+
+    /** How far each mark lies from the nearer edges; marks that lie alike are told once. */
+    private void markNotes() {
+        piece.marks().stream().distinct().forEach(mark -> {
+            Length x = mark.fromLeft().orElse(width.times(1, 4));
+            Length y = mark.fromTop().orElse(height.times(1, 4));
+            Optional<Side> edge = x.isZero()
+                    ? Optional.of(Side.LEFT)
+                    : x.equals(width)
+                            ? Optional.of(Side.RIGHT)
+                            : y.isZero()
+                                    ? Optional.of(Side.TOP)
+                                    : y.equals(height) ? Optional.of(Side.BOTTOM) : Optional.empty();
+            distance(mark).ifPresent(words -> elements.add(new Note(words, x, y, edge)));
+        });
+    }
+
+    /** The distances that are not nought, across first. */
+    private Optional<Phrase> distance(Marking mark) {
+        List<Length> distances = Stream.of(mark.across(piece), mark.upDown(piece))
+                .flatMap(Optional::stream)
+                .map(Marking.Measure::distance)
+                .filter(Length::isPositive)
+                .toList();
+        return distances.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Phrase("piece.mark." + distances.size(), List.copyOf(distances)));
     }
 
     /** The line that lies so far in from one side. */

@@ -7,6 +7,7 @@ import app.dapt.drawing.Box;
 import app.dapt.drawing.Element;
 import app.dapt.drawing.Element.Label;
 import app.dapt.drawing.Element.Line;
+import app.dapt.drawing.Element.Note;
 import app.dapt.drawing.Element.Part;
 import app.dapt.drawing.Element.Path;
 import app.dapt.drawing.Element.Ring;
@@ -25,6 +26,7 @@ import app.dapt.measure.Phrase;
 import app.dapt.piece.Contour;
 import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Piece.Material;
+import app.dapt.piece.Side;
 import app.dapt.words.Words;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -275,6 +277,8 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
             spot(svg, spot);
         } else if (element instanceof Tape tape) {
             tape(svg, tape, around);
+        } else if (element instanceof Note note) {
+            note(svg, note);
         } else if (element instanceof Label label) {
             label(svg, label);
         }
@@ -350,6 +354,24 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
         if (stuff.part() != Part.NONE) {
             box(svg, stuff.box(), "class", "zone part-" + Phrase.code(stuff.part()), "data-piece", stuff.piece());
         }
+    }
+
+    /** Words beside a place, on the side where the cloth is. */
+    private void note(Markup svg, Note note) {
+        Side edge = note.edge().orElse(Side.TOP);
+        double dx = edge == Side.LEFT ? 7 : edge == Side.RIGHT ? -7 : 0;
+        double dy = edge == Side.TOP ? 17 : edge == Side.BOTTOM ? -7 : 5;
+        svg.saying(
+                "text",
+                words.say(note.words()),
+                "class",
+                "t-mark",
+                "x",
+                px(note.x()) + dx,
+                "y",
+                px(note.y()) + dy,
+                "text-anchor",
+                edge == Side.LEFT ? "start" : edge == Side.RIGHT ? "end" : "middle");
     }
 
     private void label(Markup svg, Label label) {

@@ -5,13 +5,23 @@ import app.dapt.measure.Mark;
 import app.dapt.measure.Unit;
 import app.dapt.words.Wordbook.English;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
- * Who is reading: which unit, if not each cover's own, and which English.
+ * Who is reading: which unit, if not each cover's own, which English, and by which light.
  *
- * @param unit inches or centimetres, where the reader has chosen
+ * @param unit  inches or centimetres, where the reader has chosen
+ * @param light chosen, or as the machine has it
  */
-public record Reader(Optional<Unit> unit, English english) {
+public record Reader(Optional<Unit> unit, English english, Light light) {
+
+    /** By which light the pages are read. */
+    public enum Light {
+        /** As the reader's machine has it. */
+        SYSTEM,
+        DAY,
+        EVENING
+    }
 
     static final String COOKIE = "reader";
 
@@ -32,15 +42,23 @@ public record Reader(Optional<Unit> unit, English english) {
     }
 
     String cookie() {
-        return unit.map(u -> u.metric() ? "cm" : "in").orElse("own") + "." + english.name();
+        return unit.map(u -> u.metric() ? "cm" : "in").orElse("own") + "." + english.name() + "." + light.name();
     }
 
     static Optional<Reader> fromCookie(String value) {
         String[] parts = value.split("\\.");
-        if (parts.length != 2 || !parts[1].matches("US|UK")) {
+        if (parts.length < 2 || !parts[1].matches("US|UK")) {
             return Optional.empty();
         }
-        return Optional.of(new Reader(unitNamed(parts[0]), English.valueOf(parts[1])));
+        return Optional.of(new Reader(
+                unitNamed(parts[0]), English.valueOf(parts[1]), lightNamed(parts.length > 2 ? parts[2] : "")));
+    }
+
+    static Light lightNamed(String name) {
+        return Stream.of(Light.values())
+                .filter(light -> light.name().equals(name))
+                .findFirst()
+                .orElse(Light.SYSTEM);
     }
 
     static Optional<Unit> unitNamed(String name) {

@@ -4,6 +4,7 @@ import app.dapt.words.Wordbook.English;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
@@ -14,21 +15,23 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 
-/** The switches for unit and English. They change what is shown, never what is stored. */
+/** The switches for unit, English and light. They change what is shown, never what is stored. */
 @Controller
 class ReaderController {
 
     @PostMapping("/reader")
     String choose(
             Reader reader,
-            @RequestParam Optional<String> unit,
-            @RequestParam Optional<String> english,
-            @RequestParam(defaultValue = "/") String back,
+            @RequestParam Map<String, String> typed,
             HttpServletRequest request,
             HttpServletResponse response) {
         Reader chosen = new Reader(
-                unit.map(Reader::unitNamed).orElse(reader.unit()),
-                english.filter(e -> e.matches("US|UK")).map(English::valueOf).orElse(reader.english()));
+                Optional.ofNullable(typed.get("unit")).map(Reader::unitNamed).orElse(reader.unit()),
+                Optional.ofNullable(typed.get("english"))
+                        .filter(english -> english.matches("US|UK"))
+                        .map(English::valueOf)
+                        .orElse(reader.english()),
+                Optional.ofNullable(typed.get("light")).map(Reader::lightNamed).orElse(reader.light()));
         response.addHeader(
                 HttpHeaders.SET_COOKIE,
                 ResponseCookie.from(Reader.COOKIE, chosen.cookie())
@@ -39,7 +42,7 @@ class ReaderController {
                         .maxAge(Duration.ofDays(400))
                         .build()
                         .toString());
-        return Redirect.back(back);
+        return Redirect.back(typed.getOrDefault("back", "/"));
     }
 
     /** A form's token afresh, for a page whose cookie has gone. */

@@ -86,7 +86,7 @@ public class WebConfig implements WebMvcConfigurer {
                 .filter(cookie -> cookie.getName().equals(Reader.COOKIE))
                 .flatMap(cookie -> Reader.fromCookie(cookie.getValue()).stream())
                 .findFirst()
-                .orElseGet(() -> new Reader(Optional.empty(), english(request.getLocale())));
+                .orElseGet(() -> new Reader(Optional.empty(), english(request.getLocale()), Reader.Light.SYSTEM));
     }
 
     private static English english(Locale locale) {

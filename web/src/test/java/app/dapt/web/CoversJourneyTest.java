@@ -3,7 +3,9 @@ package app.dapt.web;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dapt.web.Site.Desk;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.SelectOption;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -52,6 +54,40 @@ class CoversJourneyTest {
             assertThat(desk.page().locator("h1").innerText()).contains("Cabin trunk <b>");
             assertThat(desk.brief())
                     .startsWith("A rectangular cover for a pillow form that measures 36 × 14 in over the curve");
+        }
+    }
+
+    @Test
+    void coversArePutIntoASetTakenOutSortedAndDeletedTogether(Site site) {
+        try (Desk desk = site.copyOf("Galley stool");
+                Desk other = site.copyOf("Galley stool")) {
+            Page page = desk.page();
+            for (Desk each : List.of(desk, other)) {
+                each.page().navigate(each.page().url() + "?slip=name");
+                each.page().locator("#f-name").fill(each == desk ? "Anchor seat" : "Zenith seat");
+                each.page().keyboard().press("Enter");
+                each.page().waitForFunction("() => !document.getElementById('slip')");
+            }
+            page.navigate("/");
+            Page.GetByLabelOptions exactly = new Page.GetByLabelOptions().setExact(true);
+            page.getByLabel("select: Anchor seat", exactly).check();
+            page.locator("#set-into").selectOption(new SelectOption().setLabel("Promenade deck"));
+            page.getByText("Put together").click();
+            Locator deck =
+                    page.locator(".cover-group").filter(new Locator.FilterOptions().setHasText("Promenade deck"));
+            assertThat(deck.innerText()).contains("Anchor seat").doesNotContain("Zenith seat");
+            desk.inMenu("Anchor seat", "Take out of Promenade deck").click();
+            assertThat(deck.innerText()).doesNotContain("Anchor seat");
+
+            page.locator("#sort").selectOption("name");
+            page.waitForFunction("() => document.querySelectorAll('.cover-group').length === 1");
+            assertThat(page.locator(".cover-words h3").first().innerText()).isEqualTo("Anchor seat");
+            for (String name : List.of("Anchor seat", "Zenith seat")) {
+                page.getByLabel("select: " + name, exactly).check();
+            }
+            page.locator(".picked-bar .stop").click();
+            assertThat(page.locator(".cover-words h3").allInnerTexts()).doesNotContain("Anchor seat", "Zenith seat");
+            assertThat(page.locator(".bin").textContent()).contains("Anchor seat", "Zenith seat");
         }
     }
 

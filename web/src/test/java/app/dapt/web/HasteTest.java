@@ -94,7 +94,7 @@ class HasteTest {
             held.awaitOne();
             acts.getByText("Pin it here").click();
             change(page.locator("#f-table-deep"), "33");
-            held.letGo();
+            page.waitForResponse(response -> response.url().endsWith("/cloth/figures"), held::letGo);
             assertThat(page.locator("#adrift")).containsText("no longer on this page");
             page.reload();
             assertThat(page.locator("#f-table-deep")).hasValue("33");

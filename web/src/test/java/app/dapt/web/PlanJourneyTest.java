@@ -78,6 +78,40 @@ class PlanJourneyTest {
     }
 
     @Test
+    void besideTheSlipStandsWhatEachSizeWasBefore(Site site) {
+        try (Desk desk = site.copyOf("Wheelhouse bench, port end")) {
+            desk.open("opening");
+            assertThat(desk.page().locator(".sight s").count()).isZero();
+            desk.set("overlap", "7");
+            assertThat(desk.page().locator("#cut-back-upper s").innerText()).isEqualTo("21¼ × 14\u200a1\u20448");
+            assertThat(desk.size("back-upper")).isEqualTo("21¼ × 15\u200a1\u20448");
+            assertThat(desk.page().locator("#cut-front s").count()).isZero();
+            desk.page().locator("#c-opening-edge-zip").click();
+            desk.page().locator("#cut-back").waitFor();
+            assertThat(desk.page().locator(".sight-cuts").innerText()).contains("Upper back", "Lower back");
+            desk.page().locator("#slip [name=keep]").click();
+            desk.settle();
+            desk.open("opening");
+            assertThat(desk.page().locator(".sight s").count())
+                    .as("another slip begins anew")
+                    .isZero();
+        }
+    }
+
+    @Test
+    void theLightIsTheReadersAndStays(Site site) {
+        try (Desk desk = site.desk("/")) {
+            desk.page().getByLabel("Evening light").click();
+            desk.page().navigate("/have");
+            assertThat(desk.page().locator("html").getAttribute("data-light")).isEqualTo("evening");
+            assertThat(desk.page().evaluate("getComputedStyle(document.documentElement).colorScheme"))
+                    .isEqualTo("dark");
+            desk.page().getByLabel("Daylight").click();
+            assertThat(desk.page().locator("html").getAttribute("data-light")).isEqualTo("day");
+        }
+    }
+
+    @Test
     void undoOutlivesAReloadAndASlipIsOneStep(Site site) {
         try (Desk desk = site.copyOf("Wheelhouse bench, port end")) {
             desk.open("opening");

@@ -30,13 +30,14 @@ public final class Screenshots {
         at("plan-vee", cover("Engineer’s V rest"));
         at("have", "/have?in=in&frontAcross=21&frontUpDown=21&backAcross=21&firstDepth=14&secondDepth=11");
         at("plan-measure", bench + "?slip=measure");
-        at("plan-cloth", cover("Saloon settee, large") + "?slip=front");
         laid("cloth", set("Velvet of the saloon") + "?cloth=0");
         laid("cloth-print", set("Saloon settees") + "?piece=26/front.1");
         laid("cloth-remnants", cover("Galley stool") + "/cloth");
         at("plan-findings", cover("Deck chair, gaping"));
         at("plan-pieces", cover("Saloon window seat") + "?view=pieces");
         at("plan-fits", bench + "?view=fits");
+        at("set", set("Velvet of the saloon").replace("/cloth", ""));
+        byEvening("evening", bench + "?slip=opening");
         at("cut-card", bench + "/card?paper=a4");
         try (Desk desk = site.desk(bench)) {
             desk.page().locator("#cut-back-upper summary").click();
@@ -78,6 +79,14 @@ public final class Screenshots {
 
     private void at(String name, String path) {
         try (Desk desk = site.desk(path)) {
+            save(desk, name);
+        }
+    }
+
+    private void byEvening(String name, String path) {
+        try (Desk desk = site.desk("/")) {
+            desk.page().getByLabel("Evening light").click();
+            desk.page().navigate(path);
             save(desk, name);
         }
     }

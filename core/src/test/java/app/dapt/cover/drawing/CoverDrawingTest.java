@@ -29,6 +29,7 @@ import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Named;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -133,6 +134,37 @@ class CoverDrawingTest {
                     .sum();
             double sewn = reckoned.edge().length().total().toMm();
             assertThat(drawn).as("%s with %s", plan.shape(), plan.opening()).isCloseTo(sewn, within(sewn * 0.001));
+        }
+    }
+
+    /** A mark's figures are those one measures at the table: from the nearer edge, and never nought. */
+    @ParameterizedTest
+    @MethodSource("covers")
+    void aPieceToWorkFromTellsHowFarEveryMarkIsFromTheNearerEdge(CoverPlan plan) {
+        for (Piece piece : Reckoner.reckon(plan).pieces()) {
+            List<Element.Note> notes = all(PieceDrawing.measured(piece), Element.Note.class)
+                    .filter(note -> note.words().code().startsWith("piece.mark"))
+                    .toList();
+            List<List<Object>> told =
+                    notes.stream().map(note -> note.words().args()).toList();
+            List<List<Object>> measured = piece.marks().stream()
+                    .distinct()
+                    .map(mark -> Stream.of(mark.fromLeft(), mark.fromTop()))
+                    .map(places -> places.toList())
+                    .map(places -> Stream.of(
+                                    places.get(0)
+                                            .map(at -> Length.min(
+                                                    at, piece.cutWidth().minus(at))),
+                                    places.get(1)
+                                            .map(at -> Length.min(
+                                                    at, piece.cutHeight().minus(at))))
+                            .flatMap(Optional::stream)
+                            .filter(Length::isPositive)
+                            .map(Object.class::cast)
+                            .toList())
+                    .filter(distances -> !distances.isEmpty())
+                    .toList();
+            assertThat(told).isEqualTo(measured);
         }
     }
 

@@ -227,6 +227,7 @@ class CoversController {
                 bySet
                         ? CoverGroup.bySet(lines, all, sets.members())
                         : List.of(new CoverGroup(Optional.empty(), lines)));
+        model.addAttribute("nothingYet", page.all() == 0 && asked.find().isBlank());
         model.addAttribute("empty", lines.isEmpty() && page.broken().isEmpty());
         model.addAttribute("listed", page);
         model.addAttribute("press", UUID.randomUUID().toString());

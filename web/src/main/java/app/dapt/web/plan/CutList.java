@@ -117,16 +117,13 @@ public record CutList(Reckoned reckoned, Words w) {
 
     /** How closely the cut card has to be set to stay on one page. */
     public String crowd() {
-        int lines = reckoned.pieces().size() * 2
-                + reckoned.pieces().stream()
-                        .mapToInt(piece -> (piece.marks().size() + 2) / 3)
-                        .sum()
-                + reckoned.findings().size()
+        int lines = reckoned.pieces().size() * 3
+                + reckoned.findings().size() * 2
                 + reckoned.needs().size() / 2
                 + offsetTables().stream()
                                 .mapToInt(offsets -> offsets.rows().size())
                                 .sum()
-                        / 8;
-        return lines > 15 ? "crowded" : lines > 10 ? "close" : "";
+                        / 4;
+        return lines > 19 ? "crowded" : lines > 10 ? "close" : "";
     }
 }

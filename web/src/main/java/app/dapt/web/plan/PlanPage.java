@@ -197,7 +197,8 @@ public record PlanPage(
 
     /** A piece as cut, on the table. */
     public String laid(Piece piece) {
-        return svg(pieceScale(LARGE * .72), "l-" + piece.id()).write(PieceDrawing.of(piece));
+        return svg(SvgDrawing.fitting(piece.cutWidth(), piece.cutHeight(), LARGE), "l-" + piece.id())
+                .write(PieceDrawing.measured(piece));
     }
 
     /** All pieces at one scale, so that they can be told apart by size. */
@@ -225,11 +226,15 @@ public record PlanPage(
 
     /** A sum on one line, as it is said over the cutting table. */
     public String spoken(Sum sum) {
-        return String.join(
-                        " + ",
-                        lines(sum).stream()
-                                .map(line -> line.amount() + " " + line.label())
-                                .toList()) + " = " + total(sum);
+        StringBuilder spoken = new StringBuilder();
+        for (Sum.Term term : sum.terms()) {
+            boolean less = term.amount().isNegative();
+            spoken.append(spoken.isEmpty() ? (less ? "−" : "") : less ? " − " : " + ")
+                    .append(w.lengths().fine(term.amount().abs()))
+                    .append(' ')
+                    .append(w.say(term.label()));
+        }
+        return spoken + " = " + total(sum);
     }
 
     public String total(Sum sum) {
