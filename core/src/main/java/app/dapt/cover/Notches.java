@@ -5,14 +5,21 @@ import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Front;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
+import app.dapt.piece.Contour;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Centres, and notches on the front where the backs end, by which the pieces are laid on each other. */
 final class Notches {
+
+    private static final double MM = 25.4;
+
+    /** Half the width, in millimetres, of the strip in which an outline is looked at. */
+    private static final double HAIR = 0.1;
 
     private Notches() {}
 
@@ -25,10 +32,16 @@ final class Notches {
         return back.replacing(front, marked);
     }
 
+    /** Where the middle meets the cut edge above and below: on an outline that is seldom its highest place. */
     private static List<Marking> centres(Piece piece, Front made) {
+        double middle = made.middle().toMm();
+        Optional<Contour.Reach> edge =
+                piece.outline().map(outline -> outline.cut().reach(Axis.UP_DOWN, middle - HAIR, middle + HAIR));
+        Length top = edge.map(reach -> Length.nearInches(reach.least() / MM)).orElse(Length.ZERO);
+        Length bottom = edge.map(reach -> Length.nearInches(reach.most() / MM)).orElse(piece.cutHeight());
         return List.of(
-                Marking.spot(Sort.CENTRE, made.middle(), Length.ZERO),
-                Marking.spot(Sort.CENTRE, made.middle(), piece.cutHeight()));
+                Marking.spot(Sort.CENTRE, made.middle(), top),
+                Marking.spot(Sort.CENTRE, made.middle(), Length.min(bottom, piece.cutHeight())));
     }
 
     /**

@@ -173,24 +173,42 @@ class ClothController {
                         model);
     }
 
+    /**
+     * How a print is slid.
+     *
+     * @param right inches, as is down
+     * @param to    a place by name, where it is slid to one
+     */
+    private record Slide(double right, double down, String to) {
+
+        /** What of it can be read; nowhere where none can. */
+        static Slide of(Map<String, String> typed) {
+            return new Slide(inches(typed, "right"), inches(typed, "down"), typed.getOrDefault("to", ""));
+        }
+
+        private static double inches(Map<String, String> typed, String name) {
+            String text = typed.getOrDefault(name, "0");
+            double inches = text.matches("-?\\d{1,5}(\\.\\d{1,9})?") ? Double.parseDouble(text) : 0;
+            return Math.abs(inches) < FARTHEST ? inches : 0;
+        }
+    }
+
     /** Slides the print under a piece, in inches, centres its motif, or lets it lie wherever it goes. */
     @PostMapping("/slide")
     String slide(
             @ModelAttribute(name = "at", binding = false) At at,
-            @RequestParam(defaultValue = "0") double right,
-            @RequestParam(defaultValue = "0") double down,
-            @RequestParam(defaultValue = "") String to,
+            @RequestParam Map<String, String> typed,
             @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
             Model model) {
         Cloth use = AtTable.needed(at).stuff();
         Optional<Spot> spot = views.laid(at.table(), at.cloth()).spot(at.piece());
-        boolean sound = Math.abs(right) < FARTHEST && Math.abs(down) < FARTHEST;
-        if (spot.isEmpty() || use.repeat().isEmpty() || !sound) {
+        Slide slide = Slide.of(typed);
+        if (spot.isEmpty() || use.repeat().isEmpty()) {
             return change(at, plan -> plan, part, model);
         }
         return change(
                 at,
-                plan -> switch (to) {
+                plan -> switch (slide.to()) {
                     case "middle" ->
                         PieceWindow.shown(
                                 plan, spot.get(), Window.middleOf(use.repeat().get()));
@@ -203,8 +221,8 @@ class ClothController {
                                         PieceWindow.slid(
                                                 window,
                                                 use,
-                                                Length.nearInches(right),
-                                                Length.nearInches(down),
+                                                Length.nearInches(slide.right()),
+                                                Length.nearInches(slide.down()),
                                                 at.table().unit())))
                                 .orElse(plan);
                 },
@@ -216,16 +234,16 @@ class ClothController {
     @PostMapping("/remnant")
     String remnant(
             @ModelAttribute(name = "at", binding = false) At at,
-            @RequestParam(defaultValue = "-1") int number,
-            @RequestParam(defaultValue = "") String remove,
             @RequestParam Map<String, String> typed,
             @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
             Model model) {
         Entries entries = new Entries(typed, at.words());
+        String which = typed.getOrDefault("number", "");
+        int number = which.matches("\\d{1,3}") ? Integer.parseInt(which) : -1;
         lay(at, plan -> {
             List<Scrap> scraps = new ArrayList<>(plan.remnants());
             boolean known = number >= 0 && number < scraps.size();
-            if (!remove.isEmpty() && known) {
+            if (!typed.getOrDefault("remove", "").isEmpty() && known) {
                 scraps.remove(number);
                 return plan.at(plan.onRemnants(), scraps);
             }

@@ -69,26 +69,21 @@ class PictureController {
      */
     @PostMapping("/scale")
     String scale(
-            @ModelAttribute(name = "at", binding = false) At at,
-            @RequestParam(defaultValue = "0") int x1,
-            @RequestParam(defaultValue = "0") int y1,
-            @RequestParam(defaultValue = "0") int x2,
-            @RequestParam(defaultValue = "0") int y2,
-            @RequestParam Map<String, String> typed,
-            Model model) {
+            @ModelAttribute(name = "at", binding = false) At at, @RequestParam Map<String, String> typed, Model model) {
         Cloth use = AtTable.needed(at).stuff();
         Entries entries = new Entries(typed, at.words());
+        double right = (place("x2", entries) - place("x1", entries)) / WHOLE;
+        double down = (place("y2", entries) - place("y1", entries)) / WHOLE;
         Optional<Length> apart = entries.maybeLength("apart", LengthRange.PICTURED, Optional.empty());
         Optional<Picture> picture = use.photo().flatMap(photo -> pictures.find(photo.number()));
-        if (apart.isEmpty() || picture.isEmpty()) {
+        if (apart.isEmpty() || picture.isEmpty() || !entries.isClean()) {
             if (entries.isClean()) {
                 entries.refuse("apart", "scrap.sides");
             }
             return refused(at, entries, model);
         }
-        double pixels = Math.hypot(
-                (x2 - x1) / WHOLE * picture.get().wide(),
-                (y2 - y1) / WHOLE * picture.get().high());
+        double pixels =
+                Math.hypot(right * picture.get().wide(), down * picture.get().high());
         double wide = apart.get().toInches() * picture.get().wide() / pixels;
         double high = apart.get().toInches() * picture.get().high() / pixels;
         if (!(pixels >= 1)
@@ -100,6 +95,10 @@ class PictureController {
         return changed(
                 at,
                 use.photo().map(photo -> new Photo(photo.number(), Length.nearInches(wide), Length.nearInches(high))));
+    }
+
+    private static int place(String name, Entries entries) {
+        return entries.count(name, 0, (int) WHOLE, 0);
     }
 
     @PostMapping("/remove")
