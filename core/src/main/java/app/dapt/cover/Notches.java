@@ -35,8 +35,10 @@ final class Notches {
     /** Where the middle meets the cut edge above and below: on an outline that is seldom its highest place. */
     private static List<Marking> centres(Piece piece, Front made) {
         double middle = made.middle().toMm();
-        Optional<Contour.Reach> edge =
-                piece.outline().map(outline -> outline.cut().reach(Axis.UP_DOWN, middle - HAIR, middle + HAIR));
+        // A cover too small for its own curves may have nothing left in its middle.
+        Optional<Contour.Reach> edge = piece.outline()
+                .map(outline -> outline.cut().reach(Axis.UP_DOWN, middle - HAIR, middle + HAIR))
+                .filter(reach -> reach.least() <= reach.most());
         Length top = edge.map(reach -> Length.nearInches(reach.least() / MM)).orElse(Length.ZERO);
         Length bottom = edge.map(reach -> Length.nearInches(reach.most() / MM)).orElse(piece.cutHeight());
         return List.of(
