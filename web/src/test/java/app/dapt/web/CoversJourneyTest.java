@@ -57,6 +57,13 @@ class CoversJourneyTest {
         }
     }
 
+    /** Waits for the list as it is after something was done with it. */
+    private static void listComesAgain(Page page, String address, Runnable act) {
+        page.waitForResponse(
+                response -> response.status() == 200 && response.url().endsWith(address), act);
+        page.waitForLoadState();
+    }
+
     @Test
     void coversArePutIntoASetTakenOutSortedAndDeletedTogether(Site site) {
         try (Desk desk = site.copyOf("Galley stool");
@@ -72,23 +79,22 @@ class CoversJourneyTest {
             Page.GetByLabelOptions exactly = new Page.GetByLabelOptions().setExact(true);
             page.getByLabel("select: Anchor seat", exactly).check();
             page.locator("#set-into").selectOption(new SelectOption().setLabel("Promenade deck"));
-            page.getByText("Put together").click();
+            listComesAgain(page, "/", page.getByText("Put together")::click);
             Locator deck =
                     page.locator(".cover-group").filter(new Locator.FilterOptions().setHasText("Promenade deck"));
             assertThat(deck.innerText()).contains("Anchor seat").doesNotContain("Zenith seat");
-            desk.inMenu("Anchor seat", "Take out of Promenade deck").click();
-            page.waitForURL(site.address() + "/");
+            listComesAgain(page, "/", desk.inMenu("Anchor seat", "Take out of Promenade deck")::click);
             assertThat(deck.filter(new Locator.FilterOptions().setHasText("Anchor seat"))
                             .count())
                     .isZero();
 
-            page.locator("#sort").selectOption("name");
-            page.waitForFunction("() => document.querySelectorAll('.cover-group').length === 1");
+            listComesAgain(page, "sort=name", () -> page.locator("#sort").selectOption("name"));
+            desk.settle();
             assertThat(page.locator(".cover-words h3").first().innerText()).isEqualTo("Anchor seat");
             for (String name : List.of("Anchor seat", "Zenith seat")) {
                 page.getByLabel("select: " + name, exactly).check();
             }
-            page.locator(".picked-bar .stop").click();
+            listComesAgain(page, "/", page.locator(".picked-bar .stop")::click);
             assertThat(page.locator(".cover-words h3").allInnerTexts()).doesNotContain("Anchor seat", "Zenith seat");
             assertThat(page.locator(".bin").textContent()).contains("Anchor seat", "Zenith seat");
         }
