@@ -129,7 +129,7 @@ public interface Edging extends Detailed {
 
         @Override
         public Phrase brief() {
-            return Phrase.of("brief.edging.none");
+            return kind().phrase("edging");
         }
 
         @Override
