@@ -22,6 +22,7 @@ import app.dapt.web.Redirect;
 import app.dapt.web.Wording;
 import app.dapt.web.workroom.CoverSet;
 import app.dapt.web.workroom.CoverStore;
+import app.dapt.web.workroom.NoSuchCover;
 import app.dapt.web.workroom.SetStore;
 import app.dapt.words.Words;
 import java.io.IOException;
@@ -32,6 +33,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -68,13 +70,11 @@ class CoversController {
         ListRequest asked = ListRequest.of(typed);
         list(reader, asked, model);
         model.addAttribute("entries", new Entries(Map.of(), wording.words(reader)));
-        asked.deleted()
-                .ifPresent(id -> model.addAttribute(
-                        "deleted",
-                        store.deleted().stream()
-                                .filter(cover -> cover.id() == id)
-                                .findFirst()
-                                .orElse(null)));
+        model.addAttribute(
+                "deleted",
+                store.deleted().stream()
+                        .filter(cover -> asked.deleted().contains(cover.id()))
+                        .toList());
         return part ? "covers/list" : "covers/page";
     }
 
@@ -94,10 +94,7 @@ class CoversController {
                 ? fallback
                 : entries.text("name", CoverPlan.LONGEST_NAME, fallback);
         if (!entries.isClean() || across.isEmpty()) {
-            list(reader, ListRequest.EVERYTHING, model);
-            model.addAttribute("entries", entries);
-            model.addAttribute("typed", typed);
-            return "covers/page";
+            return refused(reader, entries, typed, List.of(), model);
         }
         Readings upDownReadings = upDown.map(Readings::overCrown).orElse(Readings.NONE);
         Form form = new Form(
@@ -112,41 +109,66 @@ class CoversController {
                         typed.getOrDefault("press", "")));
     }
 
-    /** Puts the covers that were picked on the cutting table together. */
+    /** Puts the covers that were picked together: in a set there is, or in a new one. */
     @PostMapping("/sets")
     String together(
             Reader reader,
-            @RequestParam(name = "cover", defaultValue = "") List<String> picked,
+            @RequestParam(name = "cover", defaultValue = "") List<String> ticked,
             @RequestParam Map<String, String> typed,
             Model model) {
         Words words = wording.words(reader);
         Entries entries = new Entries(typed, words);
-        List<Long> cover = picked.stream()
-                .filter(id -> id.matches("\\d{1,18}"))
-                .map(Long::valueOf)
-                .distinct()
-                .toList();
-        if (cover.isEmpty()) {
-            entries.refuse("cover", "covers.together-none");
+        List<Long> picked = picked(ticked, entries);
+        if (picked.size() > CoverSet.MOST_COVERS) {
+            entries.refuse("cover", "set.full", CoverSet.MOST_COVERS);
         }
         String fallback = words.say("set.unnamed");
         String name = typed.getOrDefault("called", "").isBlank()
                 ? fallback
                 : entries.text("called", CoverSet.LONGEST_NAME, fallback);
+        String into = typed.getOrDefault("into", "");
+        if (entries.isClean() && into.matches("\\d{1,18}")) {
+            putInto(Long.parseLong(into), picked, entries);
+        }
         if (!entries.isClean()) {
-            list(reader, ListRequest.EVERYTHING, model);
-            model.addAttribute("entries", entries);
-            model.addAttribute("typed", typed);
-            return "covers/page";
+            return refused(reader, entries, typed, picked, model);
         }
-        Optional<Long> into = Optional.of(typed.getOrDefault("into", ""))
+        return Redirect.to(
+                into.isEmpty()
+                        ? "/sets/" + sets.create(name, picked, typed.getOrDefault("press", "")) + "/cloth"
+                        : "/");
+    }
+
+    private void putInto(long set, List<Long> picked, Entries entries) {
+        try {
+            if (!sets.add(set, picked)) {
+                entries.refuse("cover", "set.full", CoverSet.MOST_COVERS);
+            }
+        } catch (NoSuchCover gone) {
+            entries.refuse("cover", "set.gone");
+        }
+    }
+
+    /** The covers that were ticked; refused where there are none. */
+    private static List<Long> picked(List<String> ticked, Entries entries) {
+        List<Long> picked = ticked.stream()
                 .filter(id -> id.matches("\\d{1,18}"))
-                .map(Long::valueOf);
-        if (into.isPresent()) {
-            sets.add(into.get(), cover);
-            return Redirect.to("/");
+                .map(Long::valueOf)
+                .distinct()
+                .toList();
+        if (picked.isEmpty()) {
+            entries.refuse("cover", "covers.together-none");
         }
-        return Redirect.to("/sets/" + sets.create(name, cover, typed.getOrDefault("press", "")) + "/cloth");
+        return picked;
+    }
+
+    /** The list with what was refused, what was typed and what was ticked. */
+    private String refused(Reader reader, Entries entries, Map<String, String> typed, List<Long> picked, Model model) {
+        list(reader, ListRequest.EVERYTHING, model);
+        model.addAttribute("entries", entries);
+        model.addAttribute("typed", typed);
+        model.addAttribute("picked", picked);
+        return "covers/page";
     }
 
     @PostMapping("/covers/{id}/copy")
@@ -163,13 +185,26 @@ class CoversController {
         return Redirect.to("/", "deleted", String.valueOf(id));
     }
 
-    /** Deletes all that were picked; each can be brought back. */
+    /** Deletes all that were picked; one press brings all of them back. */
     @PostMapping("/covers/delete")
-    String deletePicked(@RequestParam(name = "cover", defaultValue = "") List<String> picked) {
-        picked.stream()
-                .filter(id -> id.matches("\\d{1,18}"))
-                .distinct()
-                .forEach(id -> store.delete(Long.parseLong(id)));
+    String deletePicked(
+            Reader reader,
+            @RequestParam(name = "cover", defaultValue = "") List<String> ticked,
+            @RequestParam Map<String, String> typed,
+            Model model) {
+        Entries entries = new Entries(typed, wording.words(reader));
+        List<Long> picked = picked(ticked, entries);
+        if (!entries.isClean()) {
+            return refused(reader, entries, typed, picked, model);
+        }
+        store.deleteAll(picked);
+        return Redirect.to("/", "deleted", picked.stream().map(String::valueOf).collect(Collectors.joining(",")));
+    }
+
+    /** Brings back what was deleted with one press. */
+    @PostMapping("/covers/restore")
+    String restoreAll(@RequestParam Map<String, String> typed) {
+        store.restoreAll(ListRequest.of(typed).deleted());
         return Redirect.to("/");
     }
 
@@ -230,6 +265,8 @@ class CoversController {
         model.addAttribute("nothingYet", page.all() == 0 && asked.find().isBlank());
         model.addAttribute("empty", lines.isEmpty() && page.broken().isEmpty());
         model.addAttribute("listed", page);
+        model.addAttribute("picked", List.of());
+        model.addAttribute("deleted", List.of());
         model.addAttribute("press", UUID.randomUUID().toString());
         model.addAttribute("bin", store.deleted());
         model.addAttribute("sets", all);

@@ -1,7 +1,9 @@
 package app.dapt.web.covers;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What is asked of the list.
@@ -9,11 +11,11 @@ import java.util.Optional;
  * @param find    words of a name or a fabric
  * @param page    from one
  * @param wrong   only covers with something that will not work
- * @param deleted the cover that was deleted just now
+ * @param deleted the covers that were deleted just now
  */
-record ListRequest(String find, int page, Sorting sort, boolean wrong, Optional<Long> deleted) {
+record ListRequest(String find, int page, Sorting sort, boolean wrong, List<Long> deleted) {
 
-    static final ListRequest EVERYTHING = new ListRequest("", 1, Sorting.SET, false, Optional.empty());
+    static final ListRequest EVERYTHING = new ListRequest("", 1, Sorting.SET, false, List.of());
 
     /** What of it can be read; the usual for the rest. */
     static ListRequest of(Map<String, String> typed) {
@@ -22,7 +24,10 @@ record ListRequest(String find, int page, Sorting sort, boolean wrong, Optional<
                 number(typed, "page").map(Math::toIntExact).orElse(1),
                 Sorting.coded(typed.getOrDefault("sort", "")),
                 typed.containsKey("wrong"),
-                number(typed, "deleted"));
+                Stream.of(typed.getOrDefault("deleted", "").split(","))
+                        .filter(id -> id.matches("\\d{1,18}"))
+                        .map(Long::valueOf)
+                        .toList());
     }
 
     private static Optional<Long> number(Map<String, String> typed, String name) {

@@ -63,7 +63,7 @@ interface CoverMapper {
             select c.id, r.plan->>'name' as name
               from cover c join revision r on r.cover_id = c.id and r.number = c.revision
              where c.workroom_id = #{workroom} and c.deleted_at > now() - interval '30 days'
-             order by c.deleted_at desc limit 20
+             order by c.deleted_at desc limit 200
             """)
     List<BinRow> bin(@Param("workroom") long workroom);
 

@@ -249,6 +249,16 @@ public class CoverStore {
         }
     }
 
+    /** Deletes all of them at once; one that is gone already is no matter. */
+    public void deleteAll(List<Long> ids) {
+        ids.forEach(id -> covers.delete(workroom(), id));
+    }
+
+    /** Brings back all of them at once, but for any that is gone for good. */
+    public void restoreAll(List<Long> ids) {
+        ids.forEach(id -> covers.restore(workroom(), id));
+    }
+
     public void restore(long id) {
         if (covers.restore(workroom(), id) == 0) {
             throw new NoSuchCover(id);

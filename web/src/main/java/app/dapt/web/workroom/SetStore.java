@@ -52,18 +52,24 @@ public class SetStore {
                         PlaceRow::setId, Collectors.mapping(PlaceRow::coverId, Collectors.toSet())));
     }
 
-    /** Puts more covers into a set, each once; those that are in it stay as they are. */
-    public void add(long id, List<Long> coverIds) {
+    /**
+     * Puts more covers into a set, each once; those that are in it stay as they are.
+     *
+     * @return false where the set has no room for all of them; then nothing is changed
+     */
+    public boolean add(long id, List<Long> coverIds) {
         lock(id);
         CoverSet set = find(id);
         Set<Long> there =
                 set.members().stream().map(member -> member.cover().id()).collect(Collectors.toSet());
-        coverIds.stream()
-                .distinct()
-                .filter(cover -> !there.contains(cover))
-                .limit(Math.max(0, CoverSet.MOST_COVERS - there.size() - set.broken()))
-                .forEach(cover -> sets.put(covers.workroom(), id, cover, 1));
+        List<Long> more =
+                coverIds.stream().filter(cover -> !there.contains(cover)).toList();
+        if (there.size() + set.broken() + more.size() > CoverSet.MOST_COVERS) {
+            return false;
+        }
+        more.forEach(cover -> sets.put(covers.workroom(), id, cover, 1));
         sets.change(covers.workroom(), id, set.name());
+        return true;
     }
 
     /**

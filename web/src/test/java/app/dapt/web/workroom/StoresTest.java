@@ -229,6 +229,26 @@ class StoresTest {
     }
 
     @Test
+    void aSetTakesAllThatIsPutIntoItOrNothing(Site site) {
+        CoverStore covers = site.bean(CoverStore.class);
+        SetStore sets = site.bean(SetStore.class);
+        List<Long> made = IntStream.range(0, CoverSet.MOST_COVERS + 1)
+                .mapToObj(i -> covers.create(plan("Filler " + i)))
+                .toList();
+        long set = sets.create("Full", made.subList(0, 3), "");
+        assertThat(sets.add(set, made)).isFalse();
+        assertThat(sets.find(set).members()).hasSize(3);
+        assertThat(sets.add(set, made.subList(1, CoverSet.MOST_COVERS))).isTrue();
+        assertThat(sets.find(set).members()).hasSize(CoverSet.MOST_COVERS);
+        covers.deleteAll(made);
+        assertThat(covers.list("filler", 1).all()).isZero();
+        covers.restoreAll(made.subList(0, 2));
+        assertThat(covers.list("filler", 1).all()).isEqualTo(2);
+        covers.deleteAll(made);
+        sets.delete(set);
+    }
+
+    @Test
     void allPagesTogetherHoldEveryCoverOnce(Site site) {
         CoverStore covers = site.bean(CoverStore.class);
         List<Long> made = IntStream.range(0, CoverStore.PER_PAGE + 5)
