@@ -127,8 +127,8 @@ class CoversController {
                 ? fallback
                 : entries.text("called", CoverSet.LONGEST_NAME, fallback);
         String into = typed.getOrDefault("into", "");
-        if (entries.isClean() && into.matches("\\d{1,18}")) {
-            putInto(Long.parseLong(into), picked, entries);
+        if (entries.isClean() && !into.isEmpty()) {
+            putInto(into, picked, entries);
         }
         if (!entries.isClean()) {
             return refused(reader, entries, typed, picked, model);
@@ -139,12 +139,12 @@ class CoversController {
                         : "/");
     }
 
-    private void putInto(long set, List<Long> picked, Entries entries) {
+    private void putInto(String set, List<Long> picked, Entries entries) {
         try {
-            if (!sets.add(set, picked)) {
+            if (!sets.add(Long.parseLong(set), picked)) {
                 entries.refuse("cover", "set.full", CoverSet.MOST_COVERS);
             }
-        } catch (NoSuchCover gone) {
+        } catch (NumberFormatException | NoSuchCover gone) {
             entries.refuse("cover", "set.gone");
         }
     }
