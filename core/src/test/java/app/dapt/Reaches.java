@@ -7,9 +7,8 @@ import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 import java.lang.reflect.Method;
-import java.util.HashSet;
-import java.util.LinkedHashSet;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import org.junit.jupiter.api.extension.AfterAllCallback;
 import org.junit.jupiter.api.extension.BeforeEachCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
@@ -27,18 +26,19 @@ public @interface Reaches {
     /** Counts what is reached. */
     final class Count implements BeforeEachCallback, AfterAllCallback {
 
-        private static final Set<Method> RAN = new LinkedHashSet<>();
-        private static final Set<String> REACHED = new HashSet<>();
-        private static Method now;
+        private static final Set<Method> RAN = ConcurrentHashMap.newKeySet();
+        private static final Set<String> REACHED = ConcurrentHashMap.newKeySet();
+        private static final ThreadLocal<Method> NOW = new ThreadLocal<>();
 
         /** Says that the property that runs has reached this. */
         public static void reached(String what) {
-            REACHED.add(now + what);
+            REACHED.add(NOW.get() + what);
         }
 
         @Override
         public void beforeEach(ExtensionContext context) {
-            now = context.getRequiredTestMethod();
+            Method now = context.getRequiredTestMethod();
+            NOW.set(now);
             if (now.isAnnotationPresent(Reaches.class)) {
                 RAN.add(now);
             }

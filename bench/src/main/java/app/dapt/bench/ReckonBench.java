@@ -11,6 +11,7 @@ import app.dapt.cover.opening.Opening;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.files.BadPlanFile;
+import app.dapt.files.Pen;
 import app.dapt.files.PlanJson;
 import app.dapt.files.SvgDrawing;
 import app.dapt.form.Form;
@@ -42,8 +43,8 @@ public class ReckonBench {
             "Bench", Mark.EIGHTH, ShapeKind.OBLONG, Form.overCrown(Length.inches(21, 1, 4), Length.inches(15)));
     private final String file = PlanJson.write(plan);
     private final Reckoned reckoned = Reckoner.reckon(plan);
-    private final SvgDrawing svg =
-            new SvgDrawing(plan.cloths(), new Words(Wordbook.load(Wordbook.English.US, "craft"), Mark.EIGHTH), 14, "b");
+    private final SvgDrawing svg = new SvgDrawing(
+            plan.cloths(), new Words(Wordbook.load(Wordbook.English.US, "craft"), Mark.EIGHTH), new Pen(14), "b");
 
     @Benchmark
     public CoverPlan readThePlan() throws BadPlanFile {

@@ -12,6 +12,7 @@ import app.dapt.piece.Side;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /** One thing to draw, in real lengths and by its role; colours and strokes are the writer's. */
 public sealed interface Element {
@@ -80,7 +81,13 @@ public sealed interface Element {
     }
 
     /** A line through many points, in millimetres; never clipped. */
-    record Path(Role role, List<Point> points, boolean closed) implements Element {}
+    record Path(Role role, List<Point> points, boolean closed) implements Element {
+
+        /** The same with every point where a mapping puts it. */
+        public Path through(UnaryOperator<Point> mapping) {
+            return new Path(role, points.stream().map(mapping).toList(), closed);
+        }
+    }
 
     /** What goes round an edge, as one would know it without words. */
     enum Look {

@@ -153,6 +153,11 @@ public record Layout(
         return cuts.stream().allMatch(cut -> cut.round().isEmpty());
     }
 
+    /** Whether it is cut from edge to edge and costs no more cloth than another layout of the same pieces. */
+    public boolean isEasierThan(Layout other) {
+        return isEdgeToEdge() && toBuy.total().equals(other.toBuy.total());
+    }
+
     /**
      * How much too narrow and too short the place that comes nearest is for a piece that was left out; nothing where no
      * place is worth naming.

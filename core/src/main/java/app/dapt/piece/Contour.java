@@ -4,7 +4,9 @@ import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
@@ -15,6 +17,7 @@ import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.linearref.LengthIndexedLine;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.linemerge.LineMerger;
 
 /**
  * A closed outline in millimetres, rightwards and downwards, curves drawn as many short straight lines. What a template
@@ -71,6 +74,37 @@ public record Contour(List<Point> points) {
         return of(polygon().intersection(rectangle(left, top, right, bottom).polygon()));
     }
 
+    /**
+     * How much of it lies in a rectangle, in square millimetres, by clipping it at one side after the other (Sutherland
+     * and Hodgman, 1974): what falls apart stays joined by lines that enclose nothing.
+     */
+    public double areaWithin(double left, double top, double right, double bottom) {
+        return clipped(p -> p.x() - left)
+                .clipped(p -> right - p.x())
+                .clipped(p -> p.y() - top)
+                .clipped(p -> bottom - p.y())
+                .area();
+    }
+
+    /** What lies on the side of a line where a distance from it is not negative. */
+    private Contour clipped(ToDoubleFunction<Point> inside) {
+        List<Point> kept = new ArrayList<>();
+        for (int i = 0; i < points.size(); i++) {
+            Point a = points.get(i);
+            Point b = points.get((i + 1) % points.size());
+            double from = inside.applyAsDouble(a);
+            double to = inside.applyAsDouble(b);
+            if (from >= 0) {
+                kept.add(a);
+            }
+            if (from >= 0 != to >= 0) {
+                double share = from / (from - to);
+                kept.add(new Point(a.x() + share * (b.x() - a.x()), a.y() + share * (b.y() - a.y())));
+            }
+        }
+        return new Contour(kept);
+    }
+
     /** The area that lies within both, in square millimetres. */
     public double shared(Contour other) {
         return sound().polygon().intersection(other.sound().polygon()).getArea();
@@ -85,6 +119,34 @@ public record Contour(List<Point> points) {
     public Contour moved(double right, double down) {
         return new Contour(
                 points.stream().map(p -> new Point(p.x() + right, p.y() + down)).toList());
+    }
+
+    /** The same outline seen in a mirror that stands upright so far from the left. */
+    public Contour mirrored(double at) {
+        List<Point> turned = new ArrayList<>(
+                points.stream().map(p -> new Point(2 * at - p.x(), p.y())).toList());
+        Collections.reverse(turned);
+        return new Contour(turned);
+    }
+
+    /** What lies in either, as one outline; the larger part where they do not meet. */
+    public Contour with(Contour other) {
+        return of(polygon().union(other.polygon()));
+    }
+
+    /** The stretches of this outline that lie farther from another one than this. */
+    public List<List<Point>> apartFrom(Contour other, double millimetres) {
+        LineMerger merger = new LineMerger();
+        merger.add(polygon()
+                .getExteriorRing()
+                .difference(other.polygon().getExteriorRing().buffer(millimetres)));
+        List<List<Point>> stretches = new ArrayList<>();
+        for (Object merged : merger.getMergedLineStrings()) {
+            stretches.add(Stream.of(((Geometry) merged).getCoordinates())
+                    .map(c -> new Point(c.x, c.y))
+                    .toList());
+        }
+        return stretches;
     }
 
     /** The same outline without the corners that lie no further than this off the line past them. */

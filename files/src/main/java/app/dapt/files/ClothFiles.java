@@ -9,7 +9,6 @@ import app.dapt.layout.Layout.Spot;
 import app.dapt.piece.Contour;
 import app.dapt.piece.Contour.Point;
 import app.dapt.words.Words;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
@@ -19,7 +18,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 /**
@@ -266,18 +264,15 @@ public record ClothFiles(Words words, String title) {
         PDRectangle landscape = new PDRectangle(longSide, paper.size().getWidth());
         double wide = landscape.getWidth() / PdfSheet.POINTS - 2 * MARGIN;
         double high = landscape.getHeight() / PdfSheet.POINTS - 2 * MARGIN;
-        try (PDDocument document = new PDDocument();
-                ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+        try (PdfDocument document = new PdfDocument()) {
             for (ClothSheet sheet : sheets) {
-                try (PdfSheet page = new PdfSheet(document, landscape)) {
+                try (PdfSheet page = document.sheet(landscape)) {
                     page.say(title + ": " + sheet.name().orElse(laid.cloth().name()), MARGIN, MARGIN + 5, 16);
                     drawn(page, sheet, Math.min(wide / sheet.along(), (high - 14) / sheet.across()));
                 }
             }
             listed(document, landscape, listings, high);
-            document.getDocumentInformation().setTitle(title);
-            document.save(out);
-            return out.toByteArray();
+            return document.bytes(title);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -308,7 +303,7 @@ public record ClothFiles(Words words, String title) {
     }
 
     /** Lines with a box to tick under their headings, in columns, on as many pages as it takes. */
-    private static void listed(PDDocument document, PDRectangle size, List<Listing> listings, double high)
+    private static void listed(PdfDocument document, PDRectangle size, List<Listing> listings, double high)
             throws IOException {
         List<String> lines = listings.stream()
                 .flatMap(listing -> Stream.concat(Stream.of(listing.heading()), listing.lines().stream()))
@@ -322,7 +317,7 @@ public record ClothFiles(Words words, String title) {
         int perColumn = (int) (high / LINE);
         double column = size.getWidth() / PdfSheet.POINTS / 2 - MARGIN;
         for (int from = 0; from < lines.size(); from += 2 * perColumn) {
-            try (PdfSheet page = new PdfSheet(document, size)) {
+            try (PdfSheet page = document.sheet(size)) {
                 for (int i = from; i < Math.min(lines.size(), from + 2 * perColumn); i++) {
                     int inColumn = (i - from) / perColumn;
                     double x = MARGIN + inColumn * column;

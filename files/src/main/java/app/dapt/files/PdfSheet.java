@@ -7,21 +7,20 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType1Font;
-import org.apache.pdfbox.pdmodel.font.Standard14Fonts.FontName;
+import org.apache.pdfbox.util.Matrix;
 
 /** A page on which one counts in millimetres from its top left corner. */
 final class PdfSheet implements AutoCloseable {
 
     static final float POINTS = 72f / 25.4f;
-    private static final PDFont FONT = new PDType1Font(FontName.HELVETICA);
 
     private final PDRectangle size;
+    private final PdfFonts fonts;
     private final PDPageContentStream stream;
 
-    PdfSheet(PDDocument document, PDRectangle size) throws IOException {
+    PdfSheet(PDDocument document, PdfFonts fonts, PDRectangle size) throws IOException {
         this.size = size;
+        this.fonts = fonts;
         PDPage page = new PDPage(size);
         document.addPage(page);
         stream = new PDPageContentStream(document, page);
@@ -64,11 +63,28 @@ final class PdfSheet implements AutoCloseable {
     }
 
     void say(String text, double left, double baseline, float size) throws IOException {
-        stream.beginText();
-        stream.setFont(FONT, size);
-        stream.newLineAtOffset(x(left), y(baseline));
-        stream.showText(printable(text));
-        stream.endText();
+        set(text, Matrix.getTranslateInstance(x(left), y(baseline)), size);
+    }
+
+    /** Words that stand on a line sloping clockwise, about its middle. */
+    void along(String text, double middle, double down, double degrees, float size) throws IOException {
+        Matrix line = Matrix.getRotateInstance(-Math.toRadians(degrees), x(middle), y(down));
+        line.translate(-fonts.width(text, size) / 2, size / 4);
+        set(text, line, size);
+    }
+
+    private void set(String text, Matrix from, float size) throws IOException {
+        float at = 0;
+        for (PdfFonts.Run run : fonts.runs(text)) {
+            Matrix place = from.clone();
+            place.translate(at, size * run.raised());
+            stream.beginText();
+            stream.setFont(run.font(), size * run.scale());
+            stream.setTextMatrix(place);
+            stream.showText(run.text());
+            stream.endText();
+            at += run.width(size);
+        }
     }
 
     /** A text broken into lines no longer than this; gives the last line's place. */
@@ -77,7 +93,7 @@ final class PdfSheet implements AutoCloseable {
         double y = baseline;
         for (String word : text.split(" ")) {
             String longer = line.isEmpty() ? word : line + " " + word;
-            if (FONT.getStringWidth(printable(longer)) / 1000 * size / POINTS > longest) {
+            if (fonts.width(longer, size) / POINTS > longest) {
                 say(line.toString(), left, y, size);
                 y += size / POINTS * 1.4;
                 line = new StringBuilder(word);
@@ -100,20 +116,5 @@ final class PdfSheet implements AutoCloseable {
 
     PDPageContentStream stream() {
         return stream;
-    }
-
-    /** What the font can show; fractions are spelt out. */
-    private static String printable(String text) {
-        StringBuilder shown = new StringBuilder();
-        text.replace('\u200a', ' ').replace('\u2044', '/').codePoints().forEach(code -> {
-            String letter = Character.toString(code);
-            try {
-                FONT.encode(letter);
-                shown.append(letter);
-            } catch (IOException | IllegalArgumentException e) {
-                shown.append('?');
-            }
-        });
-        return shown.toString();
     }
 }

@@ -18,13 +18,13 @@ import java.util.stream.IntStream;
  * Writes cloth with pieces on it as SVG for a page: unrolled from left to right, the cut end at the left, the left
  * selvage below, so that the right side is seen. Pieces lie in their print, what is left is bare.
  *
- * @param scale user units to the inch
+ * @param pen at what scale
  * @param id    begins the names of patterns
  * @param link  the attributes of the link round a piece, by its key, such as where it leads; none for a mere picture
  * @param current the key of the copy that is looked at; blank for none
  */
 public record SvgCloth(
-        Words words, double scale, String id, Optional<Function<String, Map<String, String>>> link, String current) {
+        Words words, Pen pen, String id, Optional<Function<String, Map<String, String>>> link, String current) {
 
     private static final double TAPE = 17;
     /** How far apart the figures on a tape may be, by what there is room for. */
@@ -37,9 +37,9 @@ public record SvgCloth(
     private static final double CHARACTER = 6.4;
 
     public String write(ClothSheet sheet) {
-        double length = mm(sheet.along());
-        double across = mm(sheet.across());
-        double selvage = mm(sheet.selvage());
+        double length = pen.mm(sheet.along());
+        double across = pen.mm(sheet.across());
+        double selvage = pen.mm(sheet.selvage());
         double left = sheet.outline().left();
         double top = sheet.outline().top();
         Markup svg = new Markup();
@@ -60,11 +60,11 @@ public record SvgCloth(
                 "aria-label",
                 words.say(described(sheet)));
         svg.open("defs");
-        new Swatch(sheet.cloth(), scale).write(svg, id + "-cloth");
+        new Swatch(sheet.cloth(), pen.scale()).write(svg, id + "-cloth");
         svg.close("defs");
-        svg.open("g", "transform", place(MARGIN, MARGIN));
+        svg.open("g", "transform", Pen.moved(MARGIN, MARGIN));
         tape(svg, length);
-        svg.open("g", "transform", place(0, TAPE + 4));
+        svg.open("g", "transform", Pen.moved(0, TAPE + 4));
         if (selvage > 0) {
             svg.empty("rect", "class", "selvage", "width", length, "height", across + 2 * selvage);
         }
@@ -72,10 +72,11 @@ public record SvgCloth(
         svg.open(
                 "g",
                 "transform",
-                "matrix(0 -1 1 0 " + Markup.number(-mm(top)) + " " + Markup.number(selvage + across + mm(left)) + ")");
-        svg.empty("path", "class", "bare", "d", path(sheet.outline()));
-        sheet.spoilt().forEach(spot -> svg.empty("path", "class", "spoilt", "d", path(spot)));
-        sheet.offcuts().forEach(spare -> svg.empty("path", "class", "offcut", "d", path(spare.box())));
+                "matrix(0 -1 1 0 " + Markup.number(-pen.mm(top)) + " " + Markup.number(selvage + across + pen.mm(left))
+                        + ")");
+        svg.empty("path", "class", "bare", "d", pen.path(sheet.outline()));
+        sheet.spoilt().forEach(spot -> svg.empty("path", "class", "spoilt", "d", pen.path(spot)));
+        sheet.offcuts().forEach(spare -> svg.empty("path", "class", "offcut", "d", pen.path(spare.box())));
         sheet.pieces().forEach(lain -> piece(svg, lain));
         sheet.cuts()
                 .forEach(cut -> svg.empty(
@@ -83,8 +84,7 @@ public record SvgCloth(
                         "class",
                         "cut-stroke",
                         "d",
-                        "M" + Markup.number(mm(cut.x1())) + " " + Markup.number(mm(cut.y1())) + "L"
-                                + Markup.number(mm(cut.x2())) + " " + Markup.number(mm(cut.y2()))));
+                        Pen.line(pen.mm(cut.x1()), pen.mm(cut.y1()), pen.mm(cut.x2()), pen.mm(cut.y2()))));
         svg.close("g");
         Place at = new Place(left, top, selvage + across);
         sheet.offcuts().forEach(spare -> spare(svg, spare, at));
@@ -106,35 +106,17 @@ public record SvgCloth(
         }
 
         double x(double along) {
-            return mm(along - top);
+            return pen.mm(along - top);
         }
 
         double y(double across) {
-            return bottom - mm(across - left);
+            return bottom - pen.mm(across - left);
         }
     }
 
     private Phrase described(ClothSheet sheet) {
         Object what = sheet.name().orElse(sheet.cloth().name());
         return Phrase.of("drawing.cloth", what, sheet.pieces().size());
-    }
-
-    private static String place(double x, double y) {
-        return "translate(" + Markup.number(x) + " " + Markup.number(y) + ")";
-    }
-
-    private double mm(double millimetres) {
-        return millimetres / 25.4 * scale;
-    }
-
-    private String path(Contour contour) {
-        Contour shown = contour.points().size() > 8 ? contour.simplified(.2 * 25.4 / scale) : contour;
-        StringBuilder path = new StringBuilder();
-        shown.points().forEach(p -> path.append(path.isEmpty() ? "M" : "L")
-                .append(Markup.number(mm(p.x())))
-                .append(' ')
-                .append(Markup.number(mm(p.y()))));
-        return path + "Z";
     }
 
     private void piece(Markup svg, PlacedPiece lain) {
@@ -156,17 +138,17 @@ public record SvgCloth(
         } else {
             svg.open("g", "class", looks);
         }
-        svg.empty("path", "fill", "url(#" + id + "-cloth)", "d", path(lain.cut()));
-        lain.seam().ifPresent(seam -> svg.empty("path", "class", "l-seam outline", "d", path(seam)));
-        svg.empty("path", "class", "lain-edge", "d", path(lain.cut()));
+        svg.empty("path", "fill", "url(#" + id + "-cloth)", "d", pen.path(lain.cut()));
+        lain.seam().ifPresent(seam -> svg.empty("path", "class", "l-seam outline", "d", pen.path(seam)));
+        svg.empty("path", "class", "lain-edge", "d", pen.path(lain.cut()));
         svg.close(link.isPresent() ? "a" : "g");
     }
 
     /** Its number, its name where there is room, and an arrow that points to its up. */
     private void tag(Markup svg, PlacedPiece lain, Place at) {
         Contour cut = lain.cut();
-        double wide = mm(cut.bottom() - cut.top());
-        double high = mm(cut.right() - cut.left());
+        double wide = pen.mm(cut.bottom() - cut.top());
+        double high = pen.mm(cut.right() - cut.left());
         double x = at.x((cut.top() + cut.bottom()) / 2);
         double y = at.y((cut.left() + cut.right()) / 2);
         String name = words.say(lain.spot().wanted().piece().name());
@@ -189,8 +171,8 @@ public record SvgCloth(
                     "class",
                     "up-arrow",
                     "transform",
-                    place(x + ax * off, y + ay * off) + " rotate(" + Markup.number(Math.toDegrees(Math.atan2(ay, ax)))
-                            + ")",
+                    Pen.moved(x + ax * off, y + ay * off) + " rotate("
+                            + Markup.number(Math.toDegrees(Math.atan2(ay, ax))) + ")",
                     "d",
                     "M-5 -3.5L5 0L-5 3.5Z");
         }
@@ -201,7 +183,7 @@ public record SvgCloth(
         Contour box = spare.box();
         String size = words.lengths().bare(spare.offcut().wide()) + " × "
                 + words.lengths().bare(spare.offcut().deep());
-        if (mm(box.bottom() - box.top()) > size.length() * CHARACTER && mm(box.right() - box.left()) > 14) {
+        if (pen.mm(box.bottom() - box.top()) > size.length() * CHARACTER && pen.mm(box.right() - box.left()) > 14) {
             svg.saying(
                     "text",
                     size,
@@ -229,24 +211,15 @@ public record SvgCloth(
     /** A tape along the cloth, with figures as close as they can be read. */
     private void tape(Markup svg, double length) {
         boolean metric = words.mark().unit().metric();
-        double unit = metric ? scale / 2.54 : scale;
+        double unit = pen.px(metric ? Length.cm(1) : Length.inches(1));
         svg.empty("rect", "class", "tape", "width", length, "height", TAPE);
         int small = unit > 4 ? 1 : metric ? 10 : 3;
         int figured = IntStream.of(metric ? FIGURED_CM : FIGURED_INCHES)
                 .filter(every -> every * unit > CLOSEST)
                 .findFirst()
                 .orElse(FARTHEST);
-        StringBuilder ticks = new StringBuilder();
-        for (int i = small; i * unit < length - .5; i += small) {
-            double deep = i % (metric ? 10 : 9) == 0 ? 7.5 : 4;
-            ticks.append("M")
-                    .append(Markup.number(i * unit))
-                    .append(" ")
-                    .append(Markup.number(TAPE))
-                    .append("V")
-                    .append(Markup.number(TAPE - deep));
-        }
-        svg.empty("path", "class", "ticks", "d", ticks.isEmpty() ? "M0 0" : ticks.toString());
+        int longEvery = (metric ? 10 : 9) / small;
+        svg.empty("path", "class", "ticks", "d", Pen.ticks(true, length, small * unit, longEvery, TAPE));
         for (int i = figured; i * unit < length - 4; i += figured) {
             String figure = words.lengths().bare(metric ? Length.cm(i) : Length.inches(i));
             double breadth = figure.length() * 7 + 6;
@@ -269,9 +242,9 @@ public record SvgCloth(
     }
 
     /** The scale at which so much cloth fits into so many user units. */
-    public static double fitting(ClothSheet sheet, double wide, double high) {
-        return Math.min(
+    public static Pen fitting(ClothSheet sheet, double wide, double high) {
+        return new Pen(Math.min(
                 (wide - 2 * MARGIN - 4) * 25.4 / sheet.along(),
-                (high - TAPE - 2 * MARGIN) * 25.4 / (sheet.across() + 2 * sheet.selvage()));
+                (high - TAPE - 2 * MARGIN) * 25.4 / (sheet.across() + 2 * sheet.selvage())));
     }
 }

@@ -23,7 +23,6 @@ import app.dapt.drawing.Sheet;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
-import app.dapt.piece.Contour;
 import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Side;
@@ -37,10 +36,10 @@ import java.util.Set;
  * Writes drawings as SVG for a page. Cloth is filled with its own print; lines carry their role as a class and the
  * page's one legend says how each role looks.
  *
- * @param scale user units to the inch
+ * @param pen at what scale
  * @param id    begins the names of patterns, so that many drawings can stand in one page
  */
-public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
+public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
 
     private static final double PATCH_SCALE = 6;
     private static final double TAPE = 17;
@@ -49,11 +48,6 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
 
     /** Room left round the cloth for tapes. */
     private record Margins(double left, double top, double right, double bottom) {}
-
-    /** The scale at which the longer of two sides takes so many user units. */
-    public static double fitting(Length width, Length height, double units) {
-        return units / Length.max(width, height).toInches();
-    }
 
     /** A small patch of a cloth, for choosing it. */
     public static String patch(Cloth cloth, String id) {
@@ -86,7 +80,7 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
         svg.open("defs");
         for (String use : patternsUsed(sheet)) {
             String[] parts = use.split(" ");
-            Swatch swatch = new Swatch(cloths.of(Material.valueOf(parts[0])), scale);
+            Swatch swatch = new Swatch(cloths.of(Material.valueOf(parts[0])), pen.scale());
             if (sheet.centred() && parts[0].equals(Material.FRONT.name())) {
                 swatch.writeCentred(svg, pattern(parts[0], parts[1]), px(sheet.width()) / 2, px(sheet.height()) / 2);
             } else {
@@ -94,13 +88,10 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
             }
         }
         sheet.clip().ifPresent(clip -> svg.open("clipPath", "id", id + "-clip")
-                .empty("path", "d", path(clip.points(), true))
+                .empty("path", "d", pen.path(clip))
                 .close("clipPath"));
         svg.close("defs");
-        svg.open(
-                "g",
-                "transform",
-                "translate(" + Markup.number(margins.left()) + " " + Markup.number(margins.top()) + ")");
+        svg.open("g", "transform", Pen.moved(margins.left(), margins.top()));
         if (sheet.clip().isPresent()) {
             svg.open("g", "clip-path", "url(#" + id + "-clip)");
             sheet.elements().stream().filter(SvgDrawing::isClipped).forEach(element -> element(svg, element, around));
@@ -120,25 +111,6 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
                 || element instanceof Shade
                 || element instanceof Zone
                 || element instanceof Line;
-    }
-
-    private double mm(double millimetres) {
-        return millimetres / 25.4 * scale;
-    }
-
-    /** Through all the points, but for those that nobody would miss at this scale. */
-    private String path(List<Point> points, boolean closed) {
-        List<Point> shown = closed && points.size() > 8
-                ? new Contour(points).simplified(.2 * 25.4 / scale).points()
-                : points;
-        StringBuilder path = new StringBuilder();
-        for (Point point : shown) {
-            path.append(path.isEmpty() ? "M" : "L")
-                    .append(Markup.number(mm(point.x())))
-                    .append(' ')
-                    .append(Markup.number(mm(point.y())));
-        }
-        return path.isEmpty() ? "M0 0" : path + (closed ? "Z" : "");
     }
 
     /** The cover edge on. */
@@ -165,8 +137,9 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
     }
 
     private void trim(Markup svg, Trim trim) {
-        List<Point> path =
-                trim.path().stream().map(p -> new Point(mm(p.x()), mm(p.y()))).toList();
+        List<Point> path = trim.path().stream()
+                .map(p -> new Point(pen.mm(p.x()), pen.mm(p.y())))
+                .toList();
         TrimMarks marks = new TrimMarks(path, px(trim.deep()));
         String colour = cloths.of(trim.material()).colour();
         String kind = "trim trim-" + Phrase.code(trim.look());
@@ -227,7 +200,7 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
     }
 
     double px(Length length) {
-        return length.toInches() * scale;
+        return pen.px(length);
     }
 
     private void element(Markup svg, Element element, double around) {
@@ -272,7 +245,7 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
                     "fill-rule",
                     "evenodd",
                     "d",
-                    path(ring.cut().points(), true) + path(ring.seam().points(), true));
+                    pen.path(ring.cut()) + pen.path(ring.seam()));
         } else if (element instanceof Spot spot) {
             spot(svg, spot);
         } else if (element instanceof Tape tape) {
@@ -294,7 +267,7 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
     }
 
     private void path(Markup svg, Path path) {
-        String d = path(path.points(), path.closed());
+        String d = pen.path(path.points(), path.closed());
         if (path.role() == Role.TEETH) {
             svg.empty("path", "class", "zip-tape", "d", d);
         }
@@ -307,12 +280,7 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
         double y = px(spot.y());
         double half = Math.max(3, px(spot.size()) / 2);
         boolean upright = spot.along() == Axis.UP_DOWN;
-        svg.open(
-                "g",
-                "class",
-                "spot spot-" + Phrase.code(spot.sort()),
-                "transform",
-                "translate(" + Markup.number(x) + " " + Markup.number(y) + ")");
+        svg.open("g", "class", "spot spot-" + Phrase.code(spot.sort()), "transform", Pen.moved(x, y));
         switch (spot.sort()) {
             case BUTTON -> {
                 svg.empty("circle", "class", "button", "r", half);
@@ -389,7 +357,7 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
         double off = tape.before() ? -TAPE - TAPE_OFF - around : TAPE_OFF + around;
         double x = px(tape.x()) + (across ? 0 : off);
         double y = px(tape.y()) + (across ? off : 0);
-        svg.open("g", "transform", "translate(" + Markup.number(x) + " " + Markup.number(y) + ")");
+        svg.open("g", "transform", Pen.moved(x, y));
         svg.empty("rect", "class", "tape", "width", across ? length : TAPE, "height", across ? TAPE : length);
         svg.empty("path", "class", "ticks", "d", ticks(across, length, tape.before()));
         if (tape.before()) {
@@ -445,20 +413,8 @@ public record SvgDrawing(Cloths cloths, Words words, double scale, String id) {
     /** Ticks at true scale: every inch or centimetre, the half where there is room, the fifth or tenth longer. */
     private String ticks(boolean across, double length, boolean before) {
         boolean metric = words.mark().unit().metric();
-        double unit = metric ? scale / 2.54 : scale;
+        double unit = metric ? pen.px(Length.cm(1)) : pen.scale();
         int parts = metric ? 1 : unit >= 28 ? 4 : unit >= 12 ? 2 : 1;
-        int longEvery = metric ? 5 * parts : parts;
-        StringBuilder path = new StringBuilder();
-        for (int i = 1; i * unit / parts < length - .5; i++) {
-            double at = i * unit / parts;
-            double deep = i % longEvery == 0 ? 7.5 : 4;
-            double from = before ? TAPE : 0;
-            double to = before ? TAPE - deep : deep;
-            path.append(
-                    across
-                            ? "M" + Markup.number(at) + " " + Markup.number(from) + "V" + Markup.number(to)
-                            : "M" + Markup.number(from) + " " + Markup.number(at) + "H" + Markup.number(to));
-        }
-        return path.isEmpty() ? "M0 0" : path.toString();
+        return Pen.ticks(across, length, unit / parts, metric ? 5 * parts : parts, before ? TAPE : 0);
     }
 }

@@ -15,7 +15,7 @@ import java.util.List;
 public record TemplateDxf(Words words) {
 
     private static final double GAP = 20;
-    private static final List<String> LAYERS = List.of("CUT", "SEAM", "FOLD", "WORDS", "TEST");
+    private static final List<String> LAYERS = List.of("CUT", "SEAM", "FOLD", "GRAIN", "WORDS", "TEST");
 
     public String write(List<Template> templates) {
         Dxf dxf = new Dxf(LAYERS);
@@ -27,12 +27,20 @@ public record TemplateDxf(Words words) {
                 dxf.polyline(layer(path.role()), path.points(), path.closed(), x, 0);
             }
             dxf.text("WORDS", words.say(template.name()), x + template.width() / 3, template.height() / 2, 8);
+            for (Template.Written each : template.written()) {
+                dxf.text(
+                        "WORDS",
+                        words.say(each.words()),
+                        x + each.at().x(),
+                        each.at().y(),
+                        5);
+            }
             x += template.width() + GAP;
         }
         return dxf.end();
     }
 
     private static String layer(Role role) {
-        return role == Role.CUT || role == Role.SEAM ? role.name() : "FOLD";
+        return List.of(Role.CUT, Role.SEAM, Role.GRAIN).contains(role) ? role.name() : "FOLD";
     }
 }

@@ -7,13 +7,10 @@ import app.dapt.drawing.Element.Role;
 import app.dapt.piece.Contour.Point;
 import app.dapt.words.OffsetWords;
 import app.dapt.words.Words;
-import java.awt.geom.Path2D;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
-import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 /**
@@ -42,7 +39,7 @@ public record TemplatePdf(Words words, Paper paper) {
     }
 
     /** No printer reaches the very edge. */
-    private static final double MARGIN = 12;
+    static final double MARGIN = 12;
     /** How far each tile shows what the next one shows too. */
     static final double OVERLAP = 10;
 
@@ -52,11 +49,16 @@ public record TemplatePdf(Words words, Paper paper) {
     private static final int COLUMNS = 4;
 
     /** One sheet of one template. */
-    private record Tile(Template template, int column, int row, int columns, int rows, int page) {
+    private record Tile(Tiling tiling, Tiling.Place at, int page) {
 
         /** Columns are letters and rows are numbers, as on a map. */
         String place() {
-            return (char) ('A' + column) + Integer.toString(row + 1);
+            return (char) ('A' + at.column()) + Integer.toString(at.row() + 1);
+        }
+
+        /** Whether another sheet follows so many columns and rows on. */
+        boolean hasNext(int columns, int rows) {
+            return tiling.has(at.column() + columns, at.row() + rows);
         }
     }
 
@@ -69,63 +71,52 @@ public record TemplatePdf(Words words, Paper paper) {
         return paper.size.getHeight() / PdfSheet.POINTS - 2 * MARGIN - 8;
     }
 
-    public byte[] write(String title, List<Template> templates) {
-        try (PDDocument document = new PDDocument();
-                ByteArrayOutputStream out = new ByteArrayOutputStream()) {
-            List<Tile> tiles = tiles(templates);
-            first(document, title, templates, tiles);
+    /**
+     * All of it.
+     *
+     * @param templates what is drawn
+     * @param inFigures what the tables of distances are read from: each piece by itself
+     */
+    public byte[] write(String title, List<Template> templates, List<Template> inFigures) {
+        try (PdfDocument document = new PdfDocument()) {
+            List<Tiling> tilings = tilings(templates);
+            List<Tile> tiles = tiles(tilings);
+            first(document, title, tilings, tiles);
             for (Tile tile : tiles) {
                 tile(document, tile);
             }
-            offsets(document, templates);
-            document.getDocumentInformation().setTitle(title);
-            document.save(out);
-            return out.toByteArray();
+            offsets(document, inFigures);
+            return document.bytes(title);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
-    private List<Tile> tiles(List<Template> templates) {
+    Tiling.Frame frame() {
+        return new Tiling.Frame(wide(), high(), OVERLAP);
+    }
+
+    /** How many sheets will be printed, the first page and the tables of distances not counted. */
+    public int sheets(List<Template> templates) {
+        return tilings(templates).stream()
+                .mapToInt(tiling -> tiling.sheets().size())
+                .sum();
+    }
+
+    List<Tiling> tilings(List<Template> templates) {
+        return templates.stream().map(template -> Tiling.of(template, frame())).toList();
+    }
+
+    private static List<Tile> tiles(List<Tiling> tilings) {
         List<Tile> tiles = new ArrayList<>();
-        for (Template template : templates) {
-            int columns = count(template.width(), wide());
-            int rows = count(template.height(), high());
-            for (int row = 0; row < rows; row++) {
-                for (int column = 0; column < columns; column++) {
-                    if (shows(template, column, row)) {
-                        tiles.add(new Tile(template, column, row, columns, rows, tiles.size() + 2));
-                    }
-                }
-            }
+        for (Tiling tiling : tilings) {
+            tiling.sheets().forEach(place -> tiles.add(new Tile(tiling, place, tiles.size() + 2)));
         }
         return tiles;
     }
 
-    /** Whether a tile would show any of a template, or lie within it; paper with nothing on it is not printed. */
-    private boolean shows(Template template, int column, int row) {
-        double left = column * (wide() - OVERLAP);
-        double top = row * (high() - OVERLAP);
-        Path2D outline = new Path2D.Double();
-        for (Point point : template.paths().get(0).points()) {
-            if (outline.getCurrentPoint() == null) {
-                outline.moveTo(point.x(), point.y());
-            } else {
-                outline.lineTo(point.x(), point.y());
-            }
-        }
-        outline.closePath();
-        return outline.intersects(left, top, wide(), high());
-    }
-
-    /** How many tiles a length takes, each but the first adding what does not overlap. */
-    private static int count(double length, double tile) {
-        return Math.max(1, (int) Math.ceil((length - OVERLAP) / (tile - OVERLAP)));
-    }
-
-    private void first(PDDocument document, String title, List<Template> templates, List<Tile> tiles)
-            throws IOException {
-        try (PdfSheet sheet = new PdfSheet(document, paper.size)) {
+    private void first(PdfDocument document, String title, List<Tiling> tilings, List<Tile> tiles) throws IOException {
+        try (PdfSheet sheet = document.sheet(paper.size)) {
             sheet.say(title, MARGIN, MARGIN + 8, 20);
             sheet.say(words.say("template.test"), MARGIN, MARGIN + 20, 11);
             sheet.box(MARGIN, MARGIN + 25, 50, 50);
@@ -133,18 +124,18 @@ public record TemplatePdf(Words words, Paper paper) {
             sheet.say("5 cm", MARGIN + 20, MARGIN + 51, 12);
             sheet.say("2 in", MARGIN + 90, MARGIN + 51, 12);
             double y = sheet.paragraph(words.say("template.glue"), MARGIN, MARGIN + 88, 11, wide()) + 10;
-            for (Template template : templates) {
+            for (Tiling tiling : tilings) {
                 List<Tile> own = tiles.stream()
-                        .filter(tile -> tile.template().equals(template))
+                        .filter(tile -> tile.tiling().equals(tiling))
                         .toList();
-                y = map(sheet, template, own, y) + 10;
+                y = map(sheet, tiling, own, y) + 10;
             }
         }
     }
 
     /** The same lines in figures, for whoever has no printer, on as many pages as they take. */
-    private void offsets(PDDocument document, List<Template> templates) throws IOException {
-        PdfSheet sheet = new PdfSheet(document, paper.size);
+    private void offsets(PdfDocument document, List<Template> templates) throws IOException {
+        PdfSheet sheet = document.sheet(paper.size);
         sheet.say(words.say("offsets.title"), MARGIN, MARGIN + 8, 16);
         double y = sheet.paragraph(words.say("offsets.note"), MARGIN, MARGIN + 18, 11, wide()) + 8;
         for (Template template : templates) {
@@ -152,7 +143,7 @@ public record TemplatePdf(Words words, Paper paper) {
             int perPage = (int) ((high() + MARGIN - y - 18) / ROW);
             if (perPage < 3) {
                 sheet.close();
-                sheet = new PdfSheet(document, paper.size);
+                sheet = document.sheet(paper.size);
                 y = MARGIN + 8;
             }
             sheet.say(words.say(offsets.name()) + ", " + words.say(template.note()), MARGIN, y, 11);
@@ -166,7 +157,7 @@ public record TemplatePdf(Words words, Paper paper) {
                 }
                 if (column == COLUMNS) {
                     sheet.close();
-                    sheet = new PdfSheet(document, paper.size);
+                    sheet = document.sheet(paper.size);
                     top = MARGIN + 8;
                     y = top;
                     column = 0;
@@ -180,55 +171,66 @@ public record TemplatePdf(Words words, Paper paper) {
     }
 
     /** Which page goes where, the template drawn small behind the numbers. */
-    private double map(PdfSheet sheet, Template template, List<Tile> tiles, double top) throws IOException {
+    private double map(PdfSheet sheet, Tiling tiling, List<Tile> tiles, double top) throws IOException {
+        Template template = tiling.template();
         double scale = Math.min(0.08, 45 / template.height());
         sheet.say(words.say(template.name()) + ", " + words.say(template.note()), MARGIN, top + 3, 11);
-        double y = top + 7;
+        double y = top + 7 - tiling.top() * scale;
+        double x = MARGIN - tiling.left() * scale;
         for (Path path : template.paths()) {
             sheet.stroke(
-                    path.points().stream()
-                            .map(p -> new Point(p.x() * scale, p.y() * scale))
-                            .toList(),
-                    path.closed(),
-                    MARGIN,
-                    y);
+                    path.through(p -> new Point(p.x() * scale, p.y() * scale)).points(), path.closed(), x, y);
         }
         sheet.stream().setStrokingColor(0.6f);
         for (Tile tile : tiles) {
-            double left = MARGIN + tile.column() * (wide() - OVERLAP) * scale;
-            double up = y + tile.row() * (high() - OVERLAP) * scale;
+            double left = x + (tiling.left() + tile.at().column() * frame().acrossStep()) * scale;
+            double up = y + (tiling.top() + tile.at().row() * frame().downStep()) * scale;
             sheet.box(left, up, wide() * scale, high() * scale);
             sheet.say(tile.place() + ": " + tile.page(), left + 1.5, up + 4.5, 8);
         }
         sheet.stream().setStrokingColor(0f);
-        return y + (tiles.get(tiles.size() - 1).rows() * (high() - OVERLAP) + OVERLAP) * scale;
+        return y + (tiling.top() + tiling.rows() * frame().downStep() + OVERLAP) * scale;
     }
 
-    private void tile(PDDocument document, Tile tile) throws IOException {
-        try (PdfSheet sheet = new PdfSheet(document, paper.size)) {
+    private void tile(PdfDocument document, Tile tile) throws IOException {
+        Tiling tiling = tile.tiling();
+        try (PdfSheet sheet = document.sheet(paper.size)) {
             sheet.stream().saveGraphicsState();
             sheet.stream().addRect(sheet.x(MARGIN), sheet.y(MARGIN + high()), sheet.x(wide()), sheet.x(high()));
             sheet.stream().clip();
-            double left = MARGIN - tile.column() * (wide() - OVERLAP);
-            double up = MARGIN - tile.row() * (high() - OVERLAP);
-            for (Path path : tile.template().paths()) {
+            double left = MARGIN - tiling.left() - tile.at().column() * frame().acrossStep();
+            double up = MARGIN - tiling.top() - tile.at().row() * frame().downStep();
+            for (Path path : tiling.template().paths()) {
                 sheet.stream().setLineWidth(path.role() == Role.CUT ? 1.6f : 0.8f);
-                sheet.dashes(
-                        path.role() == Role.CUT
-                                ? new float[0]
-                                : path.role() == Role.FOLD ? new float[] {14, 4, 2, 4} : new float[] {6, 4});
+                sheet.dashes(dashes(path.role()));
                 sheet.stroke(path.points(), path.closed(), left, up);
+            }
+            for (Template.Written each : tiling.template().written()) {
+                sheet.along(
+                        words.say(each.words()),
+                        left + each.at().x(),
+                        up + each.at().y(),
+                        each.degrees(),
+                        10);
             }
             sheet.stream().restoreGraphicsState();
             joins(sheet, tile);
             sheet.say(
-                    words.say(tile.template().name()) + ", "
-                            + words.say(tile.template().note()) + "   " + tile.place() + "   "
+                    words.say(tiling.template().name()) + ", "
+                            + words.say(tiling.template().note()) + "   " + tile.place() + "   "
                             + words.say("template.page", tile.page()),
                     MARGIN,
                     MARGIN + high() + 6,
                     10);
         }
+    }
+
+    private static float[] dashes(Role role) {
+        return switch (role) {
+            case CUT, GRAIN -> new float[0];
+            case FOLD -> new float[] {14, 4, 2, 4};
+            default -> new float[] {6, 4};
+        };
     }
 
     /** The frame; where another tile follows, the line its edge is laid on, and diamonds that meet. */
@@ -239,23 +241,23 @@ public record TemplatePdf(Words words, Paper paper) {
         double right = MARGIN + wide() - OVERLAP;
         double bottom = MARGIN + high() - OVERLAP;
         sheet.dashes(2, 3);
-        if (tile.column() + 1 < tile.columns()) {
+        if (tile.hasNext(1, 0)) {
             sheet.stroke(List.of(new Point(right, MARGIN), new Point(right, MARGIN + high())), false, 0, 0);
         }
-        if (tile.row() + 1 < tile.rows()) {
+        if (tile.hasNext(0, 1)) {
             sheet.stroke(List.of(new Point(MARGIN, bottom), new Point(MARGIN + wide(), bottom)), false, 0, 0);
         }
         sheet.dashes();
-        if (tile.column() + 1 < tile.columns()) {
+        if (tile.hasNext(1, 0)) {
             diamond(sheet, right, MARGIN + high() / 2);
         }
-        if (tile.column() > 0) {
+        if (tile.hasNext(-1, 0)) {
             diamond(sheet, MARGIN, MARGIN + high() / 2);
         }
-        if (tile.row() + 1 < tile.rows()) {
+        if (tile.hasNext(0, 1)) {
             diamond(sheet, MARGIN + wide() / 2, bottom);
         }
-        if (tile.row() > 0) {
+        if (tile.hasNext(0, -1)) {
             diamond(sheet, MARGIN + wide() / 2, MARGIN);
         }
     }

@@ -82,6 +82,20 @@ public record TemplateSvg(Words words) {
                     "7",
                     "text-anchor",
                     "middle");
+            template.written()
+                    .forEach(each -> svg.saying(
+                            "text",
+                            words.say(each.words()),
+                            "transform",
+                            Pen.moved(each.at().x(), each.at().y()) + " rotate(" + Markup.number(each.degrees()) + ")",
+                            "y",
+                            -1.5,
+                            "font-family",
+                            "sans-serif",
+                            "font-size",
+                            "5",
+                            "text-anchor",
+                            "middle"));
             svg.close("g");
             x += template.width() + GAP;
         }

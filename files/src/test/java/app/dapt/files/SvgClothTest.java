@@ -83,7 +83,7 @@ class SvgClothTest {
         ClothSheet sheet = ClothSheet.of(laid).get(0);
         String svg = new SvgCloth(
                         WORDS,
-                        SCALE,
+                        new Pen(SCALE),
                         "b",
                         Optional.of(copy -> Map.of("href", "/to?piece=" + copy)),
                         laid.spots().get(0).copy())
@@ -120,7 +120,7 @@ class SvgClothTest {
     @MethodSource("layouts")
     void itFitsTheTableItIsDrawnOn(Layout laid) {
         ClothSheet sheet = ClothSheet.of(laid).get(0);
-        double scale = SvgCloth.fitting(sheet, 800, 540);
+        Pen scale = SvgCloth.fitting(sheet, 800, 540);
         String svg = new SvgCloth(WORDS, scale, "b", Optional.empty(), "").write(sheet);
         String[] box = svg.replaceAll("(?s).*?viewBox=\"([^\"]*)\".*", "$1").split(" ");
         assertThat(Double.parseDouble(box[2])).isLessThanOrEqualTo(801);

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
+import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.drawing.Template;
@@ -27,10 +28,12 @@ import app.dapt.words.Words;
 import java.awt.geom.Point2D;
 import java.io.IOException;
 import java.io.StringReader;
+import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
@@ -43,6 +46,7 @@ import org.apache.pdfbox.text.TextPosition;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 import org.w3c.dom.NodeList;
@@ -72,7 +76,9 @@ class TemplateTest {
     void aHalfIsDrawnOnItsFoldAndNeverCutThere() {
         Template front = round().get(0);
         assertThat(front.width()).isCloseTo(17 * 25.4 / 2, within(0.1));
-        assertThat(front.paths()).extracting(path -> path.role()).containsExactly(Role.CUT, Role.SEAM, Role.FOLD);
+        assertThat(front.paths())
+                .extracting(path -> path.role())
+                .containsExactly(Role.CUT, Role.SEAM, Role.FOLD, Role.GRAIN);
         List<Point> cut = front.paths().get(0).points();
         assertThat(front.paths().get(0).closed()).isFalse();
         assertThat(cut.get(0).x()).isCloseTo(front.width(), within(0.02));
@@ -183,7 +189,8 @@ class TemplateTest {
     @ParameterizedTest
     @EnumSource
     void everyTileOfThePdfShowsTheTemplateAtItsTrueSizeAndPlace(Paper paper) throws IOException {
-        try (PDDocument document = Loader.loadPDF(new TemplatePdf(WORDS, paper).write("Engineer’s V ⅞ ☃", vee()))) {
+        try (PDDocument document =
+                Loader.loadPDF(new TemplatePdf(WORDS, paper).write("Engineer’s V ⅞ ☃", vee(), vee()))) {
             String text = new PDFTextStripper().getText(document);
             assertThat(text).contains("A1: 2", "Front", "on the fold", "Engineer");
             assertThat(rightmost(document))
@@ -193,20 +200,120 @@ class TemplateTest {
             assertThat(first).anySatisfy(square -> assertThat(length(square)).isCloseTo(200, within(0.1)));
             assertThat(first).anySatisfy(square -> assertThat(length(square)).isCloseTo(8 * 25.4, within(0.1)));
 
-            Template front = vee().get(0);
-            double cut = length(front.paths().get(0).points());
-            List<Point> one = new Strokes(document.getPage(1)).lines.get(0);
-            List<Point> two = new Strokes(document.getPage(2)).lines.get(0);
-            assertThat(length(one)).as("as long as the line itself").isCloseTo(cut, within(0.5));
-            double step = one.get(0).x()
-                    - two.get(0).x()
-                    + (one.get(0).y() - two.get(0).y());
-            double paperWide = document.getPage(0).getMediaBox().getWidth() / 72 * 25.4 - 24;
-            double paperHigh = document.getPage(0).getMediaBox().getHeight() / 72 * 25.4 - 32;
-            boolean beside = front.width() > paperWide;
-            assertThat(step)
-                    .as("the next tile shows it further on by a tile less the overlap")
-                    .isCloseTo((beside ? paperWide : paperHigh) - TemplatePdf.OVERLAP, within(0.1));
+            Tiling front = new TemplatePdf(WORDS, paper).tilings(vee()).get(0);
+            Tiling.Frame frame = new TemplatePdf(WORDS, paper).frame();
+            double cut = length(front.template().paths().get(0).points());
+            for (int i = 0; i < front.sheets().size(); i++) {
+                List<Point> line = new Strokes(document.getPage(i + 1)).lines.get(0);
+                assertThat(length(line)).as("as long as the line itself").isCloseTo(cut, within(0.5));
+                Point start = front.template().paths().get(0).points().get(0);
+                Tiling.Place place = front.sheets().get(i);
+                assertThat(line.get(0).x() + place.column() * frame.acrossStep())
+                        .as("each tile shows it further on by a tile less the overlap")
+                        .isCloseTo(TemplatePdf.MARGIN - front.left() + start.x(), within(0.1));
+                assertThat(line.get(0).y() + place.row() * frame.downStep())
+                        .isCloseTo(TemplatePdf.MARGIN - front.top() + start.y(), within(0.1));
+            }
+        }
+    }
+
+    static Stream<Template> templates() {
+        return Stream.of(round(), vee(), Template.whole(Reckoner.reckon(cover(ShapeKind.VEE, 34, 25))))
+                .flatMap(List::stream);
+    }
+
+    @ParameterizedTest
+    @MethodSource("templates")
+    void theSheetsShowAllOfATemplateAndNoneShowsNothing(Template template) {
+        Tiling.Frame frame = new TemplatePdf(WORDS, Paper.A4).frame();
+        Tiling tiling = Tiling.of(template, frame);
+        double whole = template.outline().area();
+        assertThat(tiling.template().outline().area()).isCloseTo(whole, within(whole * 1e-6));
+        int shown = 0;
+        for (Point point : tiling.template().outline().points()) {
+            boolean isShown = tiling.sheets().stream().anyMatch(place -> {
+                double left = tiling.left() + place.column() * frame.acrossStep();
+                double top = tiling.top() + place.row() * frame.downStep();
+                return point.x() > left - 1e-6
+                        && point.x() < left + frame.wide() + 1e-6
+                        && point.y() > top - 1e-6
+                        && point.y() < top + frame.high() + 1e-6;
+            });
+            assertThat(isShown).as("%s of %s", point, tiling).isTrue();
+            shown++;
+        }
+        assertThat(shown).isPositive();
+        assertThat(tiling.sheets()).hasSizeLessThanOrEqualTo(plainly(template, frame));
+        assertThat(tiling.least()).as("no sliver").isGreaterThan(frame.wide() * frame.high() / 50);
+    }
+
+    /** The sheets of the template laid as it stands, from its corner. */
+    private static int plainly(Template template, Tiling.Frame frame) {
+        return (int) (Math.ceil((template.width() - frame.overlap()) / frame.acrossStep())
+                * Math.ceil((template.height() - frame.overlap()) / frame.downStep()));
+    }
+
+    @Test
+    void piecesThatAreCutAlikeShareATemplateAndAWholeOneIsTwiceTheHalf() {
+        CoverPlan sewnShut = cover(ShapeKind.VEE, 34, 25).withOpening(OpeningKind.SEWN_SHUT.usual(Unit.INCH));
+        Template both = Template.of(Reckoner.reckon(sewnShut)).get(0);
+        assertThat(Template.of(Reckoner.reckon(sewnShut))).hasSize(1);
+        assertThat(WORDS.say(both.name())).isEqualTo("Front and Back");
+        assertThat(WORDS.say(both.note())).isEqualTo("cut 2 on the fold");
+        Template whole = Template.whole(Reckoner.reckon(sewnShut)).get(0);
+        assertThat(whole.outline().area())
+                .isCloseTo(2 * both.outline().area(), within(whole.outline().area() * 1e-3));
+    }
+
+    @Test
+    void piecesThatDifferOnlyInWhereTheyEndNestInOneHalf() throws IOException {
+        CoverPlan flapped = cover(ShapeKind.VEE, 34, 25).withOpening(OpeningKind.ARM_FLAP.usual(Unit.INCH));
+        Reckoned reckoned = Reckoner.reckon(flapped);
+        Template nested = Template.fewest(reckoned).get(0);
+        assertThat(Template.fewest(reckoned)).hasSize(1);
+        assertThat(nested.isFolded()).isTrue();
+        assertThat(nested.written())
+                .extracting(each -> WORDS.say(each.words()))
+                .containsExactlyInAnyOrder("Front, right half and Back, left half", "Back, right half");
+        assertThat(WORDS.say(nested.note())).contains("outermost line is Front, left half");
+        // The outermost half and the plain one make the front between them.
+        double plain = Template.of(Reckoner.reckon(flapped.withOpening(OpeningKind.SEWN_SHUT.usual(Unit.INCH))))
+                .get(0)
+                .outline()
+                .area();
+        double front = Template.whole(reckoned).get(0).outline().area();
+        assertThat(nested.outline().area()).isCloseTo(front - plain, within(front * 1e-3));
+        assertThat(new TemplatePdf(WORDS, Paper.A4).sheets(List.of(nested))).isLessThanOrEqualTo(12);
+
+        CoverPlan round = cover(ShapeKind.ROUND, 16, 16).withOpening(OpeningKind.ENVELOPE.usual(Unit.INCH));
+        Template half = Template.fewest(Reckoner.reckon(round)).get(0);
+        assertThat(half.outline().area())
+                .isCloseTo(
+                        round().get(0).outline().area(), within(half.outline().area() * 1e-3));
+        assertThat(half.written())
+                .extracting(each -> WORDS.say(each.words()))
+                .containsExactlyInAnyOrder("Upper back", "Lower back");
+        try (PDDocument pdf = Loader.loadPDF(new TemplatePdf(WORDS, Paper.A4).write("Round", List.of(half), round()))) {
+            assertThat(new PDFTextStripper().getText(pdf)).contains("Upper back", "Lower back");
+        }
+    }
+
+    @Test
+    void namesPrintInAnyScriptAndFractionsAsFractions() throws IOException {
+        String names = "Kissen Ærø Подушка Μαξιλάρι ოთახი कुर्सी 枕カバー 베개 หมอน";
+        try (PDDocument pdf =
+                Loader.loadPDF(new TemplatePdf(WORDS, Paper.A4).write(names + " כרית وسادة", vee(), vee()))) {
+            String text = new PDFTextStripper().getText(pdf);
+            assertThat(text).contains(names.split(" ")).doesNotContain("\ufffd").doesNotContain("?");
+            assertThat(Normalizer.normalize(text, Normalizer.Form.NFKC)).contains("כרית");
+            for (PDPage page : pdf.getPages()) {
+                for (COSName name : page.getResources().getFontNames()) {
+                    assertThat(page.getResources().getFont(name).isEmbedded()).isTrue();
+                }
+            }
+        }
+        try (PDDocument pdf = Loader.loadPDF(new TemplatePdf(WORDS, Paper.A4).write("9⅞ 3\u20448 ½", vee(), vee()))) {
+            assertThat(new PDFTextStripper().getText(pdf)).contains("3\u20448", "1\u20442");
         }
     }
 

@@ -16,6 +16,7 @@ import app.dapt.cover.drawing.EdgeOn;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.drawing.PieceDrawing;
+import app.dapt.files.Pen;
 import app.dapt.files.SvgDrawing;
 import app.dapt.form.Form;
 import app.dapt.measure.Length;
@@ -74,7 +75,7 @@ class WordsTest {
             OpeningKind.ALL.stream().forEach(kind -> kind.usual(plan.unit())
                     .unfitFor(plan.shape())
                     .ifPresent(why -> said.append(words.say(why))));
-            SvgDrawing svg = new SvgDrawing(plan.cloths(), words, 10, "x");
+            SvgDrawing svg = new SvgDrawing(plan.cloths(), words, new Pen(10), "x");
             for (String drawing : new String[] {
                 svg.write(CoverDrawing.front(reckoned)),
                 svg.write(CoverDrawing.back(reckoned)),
@@ -153,7 +154,7 @@ class WordsTest {
                                 front.print(),
                                 front.width(),
                                 front.nap())));
-        String svg = new SvgDrawing(wild.cloths(), words(English.US, Mark.EIGHTH), 10, "x")
+        String svg = new SvgDrawing(wild.cloths(), words(English.US, Mark.EIGHTH), new Pen(10), "x")
                 .write(CoverDrawing.front(Reckoner.reckon(wild)));
         assertThat(svg).doesNotContain("<script").contains("&lt;script");
     }

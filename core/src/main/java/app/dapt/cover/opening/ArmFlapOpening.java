@@ -90,9 +90,9 @@ public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements 
             return Back.of(List.of(front.piece(), back), List.of(panel(back, sizes)), sizes.finished(runs()));
         }
         Arm arm = sizes.shape().openArm().get();
-        Piece longer = lengthened("front", Material.FRONT, arm, sizes, tuck.plus(hem), tuck);
+        Piece longer = lengthened(Side.LEFT, arm, sizes, tuck.plus(hem), tuck);
         Length tuckBack = layers == Layers.BOTH ? tuck : Length.ZERO;
-        Piece back = lengthened("back", Material.BACK, arm, sizes, tuckBack.plus(hem), tuckBack);
+        Piece back = lengthened(Side.RIGHT, arm, sizes, tuckBack.plus(hem), tuckBack);
         return Back.of(List.of(longer, back), List.of(panel(back, sizes)), arm.finishedWidth(sizes))
                 .openAt(arm.end(sizes))
                 .ending(new Ends(End.SEAM, End.OPEN, tuck, tuckBack));
@@ -102,19 +102,29 @@ public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements 
         return Panel.of(back, Length.ZERO, sizes.finished(Axis.ACROSS));
     }
 
-    /** A V whose right arm is cut longer, its end hemmed instead of sewn. */
-    private Piece lengthened(
-            String id, Material material, Arm arm, CoverDimensions sizes, Length cutLonger, Length finishedLonger) {
+    /**
+     * A V whose open arm is cut longer, its end hemmed instead of sewn.
+     *
+     * @param side the open arm's as the piece lies right side up: the back's right one lies behind the front's left one
+     */
+    private Piece lengthened(Side side, Arm arm, CoverDimensions sizes, Length cutLonger, Length finishedLonger) {
+        boolean front = side == Side.LEFT;
         Length allowance = sizes.allowance();
-        Contour cut = arm.lengthened(sizes, cutLonger.minus(allowance)).grown(allowance);
-        Contour seam = arm.lengthened(sizes, finishedLonger);
+        double middle = sizes.finished(Axis.ACROSS).toMm() / 2;
+        Contour cut =
+                onSide(side, arm.lengthened(sizes, cutLonger.minus(allowance)).grown(allowance), middle);
+        Contour seam = onSide(side, arm.lengthened(sizes, finishedLonger), middle);
         Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(allowance));
-        edges.put(Side.RIGHT, new Edge(Edge.Fate.SINGLE_TURN, List.of(hem)));
+        edges.put(side, new Edge(Edge.Fate.SINGLE_TURN, List.of(hem)));
         Sum width = Sum.of(Sum.term("term.widest-there", Length.nearInches((cut.right() - cut.left()) / 25.4)));
         Sum height = Sum.of(Sum.term("term.widest-there", Length.nearInches((cut.bottom() - cut.top()) / 25.4)));
-        return sizes.panel(id, material, width, height, edges)
+        return sizes.panel(front ? "front" : "back", front ? Material.FRONT : Material.BACK, width, height, edges)
                 .outlined(Optional.of(new Outline.Traced(cut, seam)))
-                .as(material == Material.FRONT ? PieceRole.Whole.FRONT : PieceRole.Whole.BACK);
+                .as(front ? PieceRole.Whole.FRONT : PieceRole.Whole.BACK);
+    }
+
+    private static Contour onSide(Side side, Contour line, double middle) {
+        return side == Side.LEFT ? line.mirrored(middle) : line;
     }
 
     @Override

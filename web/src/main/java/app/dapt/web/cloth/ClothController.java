@@ -5,6 +5,8 @@ import app.dapt.cloth.Scrap;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.layout.Layout.Spot;
 import app.dapt.layout.LayoutChoices;
+import app.dapt.layout.PieceWindow;
+import app.dapt.layout.WidthOffer;
 import app.dapt.layout.Window;
 import app.dapt.measure.Length;
 import app.dapt.web.ClothEntry;
@@ -118,7 +120,7 @@ class ClothController {
 
     private static LayoutChoices priced(LayoutChoices plan, Entries entries, At at) {
         LayoutChoices priced = plan;
-        for (Length width : ClothViews.widths(at.stuff(), at.table().unit())) {
+        for (Length width : WidthOffer.widths(at.stuff(), at.table().unit())) {
             String name = ClothViews.priceName(width);
             if (entries.raw(name).filter(String::isBlank).isPresent()) {
                 priced = priced.priced(width, Optional.empty());
@@ -136,7 +138,7 @@ class ClothController {
     String width(@ModelAttribute(name = "at", binding = false) At at, @RequestParam long grains) {
         Cloth use = AtTable.needed(at).stuff();
         Length width = new Length(grains);
-        if (ClothViews.widths(use, at.table().unit()).contains(width)) {
+        if (WidthOffer.widths(use, at.table().unit()).contains(width)) {
             int price = lays.find(at.place()).plan().prices().getOrDefault(width, use.price());
             cutting.change(at, each -> each.withWidth(width).withPrice(price));
         }

@@ -5,13 +5,16 @@ import app.dapt.cloth.Scrap;
 import app.dapt.cover.ClothUse;
 import app.dapt.cover.FitSuggestions.Offer;
 import app.dapt.files.ClothFiles.Listing;
+import app.dapt.files.Pen;
 import app.dapt.files.SvgCloth;
 import app.dapt.layout.ClothSheet;
 import app.dapt.layout.Layout;
 import app.dapt.layout.Layout.Known;
 import app.dapt.layout.Layout.Spot;
 import app.dapt.layout.LayoutChoices;
+import app.dapt.layout.PieceWindow;
 import app.dapt.layout.Wanted;
+import app.dapt.layout.WidthOffer;
 import app.dapt.layout.search.Task;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -59,29 +62,33 @@ public record ClothPage(
     /**
      * What a width comes to.
      *
-     * @param buy      nothing where a piece is wider
-     * @param cost     in hundredths; nothing where the price is not known
      * @param isStillLooking whether it may yet be less
      */
-    public record WidthRow(
-            Length width,
-            Optional<Length> buy,
-            Optional<Long> cost,
-            boolean isChosen,
-            boolean isStillLooking,
-            boolean isCheapest) {
+    public record WidthRow(WidthOffer offer, boolean isStillLooking, boolean isCheapest) {
 
-        WidthRow asCheapest() {
-            return new WidthRow(width, buy, cost, isChosen, isStillLooking, true);
+        public Length width() {
+            return offer.width();
+        }
+
+        public Optional<Length> buy() {
+            return offer.buy();
+        }
+
+        public Optional<Long> cost() {
+            return offer.cost();
+        }
+
+        public boolean isChosen() {
+            return offer.isChosen();
         }
 
         /** Its price's field. */
         public String priceName() {
-            return ClothViews.priceName(width);
+            return ClothViews.priceName(width());
         }
 
         public long grains() {
-            return width.grains();
+            return width().grains();
         }
     }
 
@@ -256,12 +263,13 @@ public record ClothPage(
 
     public List<String> drawings() {
         List<ClothSheet> sheets = ClothSheet.of(laid);
-        double scale = sheets.stream()
-                .mapToDouble(sheet -> SvgCloth.fitting(sheet, sheets.size() > 1 ? WIDE / 2 - 48 : WIDE, HIGH))
-                .min()
-                .orElse(1);
+        if (sheets.isEmpty()) {
+            return List.of();
+        }
+        Pen pen = Pen.finest(
+                sheets.stream().map(sheet -> SvgCloth.fitting(sheet, sheets.size() > 1 ? WIDE / 2 - 48 : WIDE, HIGH)));
         return IntStream.range(0, sheets.size())
-                .mapToObj(i -> new SvgCloth(w, scale, "bolt" + i, Optional.of(this::link), piece).write(sheets.get(i)))
+                .mapToObj(i -> new SvgCloth(w, pen, "bolt" + i, Optional.of(this::link), piece).write(sheets.get(i)))
                 .toList();
     }
 

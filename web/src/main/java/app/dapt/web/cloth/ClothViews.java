@@ -10,19 +10,17 @@ import app.dapt.layout.Layout.Known;
 import app.dapt.layout.LayoutChoices;
 import app.dapt.layout.LayoutProblem;
 import app.dapt.layout.Wanted;
+import app.dapt.layout.WidthOffer;
 import app.dapt.layout.search.Task;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
-import app.dapt.measure.Unit;
 import app.dapt.web.Entries;
 import app.dapt.web.cloth.Cutting.Table;
 import app.dapt.web.workroom.LayStore;
 import app.dapt.words.Words;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.TreeSet;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 
@@ -92,9 +90,8 @@ class ClothViews {
                 plan.cutting(true, plan.matched(), plan.cutAtRepeat()),
                 table,
                 EASIER_SECONDS);
-        boolean asShort = easier.laid().isEdgeToEdge()
-                && easier.laid().toBuy().total().equals(found.laid().toBuy().total());
-        return new Found(asShort ? easier.laid() : found.laid(), easier.search(), easier.done() || asShort);
+        boolean asGood = easier.laid().isEasierThan(found.laid());
+        return new Found(asGood ? easier.laid() : found.laid(), easier.search(), easier.done() || asGood);
     }
 
     private Found found(Table table, int cloth) {
@@ -215,56 +212,45 @@ class ClothViews {
                 .findFirst();
     }
 
+    /** What is known of a width so far. */
+    private record Priced(WidthOffer offer, boolean isStillLooking) {
+
+        static Priced of(Cloth cloth, Optional<Found> found, Table table, boolean chosen) {
+            return new Priced(
+                    WidthOffer.of(cloth, found.map(Found::laid), table.unit(), chosen),
+                    found.filter(Found::done).isEmpty());
+        }
+    }
+
     /** What buying comes to in every width sold, the cheapest marked. */
     private List<ClothPage.WidthRow> widths(Table table, ClothUse use, LayoutChoices plan, Found chosen, Watch watch) {
         if (plan.onRemnants()) {
             return List.of();
         }
-        List<ClothPage.WidthRow> rows = new ArrayList<>();
-        for (Length width : widths(use.cloth(), table.unit())) {
-            rows.add(
-                    width.equals(use.cloth().width())
-                            ? row(width, use.cloth(), Optional.of(chosen), table, true)
-                            : elsewhere(table, use, plan, width, watch));
-        }
-        Optional<ClothPage.WidthRow> cheapest = rows.stream()
-                .filter(row -> row.cost().isPresent())
-                .min(Comparator.comparing((ClothPage.WidthRow row) -> row.cost().get())
-                        .thenComparing(row -> row.isChosen() ? 0 : 1));
-        return rows.stream()
-                .map(row -> cheapest.filter(row::equals).isPresent() ? row.asCheapest() : row)
+        List<Priced> priced = WidthOffer.widths(use.cloth(), table.unit()).stream()
+                .map(width -> width.equals(use.cloth().width())
+                        ? Priced.of(use.cloth(), Optional.of(chosen), table, true)
+                        : elsewhere(table, use, plan, width, watch))
+                .toList();
+        Optional<WidthOffer> cheapest =
+                WidthOffer.cheapest(priced.stream().map(Priced::offer).toList());
+        return priced.stream()
+                .map(each -> new ClothPage.WidthRow(
+                        each.offer(),
+                        each.isStillLooking(),
+                        cheapest.filter(each.offer()::equals).isPresent()))
                 .toList();
     }
 
-    private ClothPage.WidthRow elsewhere(Table table, ClothUse use, LayoutChoices plan, Length width, Watch watch) {
+    private Priced elsewhere(Table table, ClothUse use, LayoutChoices plan, Length width, Watch watch) {
         Cloth cloth = use.cloth()
                 .withWidth(width)
                 .withPrice(plan.prices().getOrDefault(width, use.cloth().price()));
         Optional<ClothUse> there = table.instead(use, cloth).filter(each -> each.count() <= Task.MOST_PIECES);
         if (there.isEmpty()) {
-            return new ClothPage.WidthRow(width, Optional.empty(), Optional.empty(), false, false, false);
+            return new Priced(WidthOffer.of(cloth, Optional.empty(), table.unit(), false), false);
         }
-        return row(width, cloth, inPassing(cloth, there.get().wanted(), plan.unpinned(), table, watch), table, false);
-    }
-
-    private static ClothPage.WidthRow row(
-            Length width, Cloth cloth, Optional<Found> found, Table table, boolean chosen) {
-        Optional<Length> buy = found.map(Found::laid).filter(Layout::isComplete).map(laid -> laid.toBuy()
-                .total());
-        return new ClothPage.WidthRow(
-                width,
-                buy,
-                buy.flatMap(length -> cloth.cost(length, table.unit())),
-                chosen,
-                found.filter(Found::done).isEmpty(),
-                false);
-    }
-
-    /** The widths a cloth is sold in, and its own. */
-    static List<Length> widths(Cloth cloth, Unit unit) {
-        TreeSet<Length> widths = new TreeSet<>(Cloth.widthsSold(unit));
-        widths.add(cloth.width());
-        return List.copyOf(widths);
+        return Priced.of(cloth, inPassing(cloth, there.get().wanted(), plan.unpinned(), table, watch), table, false);
     }
 
     /** The name of the field that a width's price is typed into. */

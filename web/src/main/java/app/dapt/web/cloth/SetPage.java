@@ -5,6 +5,7 @@ import app.dapt.cover.ClothUse;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.drawing.CoverDrawing;
+import app.dapt.files.Pen;
 import app.dapt.files.SvgDrawing;
 import app.dapt.measure.Axis;
 import app.dapt.piece.Piece;
@@ -12,7 +13,6 @@ import app.dapt.web.Reader;
 import app.dapt.web.workroom.CoverSet;
 import app.dapt.words.Words;
 import java.util.List;
-import java.util.stream.Stream;
 
 /** The plan of a set: its covers side by side at one scale. */
 public record SetPage(CoverSet set, Reader reader, Words w, ClothToBuy.Laying laying) {
@@ -37,16 +37,16 @@ public record SetPage(CoverSet set, Reader reader, Words w, ClothToBuy.Laying la
 
     public List<Shown> covers() {
         List<Made> all = made();
-        double scale = all.stream()
-                .flatMap(each -> Stream.of(Axis.values())
-                        .map(axis -> SvgDrawing.fitting(
-                                each.reckoned().finished(axis), each.reckoned().finished(axis), UNITS)))
-                .min(Double::compare)
-                .orElse(1.0);
-        return all.stream().map(each -> shown(each, scale)).toList();
+        if (all.isEmpty()) {
+            return List.of();
+        }
+        Pen pen = Pen.finest(all.stream()
+                .map(Made::reckoned)
+                .map(each -> Pen.fitting(each.finished(Axis.ACROSS), each.finished(Axis.UP_DOWN), UNITS)));
+        return all.stream().map(each -> shown(each, pen)).toList();
     }
 
-    private Shown shown(Made made, double scale) {
+    private Shown shown(Made made, Pen pen) {
         Reckoned reckoned = made.reckoned();
         long id = made.member().cover().id();
         return new Shown(
@@ -55,8 +55,8 @@ public record SetPage(CoverSet set, Reader reader, Words w, ClothToBuy.Laying la
                 made.member().count(),
                 w.lengths().bare(reckoned.finished(Axis.ACROSS)) + " × "
                         + w.lengths().withUnit(reckoned.finished(Axis.UP_DOWN)),
-                new SvgDrawing(reckoned.plan().cloths(), w, scale, "f" + id).write(CoverDrawing.outline(reckoned)),
-                new SvgDrawing(reckoned.plan().cloths(), w, scale, "b" + id).write(CoverDrawing.backOutline(reckoned)));
+                new SvgDrawing(reckoned.plan().cloths(), w, pen, "f" + id).write(CoverDrawing.outline(reckoned)),
+                new SvgDrawing(reckoned.plan().cloths(), w, pen, "b" + id).write(CoverDrawing.backOutline(reckoned)));
     }
 
     /** What to buy for all of them, one fabric a line, as a first layout of each has it. */

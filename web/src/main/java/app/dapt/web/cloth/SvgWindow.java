@@ -2,7 +2,7 @@ package app.dapt.web.cloth;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.files.Markup;
-import app.dapt.files.SvgDrawing;
+import app.dapt.files.Pen;
 import app.dapt.files.Swatch;
 import app.dapt.layout.Window;
 import app.dapt.measure.Length;
@@ -23,7 +23,8 @@ record SvgWindow(Words words, Cloth cloth, double units) {
 
     /** @param window the point of the print under the middle of the piece */
     String write(Piece piece, Window window) {
-        double scale = SvgDrawing.fitting(piece.cutWidth(), piece.cutHeight(), units);
+        Pen pen = Pen.fitting(piece.cutWidth(), piece.cutHeight(), units);
+        double scale = pen.scale();
         double width = piece.cutWidth().toInches() * scale;
         double height = piece.cutHeight().toInches() * scale;
         double around = units * AROUND;
@@ -63,7 +64,8 @@ record SvgWindow(Words words, Cloth cloth, double units) {
                         window.along().toInches() * scale);
         svg.close("defs");
         String whole = "M0 0H" + Markup.number(width + 2 * around) + "V" + Markup.number(height + 2 * around) + "H0Z";
-        String cut = outline(piece, scale, around);
+        double beside = units * AROUND / scale * Length.inches(1).toMm();
+        String cut = pen.path(outline(piece).moved(beside, beside));
         svg.empty("path", "fill", "url(#window-print)", "d", whole);
         svg.empty("path", "class", "window-beyond", "fill-rule", "evenodd", "d", whole + cut);
         svg.empty("path", "class", "lain-edge", "d", cut);
@@ -85,17 +87,10 @@ record SvgWindow(Words words, Cloth cloth, double units) {
         return String.valueOf(words.mark().unit().pick(metric, imperial).toInches());
     }
 
-    private static String outline(Piece piece, double scale, double around) {
-        Contour cut = piece.outline()
+    private static Contour outline(Piece piece) {
+        return piece.outline()
                 .map(Outline::cut)
                 .orElseGet(() -> Contour.rectangle(
                         0, 0, piece.cutWidth().toMm(), piece.cutHeight().toMm()));
-        StringBuilder path = new StringBuilder();
-        double unit = scale / Length.inches(1).toMm();
-        cut.points().forEach(p -> path.append(path.isEmpty() ? "M" : "L")
-                .append(Markup.number(around + p.x() * unit))
-                .append(' ')
-                .append(Markup.number(around + p.y() * unit)));
-        return path + "Z";
     }
 }

@@ -8,6 +8,7 @@ import app.dapt.cover.Reckoner;
 import app.dapt.cover.decision.Weight;
 import app.dapt.cover.drawing.CoverDrawing;
 import app.dapt.drawing.Sheet;
+import app.dapt.files.Pen;
 import app.dapt.files.SvgDrawing;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
@@ -69,11 +70,11 @@ public record CoverLine(
 
     private static String drawn(Sheet sheet, Reckoned reckoned, Words words, String id) {
         Length around = reckoned.plan().edging().standsOut().times(2);
-        double scale = SvgDrawing.fitting(
+        Pen pen = Pen.fitting(
                 reckoned.finished(Axis.ACROSS).plus(around),
                 reckoned.finished(Axis.UP_DOWN).plus(around),
                 UNITS);
-        return new SvgDrawing(reckoned.plan().cloths(), words, scale, id).write(sheet);
+        return new SvgDrawing(reckoned.plan().cloths(), words, pen, id).write(sheet);
     }
 
     /** As one would tell it apart: {@code 20¼ in square, envelope, piping}. */

@@ -7,6 +7,7 @@ import app.dapt.cover.Reckoned;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Weight;
 import app.dapt.cover.drawing.CoverDrawing;
+import app.dapt.files.Pen;
 import app.dapt.files.SvgDrawing;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
@@ -101,10 +102,10 @@ class HaveController {
         model.addAttribute(
                 "rows",
                 back.forms().stream().map(fitting -> row(fitting, words)).toList());
-        double scale = SvgDrawing.fitting(reckoned.finished(Axis.ACROSS), reckoned.finished(Axis.UP_DOWN), UNITS);
+        Pen pen = Pen.fitting(reckoned.finished(Axis.ACROSS), reckoned.finished(Axis.UP_DOWN), UNITS);
         model.addAttribute(
                 "drawing",
-                new SvgDrawing(reckoned.plan().cloths(), words, scale, "have").write(CoverDrawing.back(reckoned)));
+                new SvgDrawing(reckoned.plan().cloths(), words, pen, "have").write(CoverDrawing.back(reckoned)));
         model.addAttribute("press", UUID.randomUUID().toString());
     }
 

@@ -19,6 +19,7 @@ import app.dapt.cover.opening.Opening;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.drawing.Sheet;
+import app.dapt.files.Pen;
 import app.dapt.files.SvgDrawing;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
@@ -268,7 +269,7 @@ record Choices(CoverPlan plan, Mark mark, Words words, ClothToBuy.Laying laying)
     }
 
     private String drawn(Sheet sheet, Reckoned there, String id) {
-        double scale = SvgDrawing.fitting(there.finished(Axis.ACROSS), there.finished(Axis.UP_DOWN), UNITS);
-        return new SvgDrawing(there.plan().cloths(), words, scale, id).write(sheet);
+        Pen pen = Pen.fitting(there.finished(Axis.ACROSS), there.finished(Axis.UP_DOWN), UNITS);
+        return new SvgDrawing(there.plan().cloths(), words, pen, id).write(sheet);
     }
 }

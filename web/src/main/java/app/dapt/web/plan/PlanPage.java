@@ -15,6 +15,7 @@ import app.dapt.cover.drawing.CoverDrawing;
 import app.dapt.cover.drawing.EdgeOn;
 import app.dapt.drawing.Element.Part;
 import app.dapt.drawing.PieceDrawing;
+import app.dapt.files.Pen;
 import app.dapt.files.SvgDrawing;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Form;
@@ -129,16 +130,16 @@ public record PlanPage(
         return Brief.invitations(cover.plan());
     }
 
-    private double scale() {
+    private Pen scale() {
         Length around = cover.plan().edging().standsOut().times(2);
         Length across = reckoned.finished(Axis.ACROSS).plus(around);
         Length upDown = reckoned.finished(Axis.UP_DOWN).plus(around);
         // A cover so wide that front and back cannot lie side by side has the table to itself.
-        return SvgDrawing.fitting(across, upDown, across.over(upDown) > WIDE ? LARGE * 2 : LARGE);
+        return Pen.fitting(across, upDown, across.over(upDown) > WIDE ? LARGE * 2 : LARGE);
     }
 
-    private SvgDrawing svg(double scale, String id) {
-        return new SvgDrawing(cover.plan().cloths(), w, scale, id);
+    private SvgDrawing svg(Pen pen, String id) {
+        return new SvgDrawing(cover.plan().cloths(), w, pen, id);
     }
 
     public String front() {
@@ -171,9 +172,9 @@ public record PlanPage(
         return svg(sightScale(), "b").write(CoverDrawing.backOutline(reckoned));
     }
 
-    private double sightScale() {
+    private Pen sightScale() {
         Length around = cover.plan().edging().standsOut().times(2);
-        return SvgDrawing.fitting(
+        return Pen.fitting(
                 reckoned.finished(Axis.ACROSS).plus(around),
                 reckoned.finished(Axis.UP_DOWN).plus(around),
                 IN_SIGHT);
@@ -182,7 +183,7 @@ public record PlanPage(
     public String edgeOn() {
         double units = 620;
         EdgeOn edgeOn = EdgeOn.of(reckoned);
-        return svg(units / edgeOn.depth().toInches(), "e").write(edgeOn);
+        return svg(Pen.fitting(edgeOn.depth(), edgeOn.depth(), units), "e").write(edgeOn);
     }
 
     /** A piece as cut, small beside its figure. */
@@ -197,16 +198,14 @@ public record PlanPage(
 
     /** A piece as cut, on the table. */
     public String laid(Piece piece) {
-        return svg(SvgDrawing.fitting(piece.cutWidth(), piece.cutHeight(), LARGE), "l-" + piece.id())
+        return svg(Pen.fitting(piece.cutWidth(), piece.cutHeight(), LARGE), "l-" + piece.id())
                 .write(PieceDrawing.measured(piece));
     }
 
     /** All pieces at one scale, so that they can be told apart by size. */
-    private double pieceScale(double units) {
-        return reckoned.pieces().stream()
-                .mapToDouble(piece -> SvgDrawing.fitting(piece.cutWidth(), piece.cutHeight(), units))
-                .min()
-                .orElseThrow();
+    private Pen pieceScale(double units) {
+        return Pen.finest(
+                reckoned.pieces().stream().map(piece -> Pen.fitting(piece.cutWidth(), piece.cutHeight(), units)));
     }
 
     /** {@code 21¼ × 14⅛}, across first. */
@@ -284,19 +283,17 @@ public record PlanPage(
 
     /** Every school's front at one scale. */
     public String fitDrawing(Recommendation fits, FitSchool school) {
-        double scale = fits.bySchool().values().stream()
-                .mapToDouble(each -> SvgDrawing.fitting(each.finished(Axis.ACROSS), each.finished(Axis.UP_DOWN), FITS))
-                .min()
-                .orElseThrow();
-        return svg(scale, "s-" + Phrase.code(school)).write(CoverDrawing.overForm(fits.by(school)));
+        Pen pen = Pen.finest(fits.bySchool().values().stream()
+                .map(each -> Pen.fitting(each.finished(Axis.ACROSS), each.finished(Axis.UP_DOWN), FITS)));
+        return svg(pen, "s-" + Phrase.code(school)).write(CoverDrawing.overForm(fits.by(school)));
     }
 
     /** A fit as it would be, small, over its form. */
     public String fitChoice(Recommendation fits, FitSchool school) {
         Reckoned of = fits.by(school);
-        double scale = SvgDrawing.fitting(
+        Pen pen = Pen.fitting(
                 reckoned.form().across().flat(), reckoned.form().upDown().flat(), CHOICE);
-        return svg(scale, "o-" + Phrase.code(school)).write(CoverDrawing.overForm(of));
+        return svg(pen, "o-" + Phrase.code(school)).write(CoverDrawing.overForm(of));
     }
 
     /** What the opening wants of a cover fitted like this: an overlap, or a zip, or nothing. */
@@ -340,16 +337,14 @@ public record PlanPage(
 
     /** How bias is cut for this cover, drawn; nothing where none is. */
     public Optional<String> biasDrawing() {
-        return BiasDrawing.of(reckoned)
-                .map(sheet -> svg(SvgDrawing.fitting(sheet.width(), sheet.height(), BIAS), "bias")
-                        .write(sheet));
+        return BiasDrawing.of(reckoned).map(sheet -> svg(Pen.fitting(sheet.width(), sheet.height(), BIAS), "bias")
+                .write(sheet));
     }
 
     /** One join of two strips, drawn. */
     public Optional<String> joinDrawing() {
-        return BiasDrawing.join(reckoned)
-                .map(sheet -> svg(SvgDrawing.fitting(sheet.width(), sheet.height(), BIAS / 2), "join")
-                        .write(sheet));
+        return BiasDrawing.join(reckoned).map(sheet -> svg(Pen.fitting(sheet.width(), sheet.height(), BIAS / 2), "join")
+                .write(sheet));
     }
 
     public String price(Cloth cloth) {

@@ -1,16 +1,15 @@
-package app.dapt.web.cloth;
+package app.dapt.layout;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Repeat;
 import app.dapt.layout.Layout.Spot;
-import app.dapt.layout.LayoutChoices;
-import app.dapt.layout.Window;
 import app.dapt.measure.Length;
 import app.dapt.measure.Unit;
+import app.dapt.piece.PieceRole;
 import java.util.Optional;
 
 /** Sliding the print under a piece. */
-final class PieceWindow {
+public final class PieceWindow {
 
     private PieceWindow() {}
 
@@ -18,7 +17,7 @@ final class PieceWindow {
      * The point of the print under the middle of a piece as it lies; nothing where the cloth is plain, or the piece
      * lies another way round.
      */
-    static Optional<Window> under(Spot spot, Cloth cloth) {
+    public static Optional<Window> under(Spot spot, Cloth cloth) {
         return cloth.repeat().filter(repeat -> !spot.turned()).map(repeat -> new Window(
                         spot.across().plus(spot.wide().half()),
                         spot.along().plus(spot.deep().half()))
@@ -31,7 +30,7 @@ final class PieceWindow {
      * @param right towards the right of the piece as it is worn
      * @param down  towards its lower edge
      */
-    static Window slid(Window from, Cloth cloth, Length right, Length down, Unit unit) {
+    public static Window slid(Window from, Cloth cloth, Length right, Length down, Unit unit) {
         // Used sideways, the piece's right is back towards the cut end and its lower edge to the right of the cloth.
         Window slid = cloth.sideways()
                 ? new Window(from.across().minus(down), from.along().plus(right))
@@ -52,8 +51,8 @@ final class PieceWindow {
      * The plan with this point under a piece: under every matched front where it is one of them, else under itself
      * alone.
      */
-    static LayoutChoices shown(LayoutChoices plan, Spot spot, Window window) {
-        return plan.matched() && spot.wanted().piece().id().equals("front")
+    public static LayoutChoices shown(LayoutChoices plan, Spot spot, Window window) {
+        return plan.matched() && spot.wanted().piece().role() == PieceRole.Whole.FRONT
                 ? plan.showing(window)
                 : plan.showing(spot.wanted().key(), Optional.of(window));
     }

@@ -1,4 +1,4 @@
-package app.dapt.web.cloth;
+package app.dapt.layout;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -6,18 +6,14 @@ import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
 import app.dapt.cloth.Repeat;
 import app.dapt.cloth.Shrinkage;
-import app.dapt.layout.Layout;
 import app.dapt.layout.Layout.Spot;
-import app.dapt.layout.LayoutChoices;
-import app.dapt.layout.LayoutProblem;
-import app.dapt.layout.Wanted;
-import app.dapt.layout.Window;
 import app.dapt.measure.Length;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.PieceRole;
+import app.dapt.piece.PieceRole.Whole;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -31,15 +27,15 @@ class PieceWindowTest {
     private static final Cloth SIDEWAYS = UPRIGHT.used(true, Optional.of(REPEAT), Shrinkage.NONE);
     private static final Length STEP = Length.inches(1);
 
-    private static Spot front(Cloth cloth, LayoutChoices plan, String id) {
+    private static Spot laid(Cloth cloth, LayoutChoices plan, PieceRole role) {
         Piece piece = Piece.rectangle(
-                        id,
+                        "piece",
                         Material.FRONT,
                         Sum.of(Sum.term("term.front", Length.inches(20))),
                         Sum.of(Sum.term("term.front", Length.inches(14))),
                         Piece.sewnAllRound(Length.inches(0, 1, 2)))
-                .as(PieceRole.Whole.FRONT);
-        Layout laid = LayoutProblem.of(cloth, List.of(new Wanted("1/" + id, "Bench", piece, 1)), plan, Unit.INCH)
+                .as(role);
+        Layout laid = LayoutProblem.of(cloth, List.of(new Wanted("1/piece", "Bench", piece, 1)), plan, Unit.INCH)
                 .atOnce();
         return laid.spots().get(0);
     }
@@ -72,13 +68,13 @@ class PieceWindowTest {
     void whatWasSlidIsWhatLiesThere() {
         for (Cloth cloth : List.of(UPRIGHT, SIDEWAYS)) {
             LayoutChoices plan = LayoutChoices.usual(cloth, Unit.INCH);
-            Spot before = front(cloth, plan, "front");
+            Spot before = laid(cloth, plan, Whole.FRONT);
             assertThat(PieceWindow.under(before, cloth))
                     .as("the motif in the middle")
                     .contains(Window.middleOf(REPEAT));
             Window slid =
                     PieceWindow.slid(Window.middleOf(REPEAT), cloth, Length.inches(2), Length.inches(3), Unit.INCH);
-            Spot after = front(cloth, PieceWindow.shown(plan, before, slid), "front");
+            Spot after = laid(cloth, PieceWindow.shown(plan, before, slid), Whole.FRONT);
             assertThat(PieceWindow.under(after, cloth)).contains(slid);
         }
     }
@@ -87,18 +83,18 @@ class PieceWindowTest {
     void matchedFrontsAreSlidTogetherAndOthersAlone() {
         LayoutChoices matched = LayoutChoices.usual(UPRIGHT, Unit.INCH);
         Window slid = new Window(Length.inches(1), Length.inches(1));
-        assertThat(PieceWindow.shown(matched, front(UPRIGHT, matched, "front"), slid)
+        assertThat(PieceWindow.shown(matched, laid(UPRIGHT, matched, Whole.FRONT), slid)
                         .window())
                 .contains(slid);
-        LayoutChoices pocket = PieceWindow.shown(matched, front(UPRIGHT, matched, "pocket"), slid);
+        LayoutChoices pocket = PieceWindow.shown(matched, laid(UPRIGHT, matched, Whole.OTHER), slid);
         assertThat(pocket.window()).isEmpty();
-        assertThat(pocket.windows()).containsEntry("1/pocket", slid);
+        assertThat(pocket.windows()).containsEntry("1/piece", slid);
     }
 
     @Test
     void thereIsNothingToSlideOnAPlainCloth() {
         Cloth plain = new Cloth("Plain", "#d9cfb8", Print.PLAIN, Length.inches(54), false);
-        assertThat(PieceWindow.under(front(plain, LayoutChoices.usual(plain, Unit.INCH), "front"), plain))
+        assertThat(PieceWindow.under(laid(plain, LayoutChoices.usual(plain, Unit.INCH), Whole.FRONT), plain))
                 .isEmpty();
     }
 }
