@@ -273,9 +273,17 @@
     const rows = (piece ? '.cut-line' + own + ' ' : '') + 'tr[data-part="' + part + '"]';
     document.querySelectorAll(zones + ', ' + rows).forEach(function (lit) { lit.classList.toggle('lit', on); });
   }
+  // A line of a list lights what it is about on the cloth, and that its line.
+  function lightAlike(named, on) {
+    named.dataset.lights.split(' ').forEach(function (name) {
+      document.querySelectorAll('[data-lights~="' + name + '"]').forEach(function (lit) { lit.classList.toggle('lit', on); });
+    });
+  }
   function lighting(on) {
     return function (event) {
       if (!event.target.closest) return;
+      const named = event.target.closest('[data-lights]');
+      if (named) return lightAlike(named, on);
       const row = event.target.closest('tr[data-part]');
       if (row) return light(row.dataset.part, row.closest('.cut-line').dataset.piece, on);
       const zone = event.target.closest('[class*="part-"]');
@@ -368,7 +376,7 @@
     }
     function number(text) {
       const plain = text.trim().replace('½', ' 1/2').replace('¼', ' 1/4').replace('¾', ' 3/4').replace('\u2044', '/');
-      const parts = plain.split(/[\s\u200a]+/);
+      const parts = plain.split(/[\s\u202f]+/);
       return parts.reduce(function (sum, part) {
         const over = part.split('/');
         return sum + (over.length === 2 ? over[0] / over[1] : Number(part || 0));

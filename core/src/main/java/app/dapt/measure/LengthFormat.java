@@ -14,7 +14,10 @@ public record LengthFormat(Mark mark) {
     /** The fractions that every font has; the others are written with a fraction slash, which fonts draw as one. */
     private static final Map<String, String> COMMON = Map.of("1/4", "¼", "1/2", "½", "3/4", "¾");
 
-    private static final String HAIR_SPACE = "\u200a";
+    /** Between a number and its fraction, and between a figure and its unit: a line never ends there. */
+    private static final String NARROW = "\u202f";
+
+    private static final String UNBROKEN = "\u00a0";
 
     public static LengthFormat in(Mark mark) {
         return new LengthFormat(mark);
@@ -27,12 +30,17 @@ public record LengthFormat(Mark mark) {
 
     /** To the nearest mark, with the unit. */
     public String withUnit(Length length) {
-        return bare(length) + " " + unitWord();
+        return bare(length) + UNBROKEN + unitWord();
     }
 
     /** As a term of a sum: finer than the mark where that is what it takes to add up. */
     public String fine(Length length) {
         return write(length, mark.unit().metric() ? 1000 : 64);
+    }
+
+    /** The same with the unit. */
+    public String fineWithUnit(Length length) {
+        return fine(length) + UNBROKEN + unitWord();
     }
 
     /** A length of cloth as a shop measures it out: yards to the eighth, metres to the tenth. */
@@ -42,8 +50,8 @@ public record LengthFormat(Mark mark) {
                                 .divide(BigDecimal.valueOf(Unit.METRE.grains()), 2, RoundingMode.HALF_UP)
                                 .stripTrailingZeros()
                                 .toPlainString()
-                        + " m"
-                : fraction(length, Unit.YARD, 8) + " yd";
+                        + UNBROKEN + "m"
+                : fraction(length, Unit.YARD, 8) + UNBROKEN + "yd";
     }
 
     /** The unit's short word, the same to every reader. */
@@ -77,7 +85,7 @@ public record LengthFormat(Mark mark) {
         long numerator = rest / divisor;
         long denominator = perUnit / divisor;
         String slashed = numerator + "/" + denominator;
-        String shown = COMMON.getOrDefault(slashed, (whole > 0 ? HAIR_SPACE : "") + slashed.replace('/', '\u2044'));
+        String shown = COMMON.getOrDefault(slashed, (whole > 0 ? NARROW : "") + slashed.replace('/', '\u2044'));
         return (whole > 0 ? Long.toString(whole) : "") + shown;
     }
 }

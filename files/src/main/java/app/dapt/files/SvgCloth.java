@@ -83,6 +83,8 @@ public record SvgCloth(
                         "path",
                         "class",
                         "cut-stroke",
+                        "data-lights",
+                        "cut-" + cut.number(),
                         "d",
                         Pen.line(pen.mm(cut.x1()), pen.mm(cut.y1()), pen.mm(cut.x2()), pen.mm(cut.y2()))));
         svg.close("g");
@@ -127,6 +129,7 @@ public record SvgCloth(
             Map<String, String> attributes = new LinkedHashMap<>(link.get().apply(key));
             attributes.put("class", looks);
             attributes.put("id", "lain-" + key.replaceAll("[^A-Za-z0-9]", "-"));
+            attributes.put("data-lights", "piece-" + lain.number());
             attributes.put(
                     "aria-label",
                     words.say(
@@ -203,7 +206,8 @@ public record SvgCloth(
         boolean across = cut.y1() == cut.y2();
         double x = Math.min(length, across ? at.x(cut.y1()) : at.x(Math.min(cut.y1(), cut.y2())) + 11);
         double y = Math.min(height - 2, across ? at.y(Math.min(cut.x1(), cut.x2())) : at.y(cut.x1()));
-        svg.empty("circle", "class", "cut-number", "cx", x, "cy", y, "r", 8d);
+        String lights = "cut-" + cut.number();
+        svg.empty("circle", "class", "cut-number", "data-lights", lights, "cx", x, "cy", y, "r", 8d);
         svg.saying(
                 "text", String.valueOf(cut.number()), "class", "t-cut", "x", x, "y", y + 4d, "text-anchor", "middle");
     }

@@ -5,7 +5,9 @@ import app.dapt.measure.Length;
 import app.dapt.measure.LengthFormat;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
+import com.ibm.icu.text.ListFormatter;
 import com.ibm.icu.text.MessageFormat;
+import java.util.Currency;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -19,10 +21,16 @@ import java.util.stream.Collectors;
  *
  * @param book the words
  * @param mark the finest mark on the reader's tape
+ * @param money how sums are written
  */
-public record Words(Wordbook book, Mark mark) {
+public record Words(Wordbook book, Mark mark, Money money) {
 
     private static final Pattern PLACE = Pattern.compile("\\{(\\d)(?::(\\w+))?}");
+
+    /** With sums in the dollars of the United States. */
+    public Words(Wordbook book, Mark mark) {
+        this(book, mark, new Money(Currency.getInstance(Locale.US), Locale.US));
+    }
 
     /**
      * What a phrase says; a code without words says itself, in marks that a test looks for. Where a text counts, as in
@@ -77,6 +85,11 @@ public record Words(Wordbook book, Mark mark) {
         return brief.parts().stream().map(part -> say(part.words())).collect(Collectors.joining());
     }
 
+    /** Several in a row, such as {@code 17, 28 and 42}. */
+    public String list(List<String> several) {
+        return ListFormatter.getInstance(Locale.UK).format(several);
+    }
+
     public LengthFormat lengths() {
         return LengthFormat.in(mark);
     }
@@ -109,10 +122,7 @@ public record Words(Wordbook book, Mark mark) {
             case "fine" -> lengths().fine(length);
             case "signed" -> (length.isPositive() ? "+" : "") + lengths().withUnit(length);
             case "buy" -> lengths().toBuy(length);
-            default ->
-                fine
-                        ? lengths().fine(length) + " " + lengths().unitWord()
-                        : lengths().withUnit(length);
+            default -> fine ? lengths().fineWithUnit(length) : lengths().withUnit(length);
         };
     }
 }

@@ -65,29 +65,29 @@ class BriefTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            square | A square cover for a pillow form that measures | 20 in | an envelope back
-            oblong | A rectangular cover for a pillow form that measures | 20 × 14 in | an envelope back
-            round  | A round cover for a pillow form that measures  | 20 in | an envelope back
-            vee    | A V-shaped cover for a pillow form that measures | 20 × 20 in | an upright envelope
-            run    | A long, 3-pocket cover for pillow forms that together measure | 20 × 20 in | an envelope back
+            square | A square cover for a pillow form that measures | 20\u00a0in | an envelope back
+            oblong | A rectangular cover for a pillow form that measures | 20 × 14\u00a0in | an envelope back
+            round  | A round cover for a pillow form that measures  | 20\u00a0in | an envelope back
+            vee    | A V-shaped cover for a pillow form that measures | 20 × 20\u00a0in | an upright envelope
+            run    | A long, 3-pocket cover for pillow forms that together measure | 20 × 20\u00a0in | an envelope back
             """)
     void isOneSentence(String kind, String begins, String measured, String back) {
         assertThat(WORDS.say(brief(bench(ShapeKind.ALL.coded(kind).orElseThrow()))))
                 .isEqualTo(begins + " " + measured + " over the curve, cut to form size, with " + back
-                        + " overlapping 4 in and ½ in seams (zigzagged), in plain cotton and plain linen.");
+                        + " overlapping 4\u00a0in and ½\u00a0in seams (zigzagged), in plain cotton and plain linen.");
     }
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            envelope   | an envelope back overlapping 4 in
-            banded     | a banded envelope overlapping 4 in
-            wrap       | a wrap overlapping 4 in
-            pillowcase | a flap of 5½ in tucked in under
-            edge-zip   | a zipper 16 in long in the bottom seam
-            back-zip   | a zipper 16 in long across the back, 2 in up
-            hidden-zip | a zipper 18 in long hidden under a band, 6 in up
-            arm-flap   | a flap of 6 in tucked in at one arm
-            sewn-shut  | an opening of 15 in sewn shut by hand
+            envelope   | an envelope back overlapping 4\u00a0in
+            banded     | a banded envelope overlapping 4\u00a0in
+            wrap       | a wrap overlapping 4\u00a0in
+            pillowcase | a flap of 5½\u00a0in tucked in under
+            edge-zip   | a zipper 16\u00a0in long in the bottom seam
+            back-zip   | a zipper 16\u00a0in long across the back, 2\u00a0in up
+            hidden-zip | a zipper 18\u00a0in long hidden under a band, 6\u00a0in up
+            arm-flap   | a flap of 6\u00a0in tucked in at one arm
+            sewn-shut  | an opening of 15\u00a0in sewn shut by hand
             """)
     void saysHowItOpens(String kind, String said) {
         assertThat(phrase(withOpening(kind), Decision.OPENING)).isEqualTo(said);
@@ -95,7 +95,7 @@ class BriefTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            piping    | piped with 5⁄32 in (4 mm) cord
+            piping    | piped with 5⁄32\u00a0in (4 mm) cord
             by-length | edged with fringe
             ruffle    | with a 2-in ruffle
             flange    | with a 2-in flange
@@ -114,9 +114,9 @@ class BriefTest {
     @CsvSource(delimiter = '|', textBlock = """
             CUT_TO_FORM     | cut to form size
             FINISH_TO_FORM  | finished to form size
-            SIZE_DOWN       | 2 in smaller than the form
+            SIZE_DOWN       | 2\u00a0in smaller than the form
             STRAIGHT_ACROSS | finished to the straight-across width
-            MY_OWN          | with my own ease of −1 in
+            MY_OWN          | with my own ease of −1\u00a0in
             """)
     void saysHowItFits(FitSchool school, String said) {
         assertThat(phrase(
@@ -169,6 +169,6 @@ class BriefTest {
                 LabelMeans.FORM,
                 Filling.UNKNOWN);
         assertThat(phrase(bench(ShapeKind.OBLONG).withForm(form), Decision.MEASURE))
-                .isEqualTo("21 in wide, over the curve, and 14 in high, by its label");
+                .isEqualTo("21\u00a0in wide, over the curve, and 14\u00a0in high, by its label");
     }
 }

@@ -115,17 +115,20 @@ class WordsTest {
                 ShapeKind.SQUARE,
                 Form.overCrown(Length.inches(21, 1, 4), Length.inches(21, 1, 4)));
         assertThat(words(English.US, Mark.EIGHTH).say(Brief.of(Reckoner.reckon(plan))))
-                .isEqualTo("A square cover for a pillow form that measures 21¼ in over the curve, cut to form size, "
-                        + "with an envelope back overlapping 4 in and ½ in seams (zigzagged), in plain cotton and "
-                        + "plain linen.");
+                .isEqualTo(
+                        "A square cover for a pillow form that measures 21¼\u00a0in over the curve, cut to form size, "
+                                + "with an envelope back overlapping 4\u00a0in and ½\u00a0in seams (zigzagged), "
+                                + "in plain cotton and "
+                                + "plain linen.");
     }
 
     /** What is in a name is never taken for a plural's own signs. */
     @Test
     void countsByTheRulesOfTheLanguage() {
         Words words = words(English.US, Mark.EIGHTH);
-        assertThat(words.say("need.spool", 1, 80)).isEqualTo("1 spool of 100 m, about 80 m used (estimate)");
-        assertThat(words.say("need.spool", 2, 180)).isEqualTo("2 spools of 100 m, about 180 m used (estimate)");
+        assertThat(words.say("need.spool", 1, 80)).isEqualTo("1 spool of 100\u00a0m, about 80\u00a0m used (estimate)");
+        assertThat(words.say("need.spool", 2, 180))
+                .isEqualTo("2 spools of 100\u00a0m, about 180\u00a0m used (estimate)");
         assertThat(words.say("drawing.cloth", "Wren's {#0} 'best'", 1))
                 .isEqualTo("Wren's {#0} 'best', unrolled from left to right with 1 piece on it");
     }
@@ -136,8 +139,8 @@ class WordsTest {
         assertThat(words(English.US, Mark.EIGHTH).say(selvage)).contains("selvage");
         assertThat(words(English.UK, Mark.EIGHTH).say(selvage)).contains("selvedge");
         Phrase overlap = Phrase.of("remedy.overlap", Length.inches(5));
-        assertThat(words(English.US, Mark.EIGHTH).say(overlap)).isEqualTo("Overlap 5 in");
-        assertThat(words(English.US, Mark.MILLIMETRE).say(overlap)).isEqualTo("Overlap 12.7 cm");
+        assertThat(words(English.US, Mark.EIGHTH).say(overlap)).isEqualTo("Overlap 5\u00a0in");
+        assertThat(words(English.US, Mark.MILLIMETRE).say(overlap)).isEqualTo("Overlap 12.7\u00a0cm");
         assertThat(words(English.US, Mark.EIGHTH).say("no.such.code")).isEqualTo("‹no.such.code›");
     }
 
@@ -165,12 +168,12 @@ class WordsTest {
         Words words = new Words(Wordbook.load(English.US, "craft"), Mark.EIGHTH);
         String told = words.say(
                 "finding.lip-narrow.why", Length.nearInches(0.456), Length.inches(0, 1, 2), Length.inches(1, 3, 4));
-        assertThat(told).contains("29\u204464 in", "½ in");
+        assertThat(told).contains("29\u204464\u00a0in", "½\u00a0in");
         assertThat(words.say(
                         "finding.lip-narrow.why",
                         Length.inches(0, 3, 8),
                         Length.inches(0, 1, 2),
                         Length.inches(1, 3, 4)))
-                .contains("3\u20448 in", "½ in");
+                .contains("3\u20448\u00a0in", "½\u00a0in");
     }
 }

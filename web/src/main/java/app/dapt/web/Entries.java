@@ -14,6 +14,7 @@ import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /**
  * What a person typed into the fields of a form, read field by field. What cannot be read keeps its text and gets a
@@ -21,6 +22,10 @@ import java.util.Optional;
  * looking at a cover in the other unit never touches it.
  */
 public final class Entries {
+
+    /** What may stand before or after a sum of money. */
+    private static final Pattern CURRENCY =
+            Pattern.compile("^[A-Z]{0,3}\\p{Sc}\\s*|^[A-Z]{3}\\s*|\\s*(\\p{Sc}|[A-Z]{3})$");
 
     private final Map<String, String> typed;
     private final Map<String, String> refusals = new HashMap<>();
@@ -96,7 +101,7 @@ public final class Entries {
         if (text.isBlank()) {
             return 0;
         }
-        String plain = text.strip().replace(',', '.');
+        String plain = CURRENCY.matcher(text.strip()).replaceAll("").replace(',', '.');
         if (plain.matches("\\d{1,6}(\\.\\d{1,2})?")) {
             int hundredths = new BigDecimal(plain).movePointRight(2).intValueExact();
             if (hundredths <= most) {

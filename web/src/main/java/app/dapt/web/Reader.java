@@ -4,6 +4,7 @@ import app.dapt.cover.CoverPlan;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Unit;
 import app.dapt.words.Wordbook.English;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -35,6 +36,10 @@ public record Reader(Optional<Unit> unit, English english, Light light) {
     /** The mark for pages that show no one cover, and for new covers. */
     public Mark mark() {
         return unit.map(Reader::usualMark).orElse(english == English.UK ? Mark.MILLIMETRE : Mark.EIGHTH);
+    }
+
+    public Locale locale() {
+        return english == English.UK ? Locale.UK : Locale.US;
     }
 
     private static Mark usualMark(Unit unit) {

@@ -1,5 +1,7 @@
 package app.dapt.web;
 
+import app.dapt.web.workroom.WorkroomCurrency;
+import app.dapt.words.Money;
 import app.dapt.words.Wordbook.English;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -15,9 +17,15 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 
-/** The switches for unit, English and light. They change what is shown, never what is stored. */
+/** The switches for unit, English and light, which change what is shown, never what is stored; and the currency. */
 @Controller
 class ReaderController {
+
+    private final WorkroomCurrency currency;
+
+    ReaderController(WorkroomCurrency currency) {
+        this.currency = currency;
+    }
 
     @PostMapping("/reader")
     String choose(
@@ -42,6 +50,16 @@ class ReaderController {
                         .maxAge(Duration.ofDays(400))
                         .build()
                         .toString());
+        return Redirect.back(typed.getOrDefault("back", "/"));
+    }
+
+    /** Chooses the currency of the whole workroom; one that there is not changes nothing. */
+    @PostMapping("/currency")
+    String currency(@RequestParam Map<String, String> typed, Reader reader) {
+        Money.all(reader.locale()).stream()
+                .filter(each -> each.getCurrencyCode().equals(typed.get("currency")))
+                .findFirst()
+                .ifPresent(currency::choose);
         return Redirect.back(typed.getOrDefault("back", "/"));
     }
 

@@ -1,10 +1,14 @@
 package app.dapt.web;
 
 import app.dapt.measure.Mark;
+import app.dapt.web.workroom.WorkroomCurrency;
+import app.dapt.words.Money;
 import app.dapt.words.Wordbook;
 import app.dapt.words.Wordbook.English;
 import app.dapt.words.Words;
+import java.util.Currency;
 import java.util.EnumMap;
+import java.util.Locale;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 
@@ -14,14 +18,19 @@ public class Wording {
 
     private final Map<English, Wordbook> books = new EnumMap<>(English.class);
 
-    public Wording() {
+    private final WorkroomCurrency currency;
+
+    public Wording(WorkroomCurrency currency) {
+        this.currency = currency;
         for (English english : English.values()) {
             books.put(english, Wordbook.load(english, "craft", "pages"));
         }
     }
 
     public Words words(Reader reader, Mark mark) {
-        return new Words(books.get(reader.english()), mark);
+        Locale locale = reader.locale();
+        Currency money = currency.chosen().orElseGet(() -> Currency.getInstance(locale));
+        return new Words(books.get(reader.english()), mark, new Money(money, locale));
     }
 
     public Words words(Reader reader) {

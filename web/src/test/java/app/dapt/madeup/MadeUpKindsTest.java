@@ -68,9 +68,9 @@ class MadeUpKindsTest {
     void areSaidOfferedListedAndPrinted(Site site) throws IOException, InterruptedException {
         CoverStore store = site.bean(CoverStore.class);
         long id = store.create(PLAN, "");
-        String said = "a drawstring in a channel of 1¼ in";
+        String said = "a drawstring in a channel of 1¼\u00a0in";
         assertThat(page(site, "/covers/" + id))
-                .contains("A ", "kite-shaped", said, "blanket-stitched ½ in deep", "with a bow")
+                .contains("A ", "kite-shaped", said, "blanket-stitched ½\u00a0in deep", "with a bow")
                 .doesNotContain("‹");
         assertThat(page(site, "/?find=Made+up")).contains("Made up", "kite-shaped");
         assertThat(page(site, "/covers/" + id + "/card")).contains("Bow").doesNotContain("‹");

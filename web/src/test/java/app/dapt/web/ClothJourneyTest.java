@@ -53,15 +53,16 @@ class ClothJourneyTest {
         try (Desk desk = site.copyOf(BENCH)) {
             desk.page().getByText("Lay it out on the fabric").click();
             assertThat(sentence(desk))
-                    .containsText("Buy ⅝ yd of Harbour stripe, 54 in wide, for 11.56.".replace("⅝", "5⁄8"));
+                    .containsText("Buy ⅝ yd of Harbour stripe, 54 in wide, for $11.56.".replace("⅝", "5⁄8"));
             assertThat(desk.page().locator(".looking")).containsText("This is the shortest layout possible.");
             assertThat(desk.page().locator(".width-table tr.cheapest")).hasCount(1);
             assertThat(desk.page().locator(".width-table tbody tr")).hasCount(5);
-            desk.page().locator("input[name^=price-]").first().fill("9.25");
+            desk.page().getByText("Other widths cost something else").click();
+            desk.page().locator("input[name^=price-]").first().fill("$9.25");
             desk.page().locator("input[name^=price-]").first().dispatchEvent("change");
             assertThat(desk.page().locator(".width-table tr.cheapest")).containsText("42 in");
             desk.page().getByText("Change to 42 in wide").click();
-            assertThat(sentence(desk)).containsText("42 in wide, for 5.78.");
+            assertThat(sentence(desk)).containsText("42 in wide, for $5.78.");
             assertThat(desk.errors()).isEmpty();
         }
     }
@@ -128,19 +129,47 @@ class ClothJourneyTest {
         }
     }
 
+    private static void currency(Page page, String was, String now) {
+        page.getByText("Prices in " + was).click();
+        page.locator("#f-currency").selectOption(now);
+        page.locator(".widths form:has(#f-currency)").getByText("Save").click();
+    }
+
+    @Test
+    void moneyIsInTheCurrencyOfTheWorkroom(Site site) {
+        try (Desk desk = onCloth(site, BENCH, 1)) {
+            Page page = desk.page();
+            page.locator("#f-cloth-price").fill("a lot");
+            page.locator(".widths").getByText("Save").first().click();
+            assertThat(page.locator(".widths .field.refused")).containsText("Write the price like 12.50");
+            assertThat(page.locator("#f-cloth-price")).hasValue("a lot");
+            page.locator("#f-cloth-price").fill("€20");
+            page.locator(".widths").getByText("Save").first().click();
+            assertThat(page.locator("#f-cloth-price")).hasValue("20.00");
+            currency(page, "US Dollar", "EUR");
+            assertThat(sentence(desk)).containsText("for €");
+            String cloth = page.url();
+            page.locator(".steps").getByText("Plan").click();
+            assertThat(page.locator("#plan")).containsText("€");
+            page.navigate(cloth);
+            currency(page, "Euro", "USD");
+            assertThat(sentence(desk)).containsText("for $");
+        }
+    }
+
     @Test
     void howTheClothItselfRepeatsAndShrinksIsSaidHereForEveryCover(Site site) {
         try (Desk desk = onCloth(site, BENCH, 1)) {
             Page page = desk.page();
             String plain = page.locator(".to-buy tfoot").innerText();
-            page.locator(".stuff summary").click();
+            page.locator(".cloth-choices .stuff summary").click();
             page.locator("#f-cloth-shrinks-along").fill("nothing much");
             page.locator("#f-cloth-shrinks-across").fill("6");
-            page.locator(".stuff").getByText("Save").click();
+            page.locator(".cloth-choices .stuff").getByText("Save").click();
             assertThat(page.locator(".stuff .field.refused")).containsText("That isn’t a percentage");
             assertThat(page.locator("#f-cloth-shrinks-along")).hasValue("nothing much");
             page.locator("#f-cloth-shrinks-along").fill("20");
-            page.locator(".stuff").getByText("Save").click();
+            page.locator(".cloth-choices .stuff").getByText("Save").click();
             assertThat(page.locator(".to-buy tbody")).containsText("extra for shrinkage");
             assertThat(page.locator(".to-buy tfoot")).not().hasText(plain);
             choose(desk, "sideways", true);
@@ -281,7 +310,7 @@ class ClothJourneyTest {
             page.locator("#f-apart").fill("8");
             page.getByText("Set the scale").click();
             // The two places are four fifths of its width apart.
-            assertThat(page.locator(".picture")).containsText("shows 10 × 6 5⁄8 in".replace(" 5", "\u200a5"));
+            assertThat(page.locator(".picture")).containsText("shows 10 × 6 5⁄8 in".replace(" 5", "\u202f5"));
             String picture = page.locator(".scale-picture img").getAttribute("src");
             assertThat(page.request().get(site.address() + picture).headers().get("content-type"))
                     .isEqualTo("image/jpeg");

@@ -53,7 +53,7 @@ class CoversJourneyTest {
             desk.page().waitForURL("**/covers/*");
             assertThat(desk.page().locator("h1").innerText()).contains("Cabin trunk <b>");
             assertThat(desk.brief())
-                    .startsWith("A rectangular cover for a pillow form that measures 36 × 14 in over the curve");
+                    .startsWith("A rectangular cover for a pillow form that measures 36 × 14\u00a0in over the curve");
         }
     }
 

@@ -33,7 +33,7 @@ class PlanJourneyTest {
             page.waitForFunction("() => document.activeElement.id === 'c-opening-envelope'");
             page.keyboard().press("5");
             page.waitForFunction(
-                    "() => document.querySelector('p.sentence').innerText.includes('a zipper 18 in long in the "
+                    "() => document.querySelector('p.sentence').innerText.includes('a zipper 18\u00a0in long in the "
                             + "bottom seam')");
             page.keyboard().press("1");
             page.waitForFunction("() => document.querySelector('p.sentence').innerText.includes('an envelope back')");
@@ -45,14 +45,14 @@ class PlanJourneyTest {
             }
             page.waitForFunction("() => document.querySelector('#cut-back-upper .size').innerText === '21¼ × 14¼'");
             page.waitForFunction("() => document.querySelector('p.sentence').innerText.includes('two thirds')");
-            assertThat(desk.brief()).contains("an envelope back (two thirds) overlapping 5¼ in");
+            assertThat(desk.brief()).contains("an envelope back (two thirds) overlapping 5¼\u00a0in");
             page.keyboard().press("Enter");
             page.locator("#slip").waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
             assertThat(page.evaluate("document.activeElement.id")).isEqualTo("phrase-opening");
 
             page.keyboard().press("z");
             page.waitForFunction(
-                    "() => document.querySelector('#cut-back-upper .size').innerText === '21¼ × 13\u200a5\u20448'");
+                    "() => document.querySelector('#cut-back-upper .size').innerText === '21¼ × 13\u202f5\u20448'");
             page.keyboard().press("Shift+Z");
             page.waitForFunction("() => document.querySelector('#cut-back-upper .size').innerText === '21¼ × 14¼'");
             page.keyboard().press("?");
@@ -68,7 +68,7 @@ class PlanJourneyTest {
             desk.open("opening");
             desk.set("overlap", "7");
             desk.set("centre", "9");
-            assertThat(desk.brief()).contains("overlapping 7 in");
+            assertThat(desk.brief()).contains("overlapping 7\u00a0in");
             desk.page().keyboard().press("Escape");
             desk.page().locator("#slip").waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
             assertThat(desk.brief()).isEqualTo(before);
@@ -83,8 +83,8 @@ class PlanJourneyTest {
             desk.open("opening");
             assertThat(desk.page().locator(".sight s").count()).isZero();
             desk.set("overlap", "7");
-            assertThat(desk.page().locator("#cut-back-upper s").innerText()).isEqualTo("21¼ × 14\u200a1\u20448");
-            assertThat(desk.size("back-upper")).isEqualTo("21¼ × 15\u200a1\u20448");
+            assertThat(desk.page().locator("#cut-back-upper s").innerText()).isEqualTo("21¼ × 14\u202f1\u20448");
+            assertThat(desk.size("back-upper")).isEqualTo("21¼ × 15\u202f1\u20448");
             assertThat(desk.page().locator("#cut-front s").count()).isZero();
             desk.page().locator("#c-opening-edge-zip").click();
             desk.page().locator("#cut-back").waitFor();
@@ -120,11 +120,11 @@ class PlanJourneyTest {
             desk.page().locator("#slip [name=keep]").click();
             desk.settle();
             desk.page().reload();
-            assertThat(desk.brief()).contains("overlapping 7 in");
+            assertThat(desk.brief()).contains("overlapping 7\u00a0in");
             desk.page().locator("#undo button").click();
             desk.page()
                     .waitForFunction(
-                            "() => document.querySelector('p.sentence').innerText.includes('overlapping 5 in')");
+                            "() => document.querySelector('p.sentence').innerText.includes('overlapping 5\u00a0in')");
             assertThat(desk.page().locator("#undo button").isDisabled()).isTrue();
         }
     }
@@ -142,7 +142,7 @@ class PlanJourneyTest {
             assertThat(desk.page().locator("#f-across-straight-across").inputValue())
                     .as("still there to mend")
                     .isEqualTo("about 19");
-            assertThat(desk.page().locator(".finding").innerText()).contains("The label is off by 1¾ in");
+            assertThat(desk.page().locator(".finding").innerText()).contains("The label is off by 1¾\u00a0in");
             desk.set("across-straight-across", "19 1/4");
             assertThat(desk.page().locator("#r-across-straight-across").innerText())
                     .isEmpty();
@@ -184,7 +184,7 @@ class PlanJourneyTest {
                     .isEqualTo(stored);
             desk.open("opening");
             desk.set("overlap", "14,5");
-            assertThat(desk.brief()).contains("overlapping 14.5 cm");
+            assertThat(desk.brief()).contains("overlapping 14.5\u00a0cm");
             desk.page().locator("button[name=english][value=UK]").click();
             assertThat(desk.brief()).contains("cover for a cushion pad that measures");
         }
@@ -202,7 +202,7 @@ class PlanJourneyTest {
                             .count())
                     .isEqualTo(1);
             assertThat(desk.page().locator("#cut-back-upper tfoot td").last().innerText())
-                    .isEqualTo("14\u200a1\u20448 in");
+                    .isEqualTo("14\u202f1\u20448\u00a0in");
         }
     }
 
@@ -222,7 +222,8 @@ class PlanJourneyTest {
             assertThat(desk.page().locator(".fits thead th").count()).isEqualTo(5);
             desk.page().getByLabel("Use this fit: One size smaller").click();
             desk.page()
-                    .waitForFunction("() => document.querySelector('p.sentence').innerText.includes('2 in smaller')");
+                    .waitForFunction(
+                            "() => document.querySelector('p.sentence').innerText.includes('2\u00a0in smaller')");
             assertThat(desk.page().locator(".fits table").isVisible())
                     .as("still comparing")
                     .isTrue();
@@ -274,10 +275,10 @@ class PlanJourneyTest {
             assertThat(desk.page().locator("#r-overlap").innerText()).contains("Dapt can’t read");
             desk.page().locator("#f-overlap").fill("6½");
             desk.page().locator("#slip [name=keep]").click();
-            assertThat(desk.brief()).contains("overlapping 6½ in");
+            assertThat(desk.brief()).contains("overlapping 6½\u00a0in");
             assertThat(desk.page().locator("#slip").count()).isZero();
             desk.page().locator("#undo button").click();
-            assertThat(desk.brief()).contains("overlapping 5 in");
+            assertThat(desk.brief()).contains("overlapping 5\u00a0in");
         }
     }
 }

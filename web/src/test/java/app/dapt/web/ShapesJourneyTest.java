@@ -24,8 +24,8 @@ class ShapesJourneyTest {
         try (Desk desk = site.copyOf("Wheelhouse bench, port end")) {
             desk.open("opening");
             for (String[] choice : new String[][] {
-                {"banded", "banded envelope overlapping 5 in"},
-                {"wrap", "a wrap overlapping 5 in"},
+                {"banded", "banded envelope overlapping 5\u00a0in"},
+                {"wrap", "a wrap overlapping 5\u00a0in"},
                 {"pillowcase", "flap of"},
                 {"edge-zip", "in the bottom seam"},
                 {"back-zip", "across the back"},
@@ -110,14 +110,14 @@ class ShapesJourneyTest {
                     + "/have?in=in&frontAcross=21%201/4&frontUpDown=21%201/4&backAcross=21%201/4"
                     + "&firstDepth=14%201/8&secondDepth=14%201/8&firstHem=1&secondHem=1&allowance=1/2");
             assertThat(page.locator(".have-finished").innerText())
-                    .isEqualTo("Makes a cover 20¼ in × 20¼ in finished, with backs overlapping 5 in");
+                    .isEqualTo("Makes a cover 20¼\u00a0in × 20¼\u00a0in finished, with backs overlapping 5\u00a0in");
             page.locator("button[name=unit][value=cm]").click();
             assertThat(page.locator(".have-finished").innerText())
                     .as("the same pieces, in the other unit")
-                    .contains("51.4 cm × 51.4 cm", "12.7 cm");
+                    .contains("51.4\u00a0cm × 51.4\u00a0cm", "12.7\u00a0cm");
             page.locator(".have-back button.do").click();
             page.waitForURL("**/covers/*");
-            assertThat(desk.brief()).contains("overlapping 12.7 cm");
+            assertThat(desk.brief()).contains("overlapping 12.7\u00a0cm");
             assertThat(desk.errors()).isEmpty();
         }
     }

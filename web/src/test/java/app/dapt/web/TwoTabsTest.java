@@ -18,14 +18,16 @@ class TwoTabsTest {
             one.set("allowance", "5/8");
             other.set("overlap", "7");
             assertThat(other.page().locator(".conflict").innerText()).contains("changed in another tab", "the opening");
-            assertThat(other.brief()).as("the cover as it now is").contains("overlapping 5 in and 5\u20448 in seams");
+            assertThat(other.brief())
+                    .as("the cover as it now is")
+                    .contains("overlapping 5\u00a0in and 5\u20448\u00a0in seams");
             other.page().locator(".conflict .do").click();
             other.page()
                     .waitForFunction(
-                            "() => document.querySelector('p.sentence').innerText.includes('overlapping 7 in and "
-                                    + "5\u20448 in seams')");
+                            "() => document.querySelector('p.sentence').innerText.includes('overlapping 7\u00a0in and "
+                                    + "5\u20448\u00a0in seams')");
             one.page().reload();
-            assertThat(one.brief()).contains("overlapping 7 in and 5\u20448 in seams");
+            assertThat(one.brief()).contains("overlapping 7\u00a0in and 5\u20448\u00a0in seams");
         }
     }
 
@@ -39,7 +41,7 @@ class TwoTabsTest {
             other.page().locator("#slip [name=keep]").click();
             assertThat(other.page().locator(".conflict").isVisible()).isTrue();
             other.page().locator(".conflict .do").click();
-            assertThat(other.brief()).contains("overlapping 8 in and ¾ in seams");
+            assertThat(other.brief()).contains("overlapping 8\u00a0in and ¾\u00a0in seams");
         }
     }
 }

@@ -94,7 +94,8 @@ class ClothController {
         Cloth use = AtTable.needed(at).stuff();
         Entries entries = new Entries(typed, at.words());
         boolean sideways = typed.containsKey("sideways") ? typed.get("sideways").equals("true") : use.sideways();
-        Cloth used = ClothEntry.used(use.used(sideways, use.ownRepeat(), use.shrinkage()), "cloth", entries);
+        Cloth used = ClothEntry.used(use.used(sideways, use.ownRepeat(), use.shrinkage()), "cloth", entries)
+                .withPrice(entries.hundredths("cloth-price", Cloth.DEAREST, use.price()));
         cutting.change(at, each -> used);
         return answer(at.on(cutting.table(at.table().owner(), reader)), entries, part, model);
     }

@@ -27,6 +27,7 @@ import app.dapt.words.Money;
 import app.dapt.words.Words;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Currency;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -203,7 +204,7 @@ public record ClothPage(
         }
         String buy = w.say("cloth.buy", laid.toBuy().total(), use().name(), use().width());
         return use().cost(laid.toBuy().total(), table.unit())
-                .map(cost -> w.say("cloth.buy-cost", buy, Money.shown(cost)))
+                .map(cost -> w.say("cloth.buy-cost", buy, w.money().shown(cost)))
                 .orElse(w.say("cloth.buy-plain", buy));
     }
 
@@ -240,25 +241,43 @@ public record ClothPage(
         boolean known = !bought.isEmpty()
                 && bought.stream().allMatch(line -> line.cost().isPresent());
         return known
-                ? Optional.of(Money.shown(
-                        bought.stream().mapToLong(line -> line.cost().get()).sum()))
+                ? Optional.of(w.money()
+                        .shown(bought.stream()
+                                .mapToLong(line -> line.cost().get())
+                                .sum()))
                 : Optional.empty();
     }
 
     public String money(long hundredths) {
-        return Money.shown(hundredths);
+        return w.money().shown(hundredths);
     }
 
     public String price(WidthRow row) {
         String standing = Optional.ofNullable(plan().prices().get(row.width()))
-                .map(Money::shown)
+                .map(Money::plain)
                 .orElse("");
         return entries.value(row.priceName(), standing);
     }
 
+    /** The cloth's own price, as typed. */
+    public String ownPrice() {
+        return entries.value("cloth-price", usualPrice());
+    }
+
+    /** Whether some width costs something else than the cloth's own, or is being given a price. */
+    public boolean hasPricesByWidth() {
+        return !plan().prices().isEmpty()
+                || widths.stream().anyMatch(row -> refusal(row.priceName()).isPresent());
+    }
+
+    /** The currencies to choose from, the one in use among them. */
+    public List<Currency> currencies() {
+        return Money.all(w.money().locale());
+    }
+
     /** What the other widths' prices are taken to be, where none is given. */
     public String usualPrice() {
-        return use().price() == 0 ? "" : Money.shown(use().price());
+        return use().price() == 0 ? "" : Money.plain(use().price());
     }
 
     public List<String> drawings() {

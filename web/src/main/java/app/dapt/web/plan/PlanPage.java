@@ -113,12 +113,12 @@ public record PlanPage(
 
     /** What a cloth costs, as far as its price is known. */
     public Optional<String> cost(ClothNeed need) {
-        return toBuy().cost(need).map(Money::shown);
+        return toBuy().cost(need).map(w.money()::shown);
     }
 
     /** What all the cloth costs, where every price is known. */
     public Optional<String> costOfAll() {
-        return toBuy().cost().map(Money::shown);
+        return toBuy().cost().map(w.money()::shown);
     }
 
     public Brief brief() {
@@ -348,7 +348,7 @@ public record PlanPage(
     }
 
     public String price(Cloth cloth) {
-        return cloth.price() == 0 ? "" : Money.shown(cloth.price());
+        return cloth.price() == 0 ? "" : Money.plain(cloth.price());
     }
 
     public Optional<Length> repeat(Cloth cloth, String way) {

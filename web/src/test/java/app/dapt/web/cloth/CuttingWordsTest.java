@@ -40,6 +40,10 @@ class CuttingWordsTest {
                 words);
     }
 
+    private static List<String> said(CuttingWords cutting) {
+        return cutting.cuts().stream().map(CuttingWords.Line::words).toList();
+    }
+
     private static LayoutChoices usual() {
         return LayoutChoices.usual(CLOTH, Unit.INCH);
     }
@@ -47,16 +51,18 @@ class CuttingWordsTest {
     @Test
     void offTheBoltItIsCutAcrossFirstAndThePairIsCutOnTheFold() {
         CuttingWords cutting = cutting(usual(), 2, English.US);
-        assertThat(cutting.cuts())
+        assertThat(said(cutting))
                 .containsExactly(
-                        "Cut across at 20 in, from 0 to 44 in",
-                        "Cut lengthwise, 20 in from the left selvage edge, from 0 to 20 in",
-                        "Cut lengthwise, 40 in from the left selvage edge, from 0 to 20 in");
-        assertThat(cutting.folds()).anyMatch(line -> line.startsWith("Cut pieces 1 and 2 together: fold lengthwise"));
+                        "Cut across at 20\u00a0in, from 0 to 44\u00a0in",
+                        "Cut lengthwise, 20 and 40\u00a0in from the left selvage edge, from 0 to 20\u00a0in");
+        assertThat(cutting.cuts()).extracting(CuttingWords.Line::numbers).containsExactly("1", "2–3");
+        assertThat(cutting.cuts().get(1).lights()).containsExactly(2, 3);
+        assertThat(cutting.folds())
+                .anyMatch(line -> line.matches("Fold lengthwise .* and cut 1 with 2 as one: one piece fewer to cut."));
         assertThat(cutting.offcuts())
                 .as("a strip four inches wide is not worth keeping")
                 .isEmpty();
-        assertThat(cutting(usual(), 2, English.UK).cuts().get(1)).contains("left selvedge edge");
+        assertThat(said(cutting(usual(), 2, English.UK)).get(1)).contains("left selvedge edge");
     }
 
     @Test
@@ -64,15 +70,15 @@ class CuttingWordsTest {
         Scrap small = Scrap.rectangle("port", Length.inches(20), Length.inches(26));
         Scrap other = Scrap.rectangle("starboard", Length.inches(26), Length.inches(20));
         CuttingWords cutting = cutting(usual().at(true, List.of(small, other)), 2, English.US);
-        assertThat(cutting.cuts())
+        assertThat(said(cutting))
                 .containsExactly(
-                        "Cut across at 20 in, from 0 to 20 in (port)",
-                        "Cut lengthwise, 20 in from the left edge, from 0 to 20 in (starboard)");
-        assertThat(cutting.offcuts()).containsExactlyInAnyOrder("20 × 6 in of port", "6 × 20 in of starboard");
-        assertThat(cutting(usual().at(true, List.of(small, other)), 1, English.US)
-                        .cuts())
+                        "Cut across at 20\u00a0in, from 0 to 20\u00a0in (port)",
+                        "Cut lengthwise, 20\u00a0in from the left edge, from 0 to 20\u00a0in (starboard)");
+        assertThat(cutting.offcuts())
+                .containsExactlyInAnyOrder("20 × 6\u00a0in of port", "6 × 20\u00a0in of starboard");
+        assertThat(said(cutting(usual().at(true, List.of(small, other)), 1, English.US)))
                 .as("one alone need not be named")
-                .containsExactly("Cut across at 20 in, from 0 to 20 in");
+                .containsExactly("Cut across at 20\u00a0in, from 0 to 20\u00a0in");
     }
 
     @Test
