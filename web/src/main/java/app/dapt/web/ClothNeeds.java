@@ -5,9 +5,9 @@ import app.dapt.cover.ClothToBuy;
 import app.dapt.layout.ClothNeed;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Piece;
-import java.util.LinkedHashMap;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
-import java.util.Map;
 import org.springframework.stereotype.Component;
 
 /** What to buy of a cloth for some pieces, remembered: the same pieces on the same cloth are laid out once. */
@@ -19,27 +19,13 @@ public class ClothNeeds implements ClothToBuy.Laying {
     /** What the answer follows from: neither the cloth's name nor its price. */
     private record Asked(Cloth cloth, List<Piece> pieces, Unit unit) {}
 
-    private final Map<Asked, ClothNeed> known = new LinkedHashMap<>(16, .75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Asked, ClothNeed> eldest) {
-            return size() > MOST;
-        }
-    };
+    private final Cache<Asked, ClothNeed> known =
+            Caffeine.newBuilder().maximumSize(MOST).build();
 
     @Override
     public ClothNeed need(Cloth cloth, List<Piece> pieces, Unit unit) {
         Asked asked = new Asked(cloth.withId(0).withPrice(0).withName("any"), pieces, unit);
-        ClothNeed need;
-        synchronized (known) {
-            need = known.get(asked);
-        }
-        if (need == null) {
-            // Two who ask at once both lay it out: they come to the same.
-            need = ClothNeed.of(cloth, pieces, unit);
-            synchronized (known) {
-                known.put(asked, need);
-            }
-        }
+        ClothNeed need = known.get(asked, any -> ClothNeed.of(cloth, pieces, unit));
         return new ClothNeed(cloth, need.area(), need.toBuy());
     }
 }

@@ -12,8 +12,7 @@ import app.dapt.files.Pen;
 import app.dapt.files.SvgDrawing;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
-import app.dapt.web.Reader;
-import app.dapt.web.Wording;
+import app.dapt.measure.Mark;
 import app.dapt.web.workroom.Cover;
 import app.dapt.words.Words;
 import java.util.List;
@@ -42,9 +41,8 @@ public record CoverLine(
     /** User units that the longer side of a drawing takes. */
     private static final double UNITS = 40;
 
-    static CoverLine of(Cover cover, Reader reader, Wording wording, ClothToBuy.Laying laying) {
-        Reckoned reckoned = Reckoner.reckonWithoutRemedies(cover.plan(), reader.mark(cover.plan()));
-        Words words = wording.words(reader, reckoned.mark());
+    static CoverLine of(Cover cover, Mark mark, Words words, ClothToBuy.Laying laying) {
+        Reckoned reckoned = Reckoner.reckonWithoutRemedies(cover.plan(), mark);
         Length across = reckoned.finished(Axis.ACROSS);
         Length upDown = reckoned.finished(Axis.UP_DOWN);
         return new CoverLine(

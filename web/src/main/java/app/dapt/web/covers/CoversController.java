@@ -15,7 +15,6 @@ import app.dapt.form.Reading;
 import app.dapt.form.Readings;
 import app.dapt.measure.Length;
 import app.dapt.measure.PlainText;
-import app.dapt.web.ClothNeeds;
 import app.dapt.web.Entries;
 import app.dapt.web.Reader;
 import app.dapt.web.Redirect;
@@ -52,13 +51,13 @@ class CoversController {
     private final CoverStore store;
     private final SetStore sets;
     private final Wording wording;
-    private final ClothNeeds needs;
+    private final CoverLines lines;
 
-    CoversController(CoverStore store, SetStore sets, Wording wording, ClothNeeds needs) {
+    CoversController(CoverStore store, SetStore sets, Wording wording, CoverLines lines) {
         this.store = store;
         this.sets = sets;
         this.wording = wording;
-        this.needs = needs;
+        this.lines = lines;
     }
 
     @GetMapping("/")
@@ -251,8 +250,8 @@ class CoversController {
     private void list(Reader reader, ListRequest asked, Model model) {
         CoverStore.Page page = store.list(asked.find(), asked.page());
         Sorting sorting = asked.sort();
-        List<CoverLine> lines = sorting.sorted(page.covers().stream()
-                .map(cover -> CoverLine.of(cover, reader, wording, needs))
+        List<CoverLine> shown = sorting.sorted(page.covers().stream()
+                .map(cover -> lines.of(cover, reader))
                 .filter(line -> !asked.wrong() || line.wrong().isPresent())
                 .toList());
         List<CoverSet.Line> all = sets.list();
@@ -260,10 +259,10 @@ class CoversController {
         model.addAttribute(
                 "groups",
                 bySet
-                        ? CoverGroup.bySet(lines, all, sets.members())
-                        : List.of(new CoverGroup(Optional.empty(), lines)));
+                        ? CoverGroup.bySet(shown, all, sets.members())
+                        : List.of(new CoverGroup(Optional.empty(), shown)));
         model.addAttribute("nothingYet", page.all() == 0 && asked.find().isBlank());
-        model.addAttribute("empty", lines.isEmpty() && page.broken().isEmpty());
+        model.addAttribute("empty", shown.isEmpty() && page.broken().isEmpty());
         model.addAttribute("listed", page);
         model.addAttribute("picked", List.of());
         model.addAttribute("deleted", List.of());

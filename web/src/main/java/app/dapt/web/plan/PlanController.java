@@ -1,5 +1,6 @@
 package app.dapt.web.plan;
 
+import app.dapt.cover.ClothToBuy;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Finding;
 import app.dapt.cover.Reckoned;
@@ -187,7 +188,17 @@ class PlanController {
                 .map(plan -> Reckoner.reckonWithoutRemedies(plan, asked.reader().mark(plan)));
         model.addAttribute(
                 "page",
-                new PlanPage(cover, reckoned, words, needs, slip.orElse(null), shown, gesture, asked.view(), before));
+                new PlanPage(
+                        cover,
+                        reckoned,
+                        words,
+                        needs,
+                        ClothToBuy.of(reckoned, needs),
+                        slip.orElse(null),
+                        shown,
+                        gesture,
+                        asked.view(),
+                        before));
         return reckoned;
     }
 }

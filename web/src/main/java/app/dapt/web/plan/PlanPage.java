@@ -43,6 +43,7 @@ import java.util.stream.Stream;
 /**
  * The plan view of one cover, ready for its template.
  *
+ * @param toBuy   what to buy of each cloth
  * @param slip    the one that is open, or nothing
  * @param entries what stands in its fields
  * @param gesture names what is done while that slip is open
@@ -54,6 +55,7 @@ public record PlanPage(
         Reckoned reckoned,
         Words w,
         ClothToBuy.Laying laying,
+        ClothToBuy toBuy,
         Slip slip,
         Entries entries,
         String gesture,
@@ -106,19 +108,14 @@ public record PlanPage(
                 && reading("across", reading).isPresent();
     }
 
-    /** What to buy of each cloth. */
-    public ClothToBuy toBuy() {
-        return ClothToBuy.of(reckoned, laying);
-    }
-
     /** What a cloth costs, as far as its price is known. */
     public Optional<String> cost(ClothNeed need) {
-        return toBuy().cost(need).map(w.money()::shown);
+        return toBuy.cost(need).map(w.money()::shown);
     }
 
     /** What all the cloth costs, where every price is known. */
     public Optional<String> costOfAll() {
-        return toBuy().cost().map(w.money()::shown);
+        return toBuy.cost().map(w.money()::shown);
     }
 
     public Brief brief() {

@@ -4,6 +4,8 @@ import app.dapt.cover.CoverPlan;
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.PlanJson;
 import app.dapt.measure.PlainText;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -18,6 +20,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class CoverStore {
+
+    private static final Cache<String, CoverPlan> READ =
+            Caffeine.newBuilder().maximumSize(1_000).build();
 
     /** For a change that is right whatever else was changed meanwhile. */
     public static final long ANY_VERSION = -1;
@@ -124,7 +129,7 @@ public class CoverStore {
 
     private static Optional<CoverPlan> readable(String text) {
         try {
-            return Optional.of(PlanJson.read(text));
+            return Optional.of(read(text));
         } catch (BadPlanFile e) {
             return Optional.empty();
         }
@@ -292,14 +297,20 @@ public class CoverStore {
     private static Cover cover(CoverRow row) {
         try {
             return new Cover(
-                    row.id(),
-                    row.version(),
-                    PlanJson.read(row.plan()),
-                    row.revision() > 1,
-                    row.revision() < row.last());
+                    row.id(), row.version(), read(row.plan()), row.revision() > 1, row.revision() < row.last());
         } catch (BadPlanFile e) {
             throw new BrokenCover(new Broken(row.id(), named(PlanJson.name(row.plan()), row.id()), e.getMessage()));
         }
+    }
+
+    /** The plan that a text says; one that was read lately is not read again. */
+    private static CoverPlan read(String text) throws BadPlanFile {
+        CoverPlan known = READ.getIfPresent(text);
+        if (known == null) {
+            known = PlanJson.read(text);
+            READ.put(text, known);
+        }
+        return known;
     }
 
     private static String named(String name, long id) {

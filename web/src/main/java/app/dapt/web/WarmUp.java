@@ -1,0 +1,94 @@
+package app.dapt.web;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/**
+ * Reads the pages that somebody is about to read, once the door is open, so that Java has compiled what shows them
+ * before the first press. It only looks: nothing is changed or kept by it. Told to do so once, it closes Dapt after:
+ * that is how the start notes which classes the first pages take.
+ */
+@Component
+@ConditionalOnProperty("dapt.warm-up")
+class WarmUp {
+
+    private static final Duration LONGEST = Duration.ofSeconds(6);
+    private static final int COVERS = 4;
+    private static final List<String> ASKED = List.of("", "?slip=opening", "?slip=edge", "?view=pieces");
+    private static final Pattern COVER = Pattern.compile("href=\"(/covers/\\d+)\"");
+
+    private final ConfigurableApplicationContext context;
+    private final boolean once;
+
+    WarmUp(ConfigurableApplicationContext context, @Value("${dapt.warm-up}") String manner) {
+        this.context = context;
+        this.once = manner.equals("once");
+    }
+
+    @EventListener
+    void opened(ApplicationReadyEvent event) {
+        String port = context.getEnvironment().getRequiredProperty("local.server.port");
+        Thread reading = new Thread(() -> read("http://127.0.0.1:" + port), "warm-up");
+        reading.setDaemon(true);
+        reading.start();
+    }
+
+    private void read(String door) {
+        try {
+            readFor(once ? Duration.ZERO : LONGEST, door);
+        } finally {
+            if (once) {
+                System.exit(SpringApplication.exit(context));
+            }
+        }
+    }
+
+    private static void readFor(Duration time, String door) {
+        Instant end = Instant.now().plus(time);
+        try {
+            HttpClient client = HttpClient.newHttpClient();
+            do {
+                Matcher covers = COVER.matcher(page(client, door + "/"));
+                List<String> paths = covers.results()
+                        .map(found -> found.group(1))
+                        .distinct()
+                        .limit(COVERS)
+                        .flatMap(path -> ASKED.stream().map(path::concat))
+                        .toList();
+                for (String path :
+                        Stream.concat(paths.stream(), Stream.of("/have")).toList()) {
+                    page(client, door + path);
+                }
+            } while (Instant.now().isBefore(end));
+        } catch (IOException e) {
+            // Somebody is closing already; whoever reads next is the one to warm it.
+            return;
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private static String page(HttpClient client, String address) throws IOException, InterruptedException {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(address))
+                .header("Accept", "text/html")
+                .timeout(LONGEST)
+                .build();
+        return client.send(request, HttpResponse.BodyHandlers.ofString()).body();
+    }
+}

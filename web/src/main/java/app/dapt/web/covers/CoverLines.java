@@ -1,0 +1,37 @@
+package app.dapt.web.covers;
+
+import app.dapt.cover.CoverPlan;
+import app.dapt.measure.Mark;
+import app.dapt.web.ClothNeeds;
+import app.dapt.web.Reader;
+import app.dapt.web.Wording;
+import app.dapt.web.workroom.Cover;
+import app.dapt.words.Wordbook.English;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import org.springframework.stereotype.Component;
+
+/** Lines of the list, remembered: a cover that has not changed is not drawn again. */
+@Component
+class CoverLines {
+
+    private static final int MOST = 1_000;
+
+    /** What a line follows from. */
+    private record Asked(long id, CoverPlan plan, Mark mark, English english) {}
+
+    private final Cache<Asked, CoverLine> known =
+            Caffeine.newBuilder().maximumSize(MOST).build();
+    private final Wording wording;
+    private final ClothNeeds needs;
+
+    CoverLines(Wording wording, ClothNeeds needs) {
+        this.wording = wording;
+        this.needs = needs;
+    }
+
+    CoverLine of(Cover cover, Reader reader) {
+        Asked asked = new Asked(cover.id(), cover.plan(), reader.mark(cover.plan()), reader.english());
+        return known.get(asked, any -> CoverLine.of(cover, asked.mark(), wording.words(reader, asked.mark()), needs));
+    }
+}
