@@ -29,12 +29,14 @@ public final class Markup {
 
     /** The end of an element. */
     public Markup close(String name) {
-        return raw("</" + name + ">");
+        text.append("</").append(name).append('>');
+        return this;
     }
 
     /** Text, escaped. */
     public Markup words(String words) {
-        return raw(escaped(words));
+        escape(words);
+        return this;
     }
 
     /** An element that holds words and nothing else. */
@@ -43,9 +45,11 @@ public final class Markup {
     }
 
     private Markup start(String name, Object... attributes) {
-        raw("<" + name);
+        text.append('<').append(name);
         for (int i = 0; i < attributes.length; i += 2) {
-            raw(" " + attributes[i] + "=\"" + escaped(shown(attributes[i + 1])) + "\"");
+            text.append(' ').append(attributes[i]).append("=\"");
+            escape(shown(attributes[i + 1]));
+            text.append('"');
         }
         return this;
     }
@@ -68,11 +72,17 @@ public final class Markup {
         return (hundredths < 0 ? "-" : "") + whole + decimals;
     }
 
-    private static String escaped(String value) {
-        return value.replace("&", "&amp;")
-                .replace("<", "&lt;")
-                .replace(">", "&gt;")
-                .replace("\"", "&quot;");
+    private void escape(String value) {
+        for (int i = 0; i < value.length(); i++) {
+            char letter = value.charAt(i);
+            switch (letter) {
+                case '&' -> text.append("&amp;");
+                case '<' -> text.append("&lt;");
+                case '>' -> text.append("&gt;");
+                case '"' -> text.append("&quot;");
+                default -> text.append(letter);
+            }
+        }
     }
 
     @Override
