@@ -128,6 +128,9 @@
       if (choice) { choice.focus(); choice.click(); }
     } else if (event.key === 'z' || event.key === 'Z') {
       press(event.shiftKey ? 'redo' : 'undo', event);
+    } else if (event.key === '/' && document.getElementById('find')) {
+      event.preventDefault();
+      document.getElementById('find').focus();
     } else if (event.key === '?') {
       event.preventDefault();
       document.querySelector('.keys-button').click();
@@ -276,7 +279,8 @@
   // A line of a list lights what it is about on the cloth, and that its line.
   function lightAlike(named, on) {
     named.dataset.lights.split(' ').forEach(function (name) {
-      document.querySelectorAll('[data-lights~="' + name + '"]').forEach(function (lit) { lit.classList.toggle('lit', on); });
+      const alike = document.querySelectorAll('[data-lights~="' + name + '"]');
+      alike.forEach(function (lit) { lit.classList.toggle('lit', on); });
     });
   }
   function lighting(on) {

@@ -2,6 +2,7 @@ package app.dapt.web;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
+import java.util.List;
 import java.util.zip.CRC32;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
@@ -35,6 +36,37 @@ public class PageModel {
         return path + "?v=" + assets;
     }
 
+    /**
+     * A key that does something in a view.
+     *
+     * @param shown what stands on it
+     */
+    public record Key(String code, String shown) {}
+
+    private static final Key UNDO = new Key("z", "z");
+    private static final Key REDO = new Key("shift-z", "Shift z");
+    private static final Key THESE = new Key("question", "?");
+
+    /** The keys of the view at an address. */
+    private static List<Key> keys(String address) {
+        if (address.equals("/")) {
+            return List.of(new Key("slash", "/"), THESE);
+        }
+        if (address.matches("/(covers|sets)/\\d+/cloth.*")) {
+            return List.of(UNDO, REDO, new Key("print", "← ↑ → ↓"), new Key("print-far", "Shift →"), THESE);
+        }
+        return address.matches("/covers/\\d+.*")
+                ? List.of(
+                        UNDO,
+                        REDO,
+                        new Key("digit", "1 – 9"),
+                        new Key("arrows", "← →"),
+                        new Key("enter", "Enter"),
+                        new Key("esc", "Esc"),
+                        THESE)
+                : List.of(THESE);
+    }
+
     @ModelAttribute
     public void frame(HttpServletRequest request, Model model) {
         Reader reader = WebConfig.reader(request);
@@ -44,6 +76,7 @@ public class PageModel {
         model.addAttribute("assets", this);
         model.addAttribute("reader", reader);
         model.addAttribute("w", wording.words(reader));
+        model.addAttribute("keys", keys(request.getRequestURI()));
         model.addAttribute("here", request.getRequestURI() + query);
     }
 }
