@@ -13,6 +13,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TrueTypeFont;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
@@ -31,6 +34,9 @@ final class PdfFonts {
             "free-serif.ttf",
             "nanum-gothic.ttf",
             "droid-fallback.ttf");
+
+    /** Figures as tall as capitals and all of one breadth, where a font has such. */
+    private static final List<String> FIGURES = List.of("lnum", "tnum");
 
     /** What stands for a letter that no font has. */
     private static final String UNKNOWN = "\ufffd";
@@ -164,7 +170,9 @@ final class PdfFonts {
                 if (in == null) {
                     throw new IllegalStateException("the font " + name + " is not there");
                 }
-                return PDType0Font.load(document, in, true);
+                TrueTypeFont font = new TTFParser().parse(new RandomAccessReadBuffer(in));
+                FIGURES.forEach(font::enableGsubFeature);
+                return PDType0Font.load(document, font, true);
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             }
