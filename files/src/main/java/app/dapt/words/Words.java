@@ -25,6 +25,9 @@ import java.util.stream.Collectors;
  */
 public record Words(Wordbook book, Mark mark, Money money) {
 
+    /** A length that stands in a text, in inches and in centimetres: {@code [½ in|12 mm]}. */
+    private static final Pattern EITHER = Pattern.compile("\\[([^|\\]]*)\\|([^|\\]]*)]");
+
     private static final Pattern PLACE = Pattern.compile("\\{(\\d)(?::(\\w+))?}");
 
     /** With sums in the dollars of the United States. */
@@ -40,6 +43,9 @@ public record Words(Wordbook book, Mark mark, Money money) {
         String text = book.texts().get(phrase.code());
         if (text == null) {
             return "‹" + phrase.code() + "›";
+        }
+        if (text.indexOf('[') >= 0) {
+            text = EITHER.matcher(text).replaceAll(mark.unit().metric() ? "$2" : "$1");
         }
         if (text.indexOf('{') < 0) {
             return text;

@@ -95,7 +95,7 @@ class BriefTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            piping    | piped with 5⁄32\u00a0in (4 mm) cord
+            piping    | piped with 5⁄32\u00a0in (4\u00a0mm) cord
             by-length | edged with fringe
             ruffle    | with a 2-in ruffle
             flange    | with a 2-in flange

@@ -162,6 +162,16 @@ class WordsTest {
         assertThat(svg).doesNotContain("<script").contains("&lt;script");
     }
 
+    @Test
+    void aLengthInATextIsInTheReadersUnit() {
+        assertThat(words(English.US, Mark.EIGHTH).say("finding.stay-stitch.why"))
+                .contains("1\u20448\u00a0in")
+                .doesNotContain("mm");
+        assertThat(words(English.US, Mark.MILLIMETRE).say("finding.stay-stitch.why"))
+                .contains("3\u00a0mm")
+                .doesNotContain("in from");
+    }
+
     /** A lip of 0.456 in and a seam that takes ½ in are both ½ to the eighth. */
     @Test
     void twoFiguresThatDifferNeverReadTheSame() {

@@ -125,7 +125,8 @@ public record EnvelopeOpening(
 
     private List<Detail<?>> panelDetails(String which, PanelChoice choice, boolean isFirst) {
         List<Detail<?>> details = new ArrayList<>(choice.hem().details(which, panelName(isFirst)));
-        details.add(new Detail.Tick(which + "Turned", Phrase.of("detail.turned"), choice.turned(), true));
+        details.add(new Detail.Tick(
+                which + "Turned", Phrase.of("detail.turned", panelName(isFirst)), choice.turned(), true));
         return details;
     }
 

@@ -89,10 +89,11 @@ public record Hem(Kind kind, Length first, Length second) {
         boolean own = kind == Kind.OWN;
         return List.of(
                 new Detail.OneOf<>(which + "Hem", Phrase.of("detail.hem", panel), kind, "hem", false, true),
-                new Detail.Measure(which + "TurnOne", Phrase.of("detail.turn-one"), LengthRange.TURN, first, own),
+                new Detail.Measure(
+                        which + "TurnOne", Phrase.of("detail.turn-one", panel), LengthRange.TURN, first, own),
                 new Detail.Measure(
                         which + "TurnTwo",
-                        Phrase.of(own ? "detail.turn-two" : "detail.turn"),
+                        Phrase.of(own ? "detail.turn-two" : "detail.turn", panel),
                         LengthRange.TURN,
                         second,
                         own || kind == Kind.SINGLE));

@@ -70,13 +70,15 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
         boolean hemsAteIt = opening.isByRule() && left.plus(hems).atLeast(lap.wanted());
         String wording = hemsAteIt
                 ? "hems-eat"
-                : !left.isPositive() ? "overlap-none" : gapes ? "overlap-gapes" : "overlap-short";
+                : left.isNegative()
+                        ? "overlap-apart"
+                        : left.isZero() ? "overlap-none" : gapes ? "overlap-gapes" : "overlap-short";
         boolean slight = lap.wanted().minus(left).under(sizes.unit().pick(SLIGHT_METRIC, SLIGHT));
         FindingCandidate<Opening> concern = FindingCandidate.<Opening>of(
                 hemsAteIt ? "hems-eat-overlap" : "overlap",
                 gapes ? Weight.WILL_NOT_WORK : slight ? Weight.WORTH_KNOWING : Weight.BETTER_NOT,
                 wording,
-                left,
+                hemsAteIt ? left : left.abs(),
                 lap.wanted(),
                 lap.slip(),
                 hems,

@@ -82,10 +82,10 @@ class HaveController {
         model.addAttribute(
                 "finished",
                 words.say(
-                        "have.finished",
+                        back.overlap().total().isNegative() ? "have.finished-apart" : "have.finished",
                         back.finished(Axis.ACROSS),
                         back.finished(Axis.UP_DOWN),
-                        back.overlap().total()));
+                        back.overlap().total().abs()));
         model.addAttribute(
                 "sums",
                 Stream.of(back.across(), back.upDown(), back.overlap())
