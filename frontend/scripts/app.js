@@ -379,8 +379,9 @@
       }).filter(function (line) { return line.length > 1 && line.every(isFinite); });
     }
     function number(text) {
-      const plain = text.trim().replace('½', ' 1/2').replace('¼', ' 1/4').replace('¾', ' 3/4').replace('\u2044', '/');
-      const parts = plain.split(/[\s\u202f]+/);
+      const plain = text.trim().replace(/\u2060/g, '').replace('\u2044', '/')
+        .replace('½', ' 1/2').replace('¼', ' 1/4').replace('¾', ' 3/4');
+      const parts = plain.split(/\s+/);
       return parts.reduce(function (sum, part) {
         const over = part.split('/');
         return sum + (over.length === 2 ? over[0] / over[1] : Number(part || 0));

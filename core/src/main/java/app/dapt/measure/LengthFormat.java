@@ -14,9 +14,10 @@ public record LengthFormat(Mark mark) {
     /** The fractions that every font has; the others are written with a fraction slash, which fonts draw as one. */
     private static final Map<String, String> COMMON = Map.of("1/4", "¼", "1/2", "½", "3/4", "¾");
 
-    /** Between a number and its fraction, and between a figure and its unit: a line never ends there. */
-    private static final String NARROW = "\u202f";
+    /** Between a number and its fraction: hardly any room, and a line never ends there. */
+    private static final String NARROW = "\u2060\u200a\u2060";
 
+    /** Between a figure and its unit, where a line does not end either. */
     private static final String UNBROKEN = "\u00a0";
 
     public static LengthFormat in(Mark mark) {

@@ -94,6 +94,7 @@ public record LengthReader(Unit unit, Length smallest, Length largest) {
                 .replace("\u2032\u2032", "\"")
                 .replaceAll("[\u201c\u201d\u2033]", "\"")
                 .replace("''", "\"")
+                .replace("\u2060", "")
                 .replaceAll("[\\s\\p{Z}]+", " ")
                 .strip();
     }

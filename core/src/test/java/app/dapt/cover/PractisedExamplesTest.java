@@ -95,7 +95,7 @@ class PractisedExamplesTest {
     }
 
     private static String bare(Length length) {
-        return EIGHTHS.bare(length).replace("\u202f", " ").replace('\u2044', '/');
+        return EIGHTHS.bare(length).replace("\u2060\u200a\u2060", " ").replace('\u2044', '/');
     }
 
     /** Marks of a sort as {@code left,top}, a line with one of the two. */

@@ -160,18 +160,19 @@ class LengthReaderTest {
     @Test
     void showsFractionsForInchesAndMillimetresForCentimetres() {
         assertThat(LengthFormat.in(Mark.EIGHTH).withUnit(Length.inches(14, 5, 8)))
-                .isEqualTo("14\u202f5\u20448\u00a0in");
+                .isEqualTo("14\u2060\u200a\u20605\u20448\u00a0in");
         assertThat(LengthFormat.in(Mark.SIXTEENTH).withUnit(Length.inches(14, 3, 16)))
-                .isEqualTo("14\u202f3\u204416\u00a0in");
+                .isEqualTo("14\u2060\u200a\u20603\u204416\u00a0in");
         assertThat(LengthFormat.in(Mark.EIGHTH).withUnit(Length.inches(-1))).isEqualTo("−1\u00a0in");
         assertThat(LengthFormat.in(Mark.MILLIMETRE).withUnit(Length.inches(20))).isEqualTo("50.8\u00a0cm");
-        assertThat(LengthFormat.in(Mark.EIGHTH).toBuy(Length.inches(49, 1, 2))).isEqualTo("1\u202f3\u20448\u00a0yd");
+        assertThat(LengthFormat.in(Mark.EIGHTH).toBuy(Length.inches(49, 1, 2)))
+                .isEqualTo("1\u2060\u200a\u20603\u20448\u00a0yd");
         assertThat(LengthFormat.in(Mark.MILLIMETRE).toBuy(Length.cm(130))).isEqualTo("1.3\u00a0m");
         // A hair under halfway between two marks goes down, halfway and over it up.
         Length halfway = Length.inches(14, 9, 16);
         assertThat(LengthFormat.in(Mark.EIGHTH).bare(halfway.minus(new Length(1))))
                 .isEqualTo("14½");
-        assertThat(LengthFormat.in(Mark.EIGHTH).bare(halfway)).isEqualTo("14\u202f5\u20448");
+        assertThat(LengthFormat.in(Mark.EIGHTH).bare(halfway)).isEqualTo("14\u2060\u200a\u20605\u20448");
         assertThat(LengthFormat.in(Mark.MILLIMETRE).bare(new Length(4 * Length.PER_MM + Length.PER_MM / 2 - 1)))
                 .isEqualTo("0.4");
         assertThat(LengthFormat.in(Mark.MILLIMETRE).bare(new Length(4 * Length.PER_MM + Length.PER_MM / 2)))

@@ -38,6 +38,9 @@ final class PdfFonts {
     /** Figures as tall as capitals and all of one breadth, where a font has such. */
     private static final List<String> FIGURES = List.of("lnum", "tnum");
 
+    /** Forbids a line to end, and is not to be seen. */
+    private static final int JOINER = '\u2060';
+
     /** What stands for a letter that no font has. */
     private static final String UNKNOWN = "\ufffd";
 
@@ -108,7 +111,7 @@ final class PdfFonts {
         String opened = text;
         for (Map.Entry<String, String> each : COMMON.entrySet()) {
             // A digit before it stands off by as little as it does before any other fraction.
-            opened = opened.replaceAll("(?<=\\d)" + each.getKey(), "\u202f" + each.getValue())
+            opened = opened.replaceAll("(?<=\\d)" + each.getKey(), "\u200a" + each.getValue())
                     .replace(each.getKey(), each.getValue());
         }
         return opened;
@@ -128,7 +131,10 @@ final class PdfFonts {
     }
 
     private void plain(String text, float scale, float raised, List<Run> runs) {
-        for (int letter : text.codePoints().map(PdfFonts::spaced).toArray()) {
+        for (int letter : text.codePoints()
+                .filter(each -> each != JOINER)
+                .map(PdfFonts::spaced)
+                .toArray()) {
             Optional<PDFont> own = of(letter);
             Run next = new Run(
                     own.or(() -> of(UNKNOWN.codePointAt(0))).orElseThrow(),
@@ -146,7 +152,7 @@ final class PdfFonts {
 
     /** Spaces of every breadth are one to a page that is never broken again. */
     private static int spaced(int letter) {
-        return letter == '\u202f' ? '\u2009' : Character.isSpaceChar(letter) && letter != '\u2009' ? ' ' : letter;
+        return letter == '\u200a' ? '\u2009' : Character.isSpaceChar(letter) && letter != '\u2009' ? ' ' : letter;
     }
 
     private Optional<PDFont> of(int letter) {

@@ -393,7 +393,7 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
 
     /** About how many characters wide a text is; a fraction with a slash is drawn as one. */
     private static double breadth(String text) {
-        return text.replaceAll("\u202f?\\d+\u2044\\d+", "#").length();
+        return text.replaceAll("[\u2060\u200a]*\\d+\u2044\\d+", "#").length();
     }
 
     private void figure(Markup svg, String figure, boolean across, double length) {

@@ -310,7 +310,8 @@ class ClothJourneyTest {
             page.locator("#f-apart").fill("8");
             page.getByText("Set the scale").click();
             // The two places are four fifths of its width apart.
-            assertThat(page.locator(".picture")).containsText("shows 10 × 6 5⁄8 in".replace(" 5", "\u202f5"));
+            assertThat(page.locator(".picture"))
+                    .containsText("shows 10 × 6 5⁄8 in".replace(" 5", "\u2060\u200a\u20605"));
             String picture = page.locator(".scale-picture img").getAttribute("src");
             assertThat(page.request().get(site.address() + picture).headers().get("content-type"))
                     .isEqualTo("image/jpeg");

@@ -51,8 +51,8 @@ class PlanJourneyTest {
             assertThat(page.evaluate("document.activeElement.id")).isEqualTo("phrase-opening");
 
             page.keyboard().press("z");
-            page.waitForFunction(
-                    "() => document.querySelector('#cut-back-upper .size').innerText === '21¼ × 13\u202f5\u20448'");
+            page.waitForFunction("() => document.querySelector('#cut-back-upper .size').innerText"
+                    + " === '21¼ × 13\u2060\u200a\u20605\u20448'");
             page.keyboard().press("Shift+Z");
             page.waitForFunction("() => document.querySelector('#cut-back-upper .size').innerText === '21¼ × 14¼'");
             page.keyboard().press("?");
@@ -83,8 +83,9 @@ class PlanJourneyTest {
             desk.open("opening");
             assertThat(desk.page().locator(".sight s").count()).isZero();
             desk.set("overlap", "7");
-            assertThat(desk.page().locator("#cut-back-upper s").innerText()).isEqualTo("21¼ × 14\u202f1\u20448");
-            assertThat(desk.size("back-upper")).isEqualTo("21¼ × 15\u202f1\u20448");
+            assertThat(desk.page().locator("#cut-back-upper s").innerText())
+                    .isEqualTo("21¼ × 14\u2060\u200a\u20601\u20448");
+            assertThat(desk.size("back-upper")).isEqualTo("21¼ × 15\u2060\u200a\u20601\u20448");
             assertThat(desk.page().locator("#cut-front s").count()).isZero();
             desk.page().locator("#c-opening-edge-zip").click();
             desk.page().locator("#cut-back").waitFor();
@@ -202,7 +203,7 @@ class PlanJourneyTest {
                             .count())
                     .isEqualTo(1);
             assertThat(desk.page().locator("#cut-back-upper tfoot td").last().innerText())
-                    .isEqualTo("14\u202f1\u20448\u00a0in");
+                    .isEqualTo("14\u2060\u200a\u20601\u20448\u00a0in");
         }
     }
 

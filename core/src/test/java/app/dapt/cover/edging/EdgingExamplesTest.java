@@ -126,7 +126,7 @@ class EdgingExamplesTest {
                 .withEdging(edging(EdgingKind.PIPING, "stripRule", rule, "cord", cord, "grain", Piping.Grain.STRAIGHT));
         assertThat(LengthFormat.in(Mark.EIGHTH)
                         .bare(piece(Reckoner.reckon(plan), "piping").cutHeight()))
-                .isEqualTo(wide.replace("⅝", "\u202f5\u20448"));
+                .isEqualTo(wide.replace("⅝", "\u2060\u200a\u20605\u20448"));
     }
 
     @Test

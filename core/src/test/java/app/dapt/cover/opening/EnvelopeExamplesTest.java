@@ -65,7 +65,9 @@ class EnvelopeExamplesTest {
         assertThat(reckoned.finished(Axis.ACROSS)).isEqualTo(Length.inches(20, 1, 4));
         assertThat(sizes(exampleA()))
                 .containsExactly(
-                        "front 21¼ × 21¼", "back-upper 21¼ × 14\u202f1\u20448", "back-lower 21¼ × 14\u202f1\u20448");
+                        "front 21¼ × 21¼",
+                        "back-upper 21¼ × 14\u2060\u200a\u20601\u20448",
+                        "back-lower 21¼ × 14\u2060\u200a\u20601\u20448");
     }
 
     @ParameterizedTest
@@ -87,7 +89,9 @@ class EnvelopeExamplesTest {
                 NARROW.withKind(Hem.Kind.SELVAGE));
         assertThat(sizes(plan))
                 .containsExactly(
-                        "front 24 × 15¾", "back-upper 24 × 10\u202f3\u20448", "back-lower 24 × 9\u202f7\u20448");
+                        "front 24 × 15¾",
+                        "back-upper 24 × 10\u2060\u200a\u20603\u20448",
+                        "back-lower 24 × 9\u2060\u200a\u20607\u20448");
     }
 
     @Test

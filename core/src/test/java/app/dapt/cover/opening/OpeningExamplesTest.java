@@ -162,9 +162,9 @@ class OpeningExamplesTest {
                         "run of four",
                         run.withOpening(opening(OpeningKind.ENVELOPE, Unit.INCH, "overlap", Length.inches(6))),
                         List.of(
-                                "front 65\u202f3\u20448 × 26",
-                                "back-upper 65\u202f3\u20448 × 17",
-                                "back-lower 65\u202f3\u20448 × 17")),
+                                "front 65\u2060\u200a\u20603\u20448 × 26",
+                                "back-upper 65\u2060\u200a\u20603\u20448 × 17",
+                                "back-lower 65\u2060\u200a\u20603\u20448 × 17")),
                 Arguments.of(
                         "round envelope",
                         finishedAt(Mark.EIGHTH, ShapeKind.ROUND, Length.inches(16), Length.inches(16))
@@ -383,7 +383,9 @@ class OpeningExamplesTest {
         assertThat(back.troubles()).isEmpty();
         assertThat(sizes(back.plan()))
                 .containsExactly(
-                        "front 21¼ × 21¼", "back-upper 21¼ × 14\u202f1\u20448", "back-lower 21¼ × 14\u202f1\u20448");
+                        "front 21¼ × 21¼",
+                        "back-upper 21¼ × 14\u2060\u200a\u20601\u20448",
+                        "back-lower 21¼ × 14\u2060\u200a\u20601\u20448");
     }
 
     @Test
