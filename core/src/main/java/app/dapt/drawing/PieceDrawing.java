@@ -21,8 +21,10 @@ import app.dapt.piece.Outline;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Side;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /** A piece flat on the table before it is sewn: cut edges, hems to turn, the seam line, what to mark. */
@@ -167,15 +169,19 @@ public final class PieceDrawing {
                 false));
     }
 
-    /** What becomes of each edge, a quarter of its length from its end, where no notch lies. */
+    /** What becomes of each edge, away from its ends and its middle, where notches lie; edges alike are told once. */
     private void edgeNotes() {
+        Set<Phrase> told = new HashSet<>();
         for (Side side : Side.values()) {
             Edge edge = piece.edge(side);
             Length in = edge.allowance();
-            Length across = width.times(3, 4);
-            Length down = height.times(3, 4);
+            Length across = width.times(7, 10);
+            Length down = height.times(7, 10);
             Phrase words = new Phrase("piece.edge." + Phrase.code(edge.fate()), List.copyOf(edge.turns()));
             Optional<Side> at = Optional.of(side);
+            if (!told.add(words)) {
+                continue;
+            }
             elements.add(
                     switch (side) {
                         case TOP -> new Note(words, across, in, at);
