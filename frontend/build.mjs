@@ -26,8 +26,11 @@ for (const [from, to] of fonts) copy(join(modules, from), `fonts/${to}`);
 
 // The licences of what is shipped, in one text.
 const shipped = ['htmx.org', '@alpinejs/csp', 'idiomorph', '@fontsource-variable/alegreya', '@fontsource/alegreya-sans', 'tailwindcss'];
-writeFileSync(join(out, 'licences.txt'), [['Dapt', '..'], ...shipped.map((name) => [name, join(modules, name)])].map(([name, folder]) => {
-  const file = ['LICENSE', 'LICENSE.md', 'LICENSE.txt'].map((each) => join(folder, each)).find(existsSync);
+const printed = ['fonts-dejavu-core', 'fonts-freefont-ttf', 'fonts-nanum', 'fonts-droid-fallback'];
+const folders = [['Dapt', '..'], ...shipped.map((name) => [name, join(modules, name)]),
+  ...printed.map((name) => [name, join('/usr/share/doc', name)])];
+writeFileSync(join(out, 'licences.txt'), folders.map(([name, folder]) => {
+  const file = ['LICENSE', 'LICENSE.md', 'LICENSE.txt', 'copyright'].map((each) => join(folder, each)).find(existsSync);
   return `${name}\n${'='.repeat(name.length)}\n\n${file ? readFileSync(file, 'utf8') : JSON.parse(readFileSync(join(folder, 'package.json'))).license}\n`;
 }).join('\n\n'));
 
