@@ -40,7 +40,7 @@ record Tiling(Template template, double left, double top, List<Place> sheets, do
     }
 
     private static final int TURN = 15;
-    private static final int SHIFTS = 12;
+    private static final int SHIFTS = 6;
     /** Square millimetres: less than this is only the edge of a line. */
     private static final double NOTHING = 1;
 

@@ -62,6 +62,9 @@ class TemplatesController {
         Words words = wording.words(reader, reckoned.mark());
         model.addAttribute("w", words);
         model.addAttribute("id", id);
+        if (Template.of(reckoned).isEmpty()) {
+            throw new ResponseStatusException(HttpStatus.NOT_FOUND);
+        }
         boolean halved = !Template.whole(reckoned).equals(Template.fewest(reckoned));
         model.addAttribute(
                 "sheets",
