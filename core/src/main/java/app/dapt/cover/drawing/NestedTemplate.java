@@ -84,17 +84,8 @@ final class NestedTemplate {
                 halves.stream().mapToDouble(half -> half.cut().area()).max().orElseThrow();
         return outermost.area() > MOST * largest
                 ? Optional.empty()
-                : Optional.of(new NestedTemplate(grouped(halves), outermost, middle.toMm()).drawn());
-    }
-
-    private static List<List<Half>> grouped(List<Half> halves) {
-        List<List<Half>> groups = new ArrayList<>();
-        for (Half half : halves) {
-            Optional<List<Half>> alike =
-                    groups.stream().filter(group -> group.get(0).isLike(half)).findFirst();
-            alike.ifPresentOrElse(group -> group.add(half), () -> groups.add(new ArrayList<>(List.of(half))));
-        }
-        return groups;
+                : Optional.of(
+                        new NestedTemplate(Template.alike(halves, Half::isLike), outermost, middle.toMm()).drawn());
     }
 
     private Template drawn() {
@@ -121,10 +112,10 @@ final class NestedTemplate {
                 .flatMap(List::stream)
                 .map(half -> half.piece().name())
                 .distinct()
-                .reduce(NestedTemplate::both)
+                .reduce(Template::both)
                 .orElseThrow();
         Phrase note = whole.stream()
-                .reduce(NestedTemplate::both)
+                .reduce(Template::both)
                 .map(outer -> Phrase.of("template.nested", outer))
                 .orElse(Phrase.of("template.nested-all"));
         return new Template(names, note, paths, written, 0, 0).atCorner();
@@ -166,15 +157,11 @@ final class NestedTemplate {
                         : Phrase.of(
                                 half.side() == Side.LEFT ? "template.left" : "template.right",
                                 half.piece().name()))
-                .reduce(NestedTemplate::both)
+                .reduce(Template::both)
                 .orElseThrow();
     }
 
     private static boolean hasBoth(List<Half> group, Piece piece) {
         return group.stream().filter(half -> half.piece().equals(piece)).count() == 2;
-    }
-
-    private static Phrase both(Phrase one, Phrase other) {
-        return Phrase.of("template.both", one, other);
     }
 }

@@ -12,6 +12,7 @@ import app.dapt.piece.Outline;
 import app.dapt.piece.Piece;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BiPredicate;
 import java.util.function.UnaryOperator;
 
 /**
@@ -104,7 +105,9 @@ public record Template(Phrase name, Phrase note, List<Path> paths, List<Written>
                     .map(piece -> corner(piece, reckoned.allowance()))
                     .toList();
         }
-        return alike(curved).stream().map(pieces -> of(pieces, whole)).toList();
+        return alike(curved, Template::isAlike).stream()
+                .map(pieces -> of(pieces, whole))
+                .toList();
     }
 
     /** Whether it is half of a piece, to be laid on a fold. */
@@ -112,22 +115,24 @@ public record Template(Phrase name, Phrase note, List<Path> paths, List<Written>
         return paths.stream().anyMatch(path -> path.role() == Role.FOLD);
     }
 
-    /** The pieces that are cut along the same line, such as a front and a back in one. */
-    private static List<List<Piece>> alike(List<Piece> pieces) {
-        List<List<Piece>> groups = new ArrayList<>();
-        for (Piece piece : pieces) {
+    /** What is alike together, in the order in which the first of each comes. */
+    static <T> List<List<T>> alike(List<T> all, BiPredicate<T, T> alike) {
+        List<List<T>> groups = new ArrayList<>();
+        for (T each : all) {
             groups.stream()
-                    .filter(group -> isAlike(group.get(0), piece))
+                    .filter(group -> alike.test(group.get(0), each))
                     .findFirst()
-                    .orElseGet(() -> {
-                        groups.add(new ArrayList<>());
-                        return groups.get(groups.size() - 1);
-                    })
-                    .add(piece);
+                    .ifPresentOrElse(group -> group.add(each), () -> groups.add(new ArrayList<>(List.of(each))));
         }
         return groups;
     }
 
+    /** Two names as one. */
+    static Phrase both(Phrase one, Phrase other) {
+        return Phrase.of("template.both", one, other);
+    }
+
+    /** Whether two pieces are cut and sewn along the same lines, such as a front and a back in one. */
     private static boolean isAlike(Piece one, Piece other) {
         Outline first = one.outline().orElseThrow();
         Outline second = other.outline().orElseThrow();
@@ -141,10 +146,7 @@ public record Template(Phrase name, Phrase note, List<Path> paths, List<Written>
 
     private static Template of(List<Piece> pieces, boolean whole) {
         Outline outline = pieces.get(0).outline().orElseThrow();
-        Phrase name = pieces.stream()
-                .map(Piece::name)
-                .reduce((one, other) -> Phrase.of("template.both", one, other))
-                .orElseThrow();
+        Phrase name = pieces.stream().map(Piece::name).reduce(Template::both).orElseThrow();
         int quantity = pieces.stream().mapToInt(Piece::quantity).sum();
         Contour cut = outline.cut();
         Contour seam = outline.seam();
