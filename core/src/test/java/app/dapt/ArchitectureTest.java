@@ -21,7 +21,7 @@ import java.util.stream.Stream;
 class ArchitectureTest {
 
     private static final List<String> KINDS_USE =
-            List.of("measure", "piece", "drawing", "filling", "form", "fit", "cloth");
+            List.of("measure", "piece", "drawing", "step", "filling", "form", "fit", "cloth");
 
     @ArchTest
     static final ArchRule CORE_KNOWS_ONLY_ITSELF = classes()
@@ -69,6 +69,7 @@ class ArchitectureTest {
             entry("measure", List.of()),
             entry("piece", List.of("measure")),
             entry("drawing", List.of("measure", "piece")),
+            entry("step", List.of("measure", "piece", "drawing")),
             entry("filling", List.of("measure", "piece")),
             entry("form", List.of("measure", "filling")),
             entry("fit", List.of("measure", "filling", "form")),
@@ -90,6 +91,9 @@ class ArchitectureTest {
                             "cover.front",
                             "layout",
                             "layout.search")),
+            entry(
+                    "make",
+                    with("cover", "cover.decision", "cover.opening", "cover.shape", "cover.edging", "cover.front")),
             entry(
                     "cover.drawing",
                     with("cover", "cover.decision", "cover.opening", "cover.shape", "cover.edging", "cover.front")));

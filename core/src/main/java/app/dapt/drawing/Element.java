@@ -54,6 +54,11 @@ public sealed interface Element {
         HIDDEN_EDGE,
         SELVAGE,
         CLOSED_BY_HAND,
+        /** Where one sews now. */
+        SEW,
+        PIN,
+        /** The way something is folded or laid. */
+        MOVE,
         /** Along the cloth, its head at the cloth's up. */
         GRAIN,
         TEETH

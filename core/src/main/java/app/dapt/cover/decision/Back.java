@@ -10,6 +10,7 @@ import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Side;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 
@@ -231,6 +232,13 @@ public record Back(
                 .filter(panel -> at.atLeast(panel.from()) && at.under(panel.to()))
                 .reduce((under, over) -> over)
                 .orElse(outer());
+    }
+
+    /** The panels in the order in which they are laid on the front: what shows goes down first. */
+    public List<Panel> outerFirst() {
+        List<Panel> turned = new ArrayList<>(panels);
+        Collections.reverse(turned);
+        return turned;
     }
 
     /** The panel that shows where panels overlap. */

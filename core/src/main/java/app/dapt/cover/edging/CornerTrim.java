@@ -7,6 +7,7 @@ import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Weight;
 import app.dapt.drawing.Element;
@@ -19,6 +20,11 @@ import app.dapt.measure.Unit;
 import app.dapt.piece.Contour;
 import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Piece.Material;
+import app.dapt.step.Caution;
+import app.dapt.step.Effort;
+import app.dapt.step.Place;
+import app.dapt.step.Setting.Foot;
+import app.dapt.step.Setting.Stitch;
 import java.util.List;
 
 /**
@@ -74,6 +80,18 @@ public record CornerTrim(Sort sort, Length hangs) implements Edging {
         return contour.corners().stream()
                 .<Element>map(corner -> new Trim(Look.TASSEL, List.of(middle, corner), hangs, Material.TRIM))
                 .toList();
+    }
+
+    @Override
+    public void make(SeamedEdge edge, Making making) {
+        making.at(Place.MACHINE, "corner-baste", making.front())
+                .saying(Phrase.choice("corner-sort", sort), edge.corners())
+                .trap()
+                .careful(Caution.SMALL_PARTS)
+                .times(Effort.CLIP, 4.0 * edge.corners())
+                .set(Stitch.BASTE, Foot.PLAIN)
+                .rightSide()
+                .add();
     }
 
     @Override

@@ -7,12 +7,14 @@ import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.Figure;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Kind;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.drawing.Element;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
+import app.dapt.step.Setting.Foot;
 import java.util.List;
 import java.util.Optional;
 
@@ -95,6 +97,17 @@ public interface Edging extends Detailed {
     /** Whether something on it comes off in small hands. */
     default boolean hasSmallParts() {
         return false;
+    }
+
+    /** How it is made up and sewn to the front, before the back comes on. */
+    default void make(SeamedEdge edge, Making making) {}
+
+    /** What is left to do at it once the cover is turned and pressed. */
+    default void finish(SeamedEdge edge, Making making) {}
+
+    /** The foot the seam round the cover is sewn with. */
+    default Foot foot() {
+        return Foot.PLAIN;
     }
 
     /** How the brief puts it. */

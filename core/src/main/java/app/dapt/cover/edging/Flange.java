@@ -7,6 +7,7 @@ import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.RemedyElsewhere;
 import app.dapt.cover.decision.Weight;
 import app.dapt.drawing.Element;
@@ -15,6 +16,11 @@ import app.dapt.drawing.Element.Role;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
+import app.dapt.step.Effort;
+import app.dapt.step.Pile;
+import app.dapt.step.Place;
+import app.dapt.step.Setting.Foot;
+import app.dapt.step.Setting.Stitch;
 import java.util.List;
 
 /**
@@ -46,6 +52,18 @@ public record Flange(Length width) implements Edging {
     public List<Element> over(SeamedEdge edge, CoverDimensions sizes) {
         return List.of(
                 new Path(Role.TOPSTITCH, sizes.contour().grown(width.negated()).points(), true));
+    }
+
+    @Override
+    public void finish(SeamedEdge edge, Making making) {
+        making.at(Place.MACHINE, "flange-stitch", making.front())
+                .onAll()
+                .saying(width)
+                .because()
+                .along(Effort.STITCH_HEM, edge.length().total().minus(width.times(8)))
+                .set(Stitch.TOPSTITCH, Foot.PLAIN)
+                .shows(Pile.of(making.lyingFront(true)).with(over(edge, making.sizes())))
+                .add();
     }
 
     @Override

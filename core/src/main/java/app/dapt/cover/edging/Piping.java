@@ -8,19 +8,29 @@ import app.dapt.cover.decision.Figure;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Strips;
 import app.dapt.cover.decision.Weight;
 import app.dapt.drawing.Element;
 import app.dapt.drawing.Element.Look;
+import app.dapt.drawing.Element.Role;
 import app.dapt.drawing.Element.Trim;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
+import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.PieceRole;
+import app.dapt.step.Caution;
+import app.dapt.step.Effort;
+import app.dapt.step.Pile;
+import app.dapt.step.Place;
+import app.dapt.step.Setting.Foot;
+import app.dapt.step.Setting.Stitch;
+import app.dapt.step.StripWork;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -248,6 +258,82 @@ public record Piping(
                 usable,
                 stripWidth(sizes).total(),
                 sizes);
+    }
+
+    @Override
+    public Foot foot() {
+        return Foot.ZIPPER;
+    }
+
+    @Override
+    public void make(SeamedEdge edge, Making making) {
+        CoverDimensions sizes = making.sizes();
+        Piece strip = pieces(edge, sizes).get(0);
+        int strips = strip.quantity();
+        Length length = edge.withJoin(sizes.ownUnit()).total();
+        if (isBias()) {
+            BiasCut bias = bias(edge, sizes);
+            strips = way == BiasWay.STRIPS ? bias.strips() : 1;
+            cutBias(making, strip, strips);
+        }
+        new StripWork(making.work(), strip).joined(strips, sizes.allowance());
+        making.at(Place.MACHINE, "cord-cover", strip)
+                .saying(cord.across(sizes.ownUnit()))
+                .figure("strip-long", length)
+                .along(Effort.BASTE, length)
+                .set(Stitch.BASTE, Foot.ZIPPER)
+                .rightSide()
+                .add();
+        Pile onFront = Pile.of(making.lyingFront(true));
+        making.at(Place.TABLE, "piping-pin", making.front(), strip)
+                .figure("round-the-edge", edge.length().total())
+                .figure("raw-edges-level")
+                .because()
+                .loose()
+                .times(Effort.LAY, 2)
+                .shows(onFront.with(caughtIn(edge, sizes.allowance())).pinned(making.seamed(making.front())))
+                .add();
+        making.at(Place.MACHINE, "piping-baste", making.front(), strip)
+                .saying(Phrase.choice("piping-join", join))
+                .along(Effort.BASTE, edge.length().total())
+                .set(Stitch.BASTE, Foot.ZIPPER)
+                .shows(onFront.with(caughtIn(edge, sizes.allowance())).seamed(Role.SEW, making.seamed(making.front())))
+                .add();
+    }
+
+    private void cutBias(Making making, Piece block, int strips) {
+        Length wide = stripWidth(making.sizes()).total();
+        if (way == BiasWay.TUBE) {
+            making.at(Place.MACHINE, "tube-sew", block)
+                    .saying(wide)
+                    .because()
+                    .times(Effort.LAY, 3)
+                    .set(Stitch.SEAM, Foot.PLAIN)
+                    .add();
+            making.at(Place.TABLE, "tube-cut", block)
+                    .saying(wide)
+                    .times(Effort.CUT_CURVED, 2)
+                    .careful(Caution.BLADE)
+                    .add();
+            return;
+        }
+        making.at(Place.TABLE, "bias-cut", block)
+                .saying(strips, wide)
+                .because()
+                .times(Effort.CUT_STRAIGHT, strips)
+                .careful(Caution.BLADE)
+                .add();
+    }
+
+    /** The cord on a front that is not sewn yet, so far in from its edge. */
+    private List<Element> caughtIn(SeamedEdge edge, Length in) {
+        double by = in.toMm();
+        return edge.paths().stream()
+                .map(path -> path.stream()
+                        .map(point -> new Point(point.x() + by, point.y() + by))
+                        .toList())
+                .<Element>map(path -> new Trim(Look.PIPING, path, standsOut(), from.material()))
+                .toList();
     }
 
     @Override

@@ -8,17 +8,26 @@ import app.dapt.cover.decision.Figure;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Strips;
 import app.dapt.cover.decision.Weight;
 import app.dapt.drawing.Element;
 import app.dapt.drawing.Element.Look;
+import app.dapt.drawing.Element.Role;
 import app.dapt.drawing.Element.Trim;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Piece;
+import app.dapt.piece.Side;
+import app.dapt.step.Effort;
+import app.dapt.step.Pile;
+import app.dapt.step.Place;
+import app.dapt.step.Setting.Foot;
+import app.dapt.step.Setting.Stitch;
+import app.dapt.step.StripWork;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -155,6 +164,46 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
     @Override
     public List<Need> needs(SeamedEdge edge, CoverDimensions sizes) {
         return isPiped() ? Piping.usual(sizes.ownUnit()).needs(edge, sizes) : List.of();
+    }
+
+    @Override
+    public void make(SeamedEdge edge, Making making) {
+        CoverDimensions sizes = making.sizes();
+        if (isPiped()) {
+            Piping.usual(sizes.ownUnit()).make(edge, making);
+        }
+        Piece strip = pieces(edge, sizes).get(0);
+        StripWork work = new StripWork(making.work(), strip);
+        Length length = length(edge).total();
+        making.at(Place.MACHINE, "ruffle-ring", strip)
+                .saying(strip.quantity(), sizes.allowance())
+                .times(Effort.CLIP, 4.0 * strip.quantity())
+                .set(Stitch.SEAM, Foot.PLAIN)
+                .rightSide()
+                .add();
+        if (make == Make.SINGLE) {
+            work.hemmed(sizes.ownUnit().pick(Length.cm(1), Length.inches(0, 1, 2)), length);
+        } else {
+            making.at(Place.IRON, "ruffle-fold", strip)
+                    .along(Effort.PRESS_HEM, length)
+                    .shows(pile -> pile.arrow(Side.BOTTOM, Length.ZERO))
+                    .add();
+        }
+        work.gathered(length, edge.length().total());
+        Pile onFront = Pile.of(making.lyingFront(true));
+        boolean caught = where == Where.IN_SEAM;
+        making.at(Place.TABLE, caught ? "ruffle-pin" : "ruffle-pin-on", making.front(), strip)
+                .figure("quarters", length.times(1, 4), edge.length().total().times(1, 4))
+                .trap()
+                .loose()
+                .times(Effort.LAY, 3)
+                .shows(onFront.pinned(making.seamed(making.front())))
+                .add();
+        making.at(Place.MACHINE, caught ? "ruffle-baste" : "ruffle-apply", making.front(), strip)
+                .along(caught ? Effort.BASTE : Effort.SEW, edge.length().total())
+                .set(caught ? Stitch.BASTE : Stitch.TOPSTITCH, Foot.PLAIN)
+                .shows(onFront.seamed(Role.SEW, making.seamed(making.front())))
+                .add();
     }
 
     @Override

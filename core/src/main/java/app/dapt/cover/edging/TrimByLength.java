@@ -8,11 +8,13 @@ import app.dapt.cover.decision.Figure;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.RemedyElsewhere;
 import app.dapt.cover.decision.Weight;
 import app.dapt.drawing.Element;
 import app.dapt.drawing.Element.Look;
+import app.dapt.drawing.Element.Role;
 import app.dapt.drawing.Element.Trim;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -20,6 +22,11 @@ import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
+import app.dapt.step.Effort;
+import app.dapt.step.Pile;
+import app.dapt.step.Place;
+import app.dapt.step.Setting.Foot;
+import app.dapt.step.Setting.Stitch;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -121,6 +128,33 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
 
     private Piping piping(CoverDimensions sizes) {
         return Piping.usual(sizes.ownUnit());
+    }
+
+    @Override
+    public Foot foot() {
+        return Foot.ZIPPER;
+    }
+
+    @Override
+    public void make(SeamedEdge edge, Making making) {
+        if (pipedToo) {
+            piping(making.sizes()).make(edge, making);
+        }
+        Pile onFront = Pile.of(making.lyingFront(true));
+        making.at(Place.TABLE, lay == Lay.ONE ? "trim-pin" : "trim-pin-sides", making.front())
+                .saying(Phrase.choice("trim-sort", sort))
+                .figure("trim-long", length(edge).total())
+                .trap()
+                .loose()
+                .times(Effort.LAY, 2)
+                .shows(onFront.pinned(making.seamed(making.front())))
+                .add();
+        making.at(Place.MACHINE, "trim-baste", making.front())
+                .saying(Phrase.choice("trim-sort", sort))
+                .along(Effort.BASTE, edge.length().total())
+                .set(Stitch.BASTE, Foot.ZIPPER)
+                .shows(onFront.seamed(Role.SEW, making.seamed(making.front())))
+                .add();
     }
 
     @Override

@@ -7,6 +7,7 @@ import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Weight;
 import app.dapt.drawing.Element;
@@ -16,6 +17,11 @@ import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
+import app.dapt.step.Effort;
+import app.dapt.step.Pile;
+import app.dapt.step.Place;
+import app.dapt.step.Setting.Foot;
+import app.dapt.step.Setting.Stitch;
 import java.util.List;
 
 /**
@@ -54,6 +60,17 @@ public record Decoration(boolean there, Length clear) implements Extra {
     @Override
     public Phrase brief() {
         return Phrase.of("brief.extra.decoration");
+    }
+
+    @Override
+    public void make(Making making) {
+        making.at(Place.MACHINE, "decorate", making.front())
+                .saying(clear)
+                .because()
+                .times(Effort.LAY, 5)
+                .set(Stitch.TOPSTITCH, Foot.PLAIN)
+                .shows(Pile.of(making.lyingFront(true)))
+                .add();
     }
 
     @Override

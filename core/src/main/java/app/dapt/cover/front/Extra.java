@@ -6,6 +6,7 @@ import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.drawing.Element;
 import app.dapt.measure.Length;
@@ -58,6 +59,14 @@ public interface Extra extends Detailed {
     default boolean centresPrint() {
         return false;
     }
+
+    /** Whether it lies behind front or back, and so comes before all else. */
+    default boolean liesBehind() {
+        return false;
+    }
+
+    /** How it is made and sewn to the front. */
+    default void make(Making making) {}
 
     /** What can go wrong with it. */
     default List<FindingCandidate<Extra>> concerns(CoverDimensions sizes) {

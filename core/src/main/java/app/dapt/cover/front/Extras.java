@@ -8,6 +8,7 @@ import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.drawing.Element;
 import app.dapt.measure.Length;
@@ -89,6 +90,16 @@ public record Extras(List<Extra> all) implements Detailed {
     /** Whether a motif of the print is set in the middle of the front. */
     public boolean centresPrint() {
         return there().anyMatch(Extra::centresPrint);
+    }
+
+    /** What lies behind front and back is basted or ironed on before anything is sewn to them. */
+    public void layer(Making making) {
+        there().filter(Extra::liesBehind).forEach(extra -> extra.make(making));
+    }
+
+    /** How the others are made and sewn to the front, one after another. */
+    public void make(Making making) {
+        there().filter(extra -> !extra.liesBehind()).forEach(extra -> extra.make(making));
     }
 
     /** What can go wrong with them. */

@@ -7,6 +7,7 @@ import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Spacing;
 import app.dapt.cover.decision.Weight;
@@ -26,6 +27,12 @@ import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.PieceRole;
+import app.dapt.step.Caution;
+import app.dapt.step.Effort;
+import app.dapt.step.Pile;
+import app.dapt.step.Place;
+import app.dapt.step.Setting.Foot;
+import app.dapt.step.Setting.Stitch;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -74,6 +81,9 @@ public sealed interface Face extends Detailed {
     default List<Element> drawn(Piece front, CoverDimensions sizes) {
         return List.of();
     }
+
+    /** How it is made, before anything is sewn to it. */
+    default void make(Making making) {}
 
     /** What can go wrong with it. */
     default List<FindingCandidate<Face>> concerns(CoverDimensions sizes) {
@@ -179,6 +189,34 @@ public sealed interface Face extends Detailed {
                     .marked(marks);
         }
 
+        @Override
+        public void make(Making making) {
+            if (!making.sizes().shape().isRectangular()) {
+                return;
+            }
+            Length height = making.sizes().finished(Axis.UP_DOWN);
+            making.at(Place.IRON, "pleat-press", making.front())
+                    .saying(pleat)
+                    .figure("pleat", fold(making.sizes()), fold(making.sizes()).plus(pleat.times(2)))
+                    .because()
+                    .along(Effort.PRESS_HEM, height)
+                    .rightSide()
+                    .add();
+            making.at(Place.MACHINE, "pleat-stitch", making.front())
+                    .along(Effort.STITCH_HEM, height)
+                    .set(Stitch.TOPSTITCH, Foot.PLAIN)
+                    .shows(Pile.of(making.lyingFront(true)))
+                    .add();
+            making.at(Place.HAND, "band-buttons", making.front())
+                    .saying(buttons)
+                    .figure("button", size)
+                    .because()
+                    .careful(Caution.SMALL_PARTS)
+                    .times(Effort.BUTTON, buttons)
+                    .shows(Pile.of(making.lyingFront(true)))
+                    .add();
+        }
+
         /** The band's fold casts a shadow; its other edge is stitched down, its buttons lie in the middle. */
         @Override
         public List<Element> drawn(Piece front, CoverDimensions sizes) {
@@ -270,6 +308,17 @@ public sealed interface Face extends Detailed {
                             sizes.cut(Axis.UP_DOWN).plus(more),
                             plain.edges())
                     .as(PieceRole.Whole.FRONT);
+        }
+
+        @Override
+        public void make(Making making) {
+            making.at(Place.MACHINE, "pieced-stay", making.front())
+                    .because()
+                    .along(Effort.BASTE, making.sizes().finished(Axis.ACROSS).times(4))
+                    .set(Stitch.SEAM, Foot.PLAIN)
+                    .rightSide()
+                    .shows(pile -> pile.seamed(Role.SEW, Pile.allSides()))
+                    .add();
         }
 
         @Override

@@ -8,6 +8,7 @@ import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Weight;
 import app.dapt.drawing.Element;
 import app.dapt.drawing.Element.Path;
@@ -22,6 +23,12 @@ import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
+import app.dapt.step.Effort;
+import app.dapt.step.Pile;
+import app.dapt.step.Place;
+import app.dapt.step.Setting.Foot;
+import app.dapt.step.Setting.Stitch;
+import app.dapt.step.StripWork;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -117,6 +124,19 @@ public record Handle(boolean there, Length wide, Length reach, Length from) impl
                 Sum.term("term.both-allowances", sizes.allowance().times(2)));
         Sum width = Sum.of(Sum.term("term.four-times", wide.times(4)));
         return List.of(sizes.panel("handle", Material.FRONT, length, width, Piece.foldedAlong(sizes.allowance())));
+    }
+
+    @Override
+    public void make(Making making) {
+        Piece strap = pieces(making.sizes(), making.back()).get(0);
+        new StripWork(making.work(), strap).foldedTwice(wide, strap.cutWidth());
+        making.at(Place.MACHINE, "handle-baste", strap, making.front())
+                .saying(from)
+                .trap()
+                .times(Effort.LAY, 1)
+                .set(Stitch.BASTE, Foot.PLAIN)
+                .shows(Pile.of(making.lyingFront(true)))
+                .add();
     }
 
     @Override

@@ -8,6 +8,7 @@ import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Weight;
 import app.dapt.drawing.Element;
@@ -20,6 +21,11 @@ import app.dapt.measure.Unit;
 import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
+import app.dapt.step.Effort;
+import app.dapt.step.Pile;
+import app.dapt.step.Place;
+import app.dapt.step.Setting.Foot;
+import app.dapt.step.Setting.Stitch;
 import java.util.List;
 
 /**
@@ -75,6 +81,17 @@ public record Label(boolean there, Length from) implements Extra {
     @Override
     public List<Marking> marks(Front made, CoverDimensions sizes) {
         return List.of(Marking.spot(Sort.LABEL, made.piece().cutWidth(), Extra.above(from, made, sizes)));
+    }
+
+    @Override
+    public void make(Making making) {
+        making.at(Place.MACHINE, "label-baste", making.front())
+                .saying(from)
+                .because()
+                .times(Effort.LAY, 1)
+                .set(Stitch.BASTE, Foot.PLAIN)
+                .shows(Pile.of(making.lyingFront(true)))
+                .add();
     }
 
     @Override

@@ -5,13 +5,20 @@ import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.PieceRole;
+import app.dapt.step.Effort;
+import app.dapt.step.Place;
+import app.dapt.step.Setting.Foot;
+import app.dapt.step.Setting.Stitch;
+import app.dapt.step.Work.Draft;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -35,6 +42,9 @@ public record Layers(Behind interfacing, Behind wadding, Behind lining) implemen
                             piece.equals(front) ? behindFront : behindBack && piece.role() == PieceRole.Whole.BACK);
         }
     }
+
+    /** What lies behind is basted so far from the edge. */
+    private static final Length FROM_EDGE = Length.mm(3);
 
     static Layers none(Unit unit) {
         return new Layers(Behind.NONE, Behind.NONE, Behind.NONE);
@@ -88,6 +98,36 @@ public record Layers(Behind interfacing, Behind wadding, Behind lining) implemen
                 false,
                 List.of(),
                 piece.outline());
+    }
+
+    @Override
+    public boolean liesBehind() {
+        return true;
+    }
+
+    @Override
+    public void make(Making making) {
+        interfacing.of(making.back()).forEach(piece -> making.at(Place.IRON, "interface", piece)
+                .figure("layer-size", piece.finished(Axis.ACROSS), piece.finished(Axis.UP_DOWN))
+                .because()
+                .along(Effort.PRESS_HEM, piece.cutHeight())
+                .add());
+        wadding.of(making.back()).forEach(piece -> basted(making, "wadding-baste", piece)
+                .figure("layer-size", piece.finished(Axis.ACROSS), piece.finished(Axis.UP_DOWN))
+                .add());
+        lining.of(making.back()).forEach(piece -> {
+            Piece under = lined(piece);
+            basted(making, "under-baste", piece).also(under.id()).add();
+            making.work().backWith(piece, under);
+        });
+    }
+
+    private static Draft basted(Making making, String does, Piece piece) {
+        return making.at(Place.MACHINE, does, piece)
+                .saying(FROM_EDGE)
+                .along(Effort.BASTE, piece.cutWidth().plus(piece.cutHeight()).times(2))
+                .set(Stitch.BASTE, Foot.PLAIN)
+                .rightSide();
     }
 
     /** Interfacing and wadding are cut without what the edges take, so that no seam is made thicker. */

@@ -8,6 +8,7 @@ import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.Weight;
 import app.dapt.drawing.Box;
@@ -28,8 +29,15 @@ import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Side;
+import app.dapt.step.Effort;
+import app.dapt.step.Pile;
+import app.dapt.step.Pile.Laid;
+import app.dapt.step.Place;
+import app.dapt.step.Setting.Foot;
+import app.dapt.step.Setting.Stitch;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 
@@ -134,6 +142,45 @@ public record Pocket(boolean there, Make make, Length deep, Length band, Length 
         return List.of(
                 sizes.panel("pocket", Material.FRONT, width, depth(sizes, less), edges),
                 sizes.panel("pocket-lining", Material.TRIM, width, depth(sizes, more), edges));
+    }
+
+    @Override
+    public void make(Making making) {
+        List<Piece> both = pieces(making.sizes(), making.back());
+        Piece pocket = both.get(0);
+        Piece lining = both.get(both.size() - 1);
+        Length wide = pocket.cutWidth();
+        making.work()
+                .at(Place.MACHINE, "pocket-top", both)
+                .saying(seam)
+                .along(Effort.SEW, wide)
+                .set(Stitch.SEAM, Foot.PLAIN)
+                .takesBoth(pocket, lining, Side.TOP)
+                .shows(Pile.of(making.work().lying(pocket, true))
+                        .on(making.work().lying(lining, false))
+                        .along(Role.SEW, Side.TOP, seam))
+                .add();
+        making.work()
+                .at(Place.IRON, make == Make.SELF_LINED ? "pocket-press" : "pocket-press-band", both)
+                .saying(band)
+                .along(Effort.PRESS_HEM, wide)
+                .shows(Pile.of(making.work().lying(pocket, true)))
+                .add();
+        List<Piece> all = new ArrayList<>(both);
+        all.add(making.front());
+        Laid front = making.lyingFront(true);
+        Laid on = making.work().lying(pocket, true);
+        making.work()
+                .at(Place.MACHINE, "pocket-baste", all)
+                .figure("pocket-deep", deep)
+                .trap()
+                .along(Effort.BASTE, wide.plus(deep.times(2)))
+                .set(Stitch.BASTE, Foot.PLAIN)
+                .shows(Pile.of(front)
+                        .on(on.at(
+                                Length.ZERO, front.box().height().minus(on.box().height())))
+                        .pinned(EnumSet.complementOf(EnumSet.of(Side.TOP))))
+                .add();
     }
 
     private Sum depth(CoverDimensions sizes, Sum.Term... band) {

@@ -8,6 +8,7 @@ import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Strips;
 import app.dapt.cover.decision.Weight;
@@ -25,6 +26,13 @@ import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
+import app.dapt.step.Effort;
+import app.dapt.step.Pile;
+import app.dapt.step.Place;
+import app.dapt.step.Setting.Foot;
+import app.dapt.step.Setting.Stitch;
+import app.dapt.step.StripWork;
+import app.dapt.step.Work.Draft;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -164,6 +172,40 @@ public record Rows(Of of, int count, Length lowest, Length apart, Length deep) i
         return Sum.of(
                 Sum.term("term.finished-width", sizes.finished(Axis.ACROSS)),
                 Sum.term("term.both-allowances", sizes.allowance().times(2)));
+    }
+
+    @Override
+    public void make(Making making) {
+        Length one = length(making.sizes()).total();
+        Pile onFront = Pile.of(making.lyingFront(true));
+        Draft sewn = making.at(Place.MACHINE, "rows-sew", making.front());
+        if (of == Of.RUFFLE) {
+            Piece strip = pieces(making.sizes(), making.back()).get(0);
+            int strips = strip.quantity() / count;
+            StripWork work = new StripWork(making.work(), strip);
+            Length gathered = one.plus(making.sizes().finished(Axis.ACROSS).times(GATHERED - 1L));
+            work.joined(strips, making.sizes().allowance());
+            work.hemmed(
+                    making.sizes().ownUnit().pick(Length.cm(1), Length.inches(0, 1, 2)), gathered.times(2L * count));
+            work.gathered(gathered, one);
+            sewn.also(strip.id());
+        }
+        sewn.saying(Phrase.choice("rows-of", of), count)
+                .figure("lowest-row", lowest, apart)
+                .because()
+                .along(Effort.SEW, one.times(of == Of.RIBBON ? 2L * count : count))
+                .set(Stitch.TOPSTITCH, Foot.PLAIN)
+                .shows(onFront.with(rowLines(making)))
+                .add();
+    }
+
+    private List<Line> rowLines(Making making) {
+        Length width = making.sizes().cut(Axis.ACROSS).total();
+        return making.front().marks().stream()
+                .filter(mark -> mark.sort() == Sort.ROW)
+                .map(mark -> mark.fromTop().orElseThrow())
+                .map(top -> new Line(Role.SEW, Length.ZERO, top, width, top))
+                .toList();
     }
 
     @Override

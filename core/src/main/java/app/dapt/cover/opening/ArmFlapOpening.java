@@ -13,6 +13,7 @@ import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Weight;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
@@ -26,6 +27,8 @@ import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.PieceRole;
 import app.dapt.piece.Side;
+import app.dapt.step.Effort;
+import app.dapt.step.Place;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -121,6 +124,40 @@ public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements 
         return sizes.panel(front ? "front" : "back", front ? Material.FRONT : Material.BACK, width, height, edges)
                 .outlined(Optional.of(new Outline.Traced(cut, seam)))
                 .as(front ? PieceRole.Whole.FRONT : PieceRole.Whole.BACK);
+    }
+
+    /** Both ends of the open arm are hemmed and the flap is folded in before front and back meet. */
+    @Override
+    public void make(Making making) {
+        if (making.sizes().shape().openArm().isEmpty()) {
+            return;
+        }
+        Piece back = making.back().panels().get(0).piece();
+        Hem ends = new Hem(Hem.Kind.SINGLE, hem, hem);
+        ends.make(
+                making,
+                making.front(),
+                Side.LEFT,
+                Optional.empty(),
+                making.front().id());
+        ends.make(making, back, Side.RIGHT, Optional.empty(), back.id());
+        making.at(Place.IRON, "flap-fold", making.front())
+                .saying(tuck)
+                .along(Effort.PRESS_HEM, making.back().length())
+                .shows(pile -> pile.arrow(Side.LEFT, tuck))
+                .add();
+        if (layers == Layers.BOTH) {
+            making.at(Place.IRON, "flap-fold", back)
+                    .saying(tuck)
+                    .along(Effort.PRESS_HEM, making.back().length())
+                    .shows(pile -> pile.arrow(Side.RIGHT, tuck))
+                    .add();
+        }
+    }
+
+    @Override
+    public String seam() {
+        return "seam-past-fold";
     }
 
     private static Contour onSide(Side side, Contour line, double middle) {

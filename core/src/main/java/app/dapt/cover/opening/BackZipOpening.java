@@ -11,7 +11,9 @@ import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Weight;
+import app.dapt.drawing.Element.Role;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -23,6 +25,11 @@ import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Side;
+import app.dapt.step.Effort;
+import app.dapt.step.Pile;
+import app.dapt.step.Place;
+import app.dapt.step.Setting.Foot;
+import app.dapt.step.Setting.Stitch;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -126,6 +133,48 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
                                 Panel.of(near, line, depth).free(before)),
                         choice.teeth())
                 .zipped(new Zip(choice.teeth(), choice.buy(), line, from, choice.why()));
+    }
+
+    @Override
+    public void make(Making making) {
+        Piece far = making.back().panels().get(0).piece();
+        Piece near = making.back().panels().get(1).piece();
+        Side before = CoverDimensions.before(runs);
+        ZipSteps zip = new ZipSteps(making, true);
+        Length along = making.sizes().finished(runs);
+        for (Piece panel : List.of(far, near)) {
+            Side side = panel.equals(far) ? before.opposite() : before;
+            making.at(Place.IRON, "zip-press", panel)
+                    .saying(Phrase.choice("side", side), zipSeam)
+                    .along(Effort.PRESS_HEM, along)
+                    .shows(pile -> pile.folding(side, List.of(zipSeam)))
+                    .add();
+        }
+        Length closed = along.minus(making.back().length()).half();
+        making.at(Place.MACHINE, "zip-close", far, near)
+                .saying(near.name(), closed)
+                .figure("baste-between", making.back().length())
+                .along(Effort.BASTE, along)
+                .set(Stitch.BASTE, Foot.PLAIN)
+                .shows(Pile.of(making.work().lying(near, true))
+                        .on(making.work().lying(far, false))
+                        .along(Role.SEW, before.opposite(), zipSeam))
+                .add();
+        zip.sewn("zip-centred", far, before.opposite())
+                .also(near.id())
+                .also("zip")
+                .takes(near, before)
+                .times(Effort.ZIP, 1)
+                .add();
+        making.at(Place.HAND, "unpick", far, near)
+                .along(Effort.BASTE, making.back().length())
+                .shows(Pile.of(making.work().lying(far, true)))
+                .add();
+    }
+
+    @Override
+    public void lay(Making making) {
+        ZipSteps.lay(making, runs);
     }
 
     /** How long the seam with the zip is, finished: on a round back the smaller part's own width. */

@@ -11,9 +11,11 @@ import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Weight;
 import app.dapt.cover.opening.Fastening.By;
+import app.dapt.drawing.Element.Role;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -26,9 +28,15 @@ import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.PieceRole;
 import app.dapt.piece.Side;
+import app.dapt.step.Effort;
+import app.dapt.step.Pile;
+import app.dapt.step.Place;
+import app.dapt.step.Setting.Foot;
+import app.dapt.step.Setting.Stitch;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * An envelope whose outer panel, the upper or left one, ends in a folded band with its seam enclosed. A band cut B deep
@@ -177,6 +185,60 @@ public record BandedOpening(
         Back back = Back.of(pieces, List.of(inner, above, outer), sizes.finished(runs))
                 .lapping(Lap.of(first.total().plus(second).minus(depth), runs, sizes));
         return fastening.fasten(back, outer, true, inner, runs, sizes);
+    }
+
+    @Override
+    public void make(Making making) {
+        Panel lower = making.back().panels().get(0);
+        Piece upper = making.back().panels().get(1).piece();
+        Piece banding = making.back().outer().piece();
+        Side edge = CoverDimensions.before(runs).opposite();
+        Hem.choose(making, List.of(lower));
+        hem.make(
+                making,
+                lower.piece(),
+                lower.free().orElseThrow(),
+                making.piece("lining-" + (stacked() ? "lower" : "right")),
+                lower.piece().id());
+        fastening.stiffen(making, banding, lower.piece());
+        Length along = banding.cut(runs).total();
+        Pile under = Pile.of(making.work().lying(banding, true));
+        making.at(Place.TABLE, "band-lay", banding, upper)
+                .saying(upper.name())
+                .because()
+                .loose()
+                .shows(under.on(making.work().lying(upper, false)).pinned(Set.of(edge)))
+                .add();
+        making.at(Place.MACHINE, "band-sew", banding, upper)
+                .saying(BAND_SEAM)
+                .trap()
+                .along(Effort.SEW, along)
+                .set(Stitch.SEAM, Foot.PLAIN)
+                .takes(upper, edge)
+                .takes(banding, edge)
+                .takes(banding, edge.opposite())
+                .shows(under.on(making.work().lying(upper, false)).along(Role.SEW, edge, BAND_SEAM))
+                .add();
+        making.at(Place.IRON, "band-press", banding, upper)
+                .along(Effort.PRESS, along)
+                .shows(Pile.of(making.work().lying(banding, true)))
+                .add();
+        making.at(Place.MACHINE, "band-topstitch", banding, upper)
+                .along(Effort.STITCH_HEM, along)
+                .set(Stitch.TOPSTITCH, Foot.PLAIN)
+                .shows(Pile.of(making.work().lying(banding, true)).along(Role.SEW, edge.opposite(), Hem.FROM_FOLD))
+                .add();
+        fastening.hold(making, banding, lower.piece());
+    }
+
+    @Override
+    public void lay(Making making) {
+        Laying.lapped(making, runs);
+    }
+
+    @Override
+    public void finish(Making making) {
+        fastening.finish(making, making.back().panels().get(0).piece());
     }
 
     @Override

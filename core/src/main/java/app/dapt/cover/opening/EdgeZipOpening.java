@@ -12,6 +12,7 @@ import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
+import app.dapt.cover.decision.Making;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -21,6 +22,10 @@ import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Side;
+import app.dapt.step.Effort;
+import app.dapt.step.Place;
+import app.dapt.step.Setting.Foot;
+import app.dapt.step.Setting.Stitch;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -96,6 +101,32 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
                 .openAt(sizes.edgeMiddle(runs))
                 .ending(Ends.of(End.SEAM, End.OPEN))
                 .zipped(new Zip(choice.teeth(), buy, depth, from, why));
+    }
+
+    /** The zip goes in before the other three sides are sewn. */
+    @Override
+    public void make(Making making) {
+        Piece front = making.front();
+        Piece back = making.back().panels().get(0).piece();
+        Side side = runs == Axis.ACROSS ? Side.BOTTOM : Side.LEFT;
+        Side behind = runs == Axis.ACROSS ? Side.BOTTOM : Side.RIGHT;
+        ZipSteps zip = new ZipSteps(making, sort == Sorts.ORDINARY);
+        zip.sewn("zip-front", front, side).also("zip").add();
+        zip.sewn("zip-back", back, behind).also("zip").add();
+        Length ends =
+                making.sizes().edgeToOpen(runs).minus(making.back().length()).half();
+        making.at(Place.MACHINE, "zip-ends", front, back)
+                .saying(ends)
+                .also("zip")
+                .along(Effort.SEW, ends.times(2))
+                .set(Stitch.SEAM, Foot.ZIPPER)
+                .shows(making.laidOnFront(making.back().panels(), runs))
+                .add();
+    }
+
+    @Override
+    public void lay(Making making) {
+        ZipSteps.lay(making, runs);
     }
 
     /** An invisible zip cannot be stitched right to its end, so it is bought longer than its opening. */

@@ -11,6 +11,7 @@ import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.opening.Fastening.By;
 import app.dapt.measure.Axis;
@@ -187,6 +188,36 @@ public record EnvelopeOpening(
         Panel inner = firstOutside() ? twoPanel : onePanel;
         Back back = Back.of(pieces, List.of(inner, outer), sizes.finished(runs)).lapping(Lap.of(overlap, runs, sizes));
         return fastening.fasten(back, outer, firstOutside(), inner, runs, sizes);
+    }
+
+    @Override
+    public void make(Making making) {
+        Panel outer = making.back().outer();
+        Panel inner = making.back().panels().get(0);
+        fastening.stiffen(making, outer.piece(), inner.piece());
+        Hem.choose(making, List.of(inner, outer));
+        for (Panel panel : List.of(outer, inner)) {
+            boolean isFirst = panel.outside() == firstOutside();
+            PanelChoice choice = isFirst ? first : second;
+            choice.hem()
+                    .make(
+                            making,
+                            panel.piece(),
+                            panel.free().orElseThrow(),
+                            making.piece("lining-" + place(isFirst)),
+                            panel.piece().id());
+        }
+        fastening.hold(making, outer.piece(), inner.piece());
+    }
+
+    @Override
+    public void lay(Making making) {
+        Laying.lapped(making, runs);
+    }
+
+    @Override
+    public void finish(Making making) {
+        fastening.finish(making, making.back().panels().get(0).piece());
     }
 
     private Panel panel(

@@ -8,6 +8,7 @@ import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.Spacing;
@@ -22,6 +23,13 @@ import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
+import app.dapt.step.Caution;
+import app.dapt.step.Effort;
+import app.dapt.step.Pile;
+import app.dapt.step.Place;
+import app.dapt.step.Setting.Foot;
+import app.dapt.step.Setting.Stitch;
+import app.dapt.step.StripWork;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -168,6 +176,59 @@ public record Fastening(
         return spots.stream()
                 .map(spot -> Marking.spot(sort, runs, sizes.allowance().plus(spot.along()), cutAt.apply(spot.at())))
                 .toList();
+    }
+
+    /** What carries buttons or their holes is stiffened before it is hemmed. */
+    void stiffen(Making making, Piece outer, Piece inner) {
+        if (by == By.BUTTONS) {
+            making.work()
+                    .at(Place.IRON, "stiffen", outer.equals(inner) ? List.of(outer) : List.of(outer, inner))
+                    .saying(roomForButton())
+                    .because()
+                    .along(Effort.PRESS, making.back().length().times(2))
+                    .add();
+        }
+    }
+
+    /** Holes or ties, while the panels still lie flat. */
+    void hold(Making making, Piece outer, Piece inner) {
+        if (by == By.BUTTONS) {
+            making.at(Place.MACHINE, "buttonholes", outer)
+                    .saying(count, buttonhole())
+                    .figure("button", button)
+                    .because()
+                    .times(Effort.BUTTONHOLE, count)
+                    .set(Stitch.BUTTONHOLE, Foot.BUTTONHOLE)
+                    .rightSide()
+                    .add();
+        }
+        if (by == By.TIES) {
+            Piece ties = making.piece("tie").orElseThrow();
+            new StripWork(making.work(), ties).foldedTwice(tie, tieLong.times(2L * count));
+            List<Piece> pieces = outer.equals(inner) ? List.of(outer, ties) : List.of(outer, inner, ties);
+            making.work()
+                    .at(Place.MACHINE, "ties-sew", pieces)
+                    .saying(count)
+                    .times(Effort.CLIP, 4.0 * count)
+                    .set(Stitch.SEAM, Foot.PLAIN)
+                    .careful(Caution.SMALL_PARTS)
+                    .shows(Pile.of(making.work().lying(outer, false)))
+                    .add();
+        }
+    }
+
+    /** Buttons come last, when it is plain where the holes lie. */
+    void finish(Making making, Piece inner) {
+        if (by == By.BUTTONS) {
+            making.at(Place.HAND, "buttons", inner)
+                    .onAll()
+                    .saying(count)
+                    .figure("button", button)
+                    .times(Effort.BUTTON, count)
+                    .careful(Caution.SMALL_PARTS)
+                    .rightSide()
+                    .add();
+        }
     }
 
     /** What is cut for it: ties. */

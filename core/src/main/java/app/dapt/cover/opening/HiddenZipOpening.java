@@ -11,6 +11,7 @@ import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Weight;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
@@ -24,6 +25,13 @@ import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.PieceRole;
 import app.dapt.piece.Side;
+import app.dapt.step.Caution;
+import app.dapt.step.Effort;
+import app.dapt.step.Pile;
+import app.dapt.step.Place;
+import app.dapt.step.Setting.Foot;
+import app.dapt.step.Setting.Stitch;
+import app.dapt.step.Work.Draft;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -160,6 +168,65 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
                         choice.teeth())
                 .zipped(new Zip(
                         choice.teeth(), choice.buy(), upperTo.plus(exposed().half()), from, choice.why()));
+    }
+
+    @Override
+    public void make(Making making) {
+        Piece lower = making.back().panels().get(0).piece();
+        Piece upper = making.back().panels().get(1).piece();
+        Piece banding = making.back().outer().piece();
+        Piece tabs = making.piece("tab").orElseThrow();
+        Side before = CoverDimensions.before(runs);
+        Length along = making.sizes().finished(runs);
+        ZipSteps zip = new ZipSteps(making, true);
+        making.at(Place.MACHINE, "zip-tabs", tabs)
+                .saying(making.back().length())
+                .also("zip")
+                .because()
+                .trap()
+                .careful(Caution.METAL_ZIP)
+                .set(Stitch.SEAM, Foot.ZIPPER)
+                .times(Effort.LAY, 2)
+                .add();
+        zip.sewn("zip-lower", lower, before).also("zip").add();
+        making.at(Place.IRON, "zip-lower-press", lower)
+                .along(Effort.PRESS, along)
+                .rightSide()
+                .add();
+        topstitched(making, "zip-lower-topstitch", lower, before, along).add();
+        making.at(Place.IRON, "band-fold", banding)
+                .saying(banding.cut(runs.other()).total().half())
+                .along(Effort.PRESS_HEM, along)
+                .add();
+        zip.sewn("zip-upper", upper, before.opposite())
+                .also("zip")
+                .also(lower.id())
+                .also(banding.id())
+                .takes(banding, before)
+                .takes(banding, before.opposite())
+                .because()
+                .add();
+        topstitched(making, "zip-upper-topstitch", upper, before.opposite(), along)
+                .also(banding.id())
+                .add();
+        making.at(Place.TABLE, "tabs-trim", tabs, lower, upper)
+                .also("zip")
+                .times(Effort.CLIP, 2)
+                .shows(Pile.of(making.work().lying(tabs, true)))
+                .add();
+    }
+
+    private static Draft topstitched(Making making, String does, Piece panel, Side side, Length along) {
+        return making.at(Place.MACHINE, does, panel)
+                .along(Effort.STITCH_HEM, along)
+                .set(Stitch.TOPSTITCH, Foot.ZIPPER)
+                .rightSide()
+                .stitched(side, Hem.FROM_FOLD);
+    }
+
+    @Override
+    public void lay(Making making) {
+        ZipSteps.lay(making, runs);
     }
 
     private Piece tab(CoverDimensions sizes) {

@@ -7,6 +7,7 @@ import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
@@ -36,6 +37,25 @@ public interface Opening extends Detailed {
     default List<Need> needs(Back back) {
         return List.of();
     }
+
+    /** How its back is made of its pieces, before it is laid on the front. */
+    default void make(Making making) {}
+
+    /** How front and back are laid on each other for the seam: right sides together. */
+    default void lay(Making making) {
+        Laying.plainly(making, runs()).add();
+    }
+
+    /** What the seam round the cover is called in words, where it is sewn otherwise than most. */
+    default String seam() {
+        return "seam";
+    }
+
+    /** What is left to do at it once the cover is turned and pressed. */
+    default void finish(Making making) {}
+
+    /** What closes it for good once the cover is filled. */
+    default void close(Making making) {}
 
     /** How the brief puts it, once reckoned. */
     Phrase brief(Back back);

@@ -13,6 +13,7 @@ import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Weight;
 import app.dapt.measure.Axis;
@@ -26,6 +27,8 @@ import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Side;
+import app.dapt.step.Effort;
+import app.dapt.step.Place;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -149,6 +152,42 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
                 .openAt(sizes.edgeMiddle(runs))
                 .ending(new Ends(End.FOLD, End.OPEN, tuckFront, flap))
                 .spotted(spots);
+    }
+
+    @Override
+    public void make(Making making) {
+        Piece strip = making.front();
+        Side before = CoverDimensions.before(runs);
+        fastening.stiffen(making, strip, strip);
+        hem.make(making, strip, before, Optional.empty(), strip.id() + "-first");
+        hem.make(making, strip, before.opposite(), Optional.empty(), strip.id() + "-second");
+        fastening.hold(making, strip, strip);
+    }
+
+    @Override
+    public void lay(Making making) {
+        Side before = CoverDimensions.before(runs);
+        making.at(Place.TABLE, tucksBoth() ? "lay-pillowcase-both" : "lay-pillowcase", making.front())
+                .onAll()
+                .saying(flap)
+                .figure("flap", flap)
+                .figure("fold-to-fold", making.sizes().finished(runs.other()))
+                .because()
+                .loose()
+                .times(Effort.LAY, 2)
+                .rightSide()
+                .shows(pile -> pile.arrow(before, flap))
+                .add();
+    }
+
+    @Override
+    public String seam() {
+        return "seam-sides";
+    }
+
+    @Override
+    public void finish(Making making) {
+        fastening.finish(making, making.front());
     }
 
     @Override

@@ -12,6 +12,7 @@ import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Weight;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
@@ -22,6 +23,11 @@ import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
+import app.dapt.step.Effort;
+import app.dapt.step.Place;
+import app.dapt.step.Setting.Foot;
+import app.dapt.step.Setting.Stitch;
+import app.dapt.step.Work;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -59,6 +65,9 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
                 details.measure("returns"),
                 details.oneOf("closing", Closing.class));
     }
+
+    /** A stitch by hand takes so many times as long as one by machine. */
+    private static final long HAND_SLOWER = 5;
 
     @Override
     public Kind<Opening> kind() {
@@ -98,6 +107,23 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
         return Back.of(pieces, List.of(Panel.of(shown, Length.ZERO, depth).turned(turnsPrint())), opening)
                 .openAt(sizes.edgeMiddle(runs))
                 .ending(Ends.of(cut == Cut.ONE ? End.FOLD : End.SEAM, End.OPEN));
+    }
+
+    @Override
+    public String seam() {
+        return "seam-shut";
+    }
+
+    @Override
+    public void close(Making making) {
+        boolean byHand = closing == Closing.HAND;
+        Work.Draft shut = making.at(
+                        byHand ? Place.HAND : Place.MACHINE, byHand ? "ladder" : "edge-close", making.front())
+                .onAll()
+                .saying(making.back().length())
+                .along(Effort.SEW, making.back().length().times(byHand ? HAND_SLOWER : 1))
+                .rightSide();
+        (byHand ? shut : shut.set(Stitch.SEAM, Foot.PLAIN)).add();
     }
 
     /** Folded at the top, the back hangs upside down from the front; folded at a side it stays upright. */

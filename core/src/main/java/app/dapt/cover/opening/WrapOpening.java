@@ -14,6 +14,7 @@ import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Weight;
 import app.dapt.cover.opening.Fastening.By;
@@ -28,6 +29,8 @@ import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Side;
+import app.dapt.step.Effort;
+import app.dapt.step.Place;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -171,6 +174,46 @@ public record WrapOpening(
         Length fold = start.allowance().plus(one);
         return sizes.panel("wrap", Material.FRONT, stacked() ? along : length, stacked() ? length : along, edges)
                 .marked(List.of(Marking.line(Sort.FOLD, runs, fold), Marking.line(Sort.FOLD, runs, fold.plus(depth))));
+    }
+
+    @Override
+    public void make(Making making) {
+        Piece strip = making.front();
+        Side before = CoverDimensions.before(runs);
+        fastening.stiffen(making, strip, strip);
+        first.make(making, strip, before, Optional.empty(), strip.id() + "-first");
+        second.make(making, strip, before.opposite(), Optional.empty(), strip.id() + "-second");
+        fastening.hold(making, strip, strip);
+    }
+
+    @Override
+    public void lay(Making making) {
+        Piece strip = making.front();
+        Side before = CoverDimensions.before(runs);
+        Panel outer = making.back().outer();
+        Side shows = outer.from().isZero() ? before : before.opposite();
+        making.at(Place.TABLE, "lay-wrap", strip)
+                .onAll()
+                .saying(outer.name(), Phrase.choice("side", shows))
+                .figure("overlap", overlap)
+                .figure("fold-to-fold", making.sizes().finished(runs.other()))
+                .because()
+                .trap()
+                .loose()
+                .times(Effort.LAY, 2)
+                .rightSide()
+                .shows(pile -> pile.arrow(before, Length.ZERO).arrow(before.opposite(), Length.ZERO))
+                .add();
+    }
+
+    @Override
+    public String seam() {
+        return "seam-sides";
+    }
+
+    @Override
+    public void finish(Making making) {
+        fastening.finish(making, making.front());
     }
 
     @Override

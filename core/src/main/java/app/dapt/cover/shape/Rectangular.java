@@ -6,13 +6,18 @@ import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Kind;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Weight;
+import app.dapt.drawing.Element.Role;
 import app.dapt.filling.Casing;
 import app.dapt.filling.Pillow;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Contour;
 import app.dapt.piece.Contour.Point;
+import app.dapt.step.Effort;
+import app.dapt.step.Pile;
+import app.dapt.step.Place;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -108,6 +113,20 @@ public record Rectangular(boolean oblong, Corners corners) implements Shape {
             points.addAll(arrivesDown ? List.of(down, tip, along) : List.of(along, tip, down));
         }
         return new Contour(points);
+    }
+
+    /** The tapered seam is drawn before the pieces lie on each other. */
+    @Override
+    public void prepare(Making making) {
+        making.sizes().outline().ifPresent(outline -> {
+            Taper taper = taperOf(outline);
+            making.at(Place.TABLE, "taper-draw", making.front())
+                    .saying(taper.inset(), taper.reach())
+                    .because()
+                    .times(Effort.LAY, 2)
+                    .shows(pile -> pile.seamed(Role.SEAM, Pile.allSides()))
+                    .add();
+        });
     }
 
     @Override

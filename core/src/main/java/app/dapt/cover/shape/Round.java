@@ -2,17 +2,24 @@ package app.dapt.cover.shape;
 
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Kind;
+import app.dapt.cover.decision.Making;
+import app.dapt.drawing.Element.Role;
 import app.dapt.filling.Casing;
 import app.dapt.filling.Disc;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.piece.Contour;
 import app.dapt.piece.Contour.Point;
+import app.dapt.step.Effort;
+import app.dapt.step.Pile;
+import app.dapt.step.Place;
 import java.util.List;
 import java.util.Optional;
 
 /** A circle; its diameter is the size across. */
 public record Round() implements Shape {
+
+    private static final Length CLIP_EVERY = Length.inches(0, 1, 2);
 
     @Override
     public Kind<Shape> kind() {
@@ -47,6 +54,19 @@ public record Round() implements Shape {
     @Override
     public double perimeter(Contour outline, Length across) {
         return Math.PI * across.toMm();
+    }
+
+    @Override
+    public void clip(Making making) {
+        Length round =
+                Length.nearInches(Math.PI * making.sizes().finished(Axis.ACROSS).toInches());
+        making.at(Place.TABLE, "clip-curve", making.front())
+                .onAll()
+                .saying(CLIP_EVERY)
+                .because()
+                .times(Effort.CLIP, round.over(CLIP_EVERY) / 10)
+                .shows(Pile.of(making.lyingFront(false)).seamed(Role.SEAM, Pile.allSides()))
+                .add();
     }
 
     /** More than a third of the way round cannot lie open flat: π D / 3. */

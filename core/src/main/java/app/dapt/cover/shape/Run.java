@@ -7,7 +7,10 @@ import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Weight;
+import app.dapt.drawing.Element.Line;
+import app.dapt.drawing.Element.Role;
 import app.dapt.filling.Casing;
 import app.dapt.filling.Chambers;
 import app.dapt.filling.Pillow;
@@ -22,6 +25,12 @@ import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Side;
+import app.dapt.step.Effort;
+import app.dapt.step.Pile;
+import app.dapt.step.Place;
+import app.dapt.step.Setting.Foot;
+import app.dapt.step.Setting.Stitch;
+import app.dapt.step.StripWork;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -278,6 +287,60 @@ public record Run(int pockets, Straps straps) implements Shape {
                         Sum.of(Sum.term("term.four-times", STRAP_WIDTH, STRAP_WIDTH.times(1, 4))),
                         edges)
                 .times(straps.strips()));
+    }
+
+    @Override
+    public void prepare(Making making) {
+        making.piece("strap").ifPresent(strap -> {
+            StripWork work = new StripWork(making.work(), strap);
+            work.foldedTwice(STRAP_WIDTH.times(1, 4), strap.cutWidth().times(strap.quantity()));
+            List<Piece> pieces = new ArrayList<>(List.of(strap));
+            making.back().panels().stream()
+                    .map(Back.Panel::piece)
+                    .filter(piece -> piece.marks().stream().anyMatch(mark -> mark.sort() == Sort.STRAP))
+                    .forEach(pieces::add);
+            making.work()
+                    .at(Place.MACHINE, straps.isProp() ? "straps-sew" : "straps-baste", pieces)
+                    .saying(strap.quantity())
+                    .because()
+                    .trap()
+                    .times(Effort.LAY, straps.ends())
+                    .set(Stitch.BASTE, Foot.PLAIN)
+                    .takes(strap, Side.LEFT)
+                    .takes(strap, Side.RIGHT)
+                    .shows(Pile.of(making.work().lying(pieces.get(pieces.size() - 1), true)))
+                    .add();
+        });
+    }
+
+    /** The lines between the pockets are sewn through all layers once the cover is turned. */
+    @Override
+    public void finish(Making making) {
+        Pile whole = Pile.of(making.lyingFront(true));
+        making.at(Place.TABLE, "channels-pin", making.front())
+                .onAll()
+                .saying(pockets - 1)
+                .figure("pocket-wide", making.sizes().finished(Axis.ACROSS).times(1, pockets))
+                .loose()
+                .times(Effort.LAY, pockets - 1.0)
+                .shows(whole.with(channelLines(Role.PIN, making)))
+                .add();
+        making.at(Place.MACHINE, "channels-sew", making.front())
+                .onAll()
+                .saying(pockets - 1)
+                .because()
+                .along(Effort.SEW, stitched(making.sizes()))
+                .set(Stitch.SEAM, Foot.PLAIN)
+                .shows(whole.with(channelLines(Role.SEW, making)))
+                .add();
+    }
+
+    private List<Line> channelLines(Role role, Making making) {
+        Length height = making.sizes().cut(Axis.UP_DOWN).total();
+        return IntStream.range(1, pockets)
+                .mapToObj(number -> channel(number, making.sizes()))
+                .map(x -> new Line(role, x, Length.ZERO, x, height))
+                .toList();
     }
 
     @Override

@@ -6,10 +6,15 @@ import app.dapt.cover.decision.CoverShape;
 import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Kind;
+import app.dapt.cover.decision.Making;
+import app.dapt.drawing.Element.Role;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
+import app.dapt.step.Effort;
+import app.dapt.step.Pile;
+import app.dapt.step.Place;
 import java.util.List;
 
 /** The outline of a cover, and what follows from it however it opens. */
@@ -47,6 +52,25 @@ public interface Shape extends Detailed, CoverShape {
     default List<Piece> extras(CoverDimensions sizes) {
         return List.of();
     }
+
+    /** What is done to its pieces before anything is sewn to them. */
+    default void prepare(Making making) {}
+
+    /** What is clipped for it once the cover was tried on, so that it turns well. */
+    default void clip(Making making) {
+        if (cornersTurned() > 0) {
+            making.at(Place.TABLE, "clip-corners", making.front())
+                    .onAll()
+                    .saying(cornersTurned())
+                    .because()
+                    .times(Effort.CLIP, cornersTurned())
+                    .shows(Pile.of(making.lyingFront(false)).seamed(Role.SEAM, making.seamed(making.front())))
+                    .add();
+        }
+    }
+
+    /** What is left to do once the cover is turned and pressed. */
+    default void finish(Making making) {}
 
     /** What can go wrong with it. */
     default List<FindingCandidate<Shape>> concerns(CoverDimensions sizes, Back back) {

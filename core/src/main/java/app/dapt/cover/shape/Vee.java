@@ -7,7 +7,9 @@ import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Weight;
+import app.dapt.drawing.Element.Role;
 import app.dapt.filling.Bisection;
 import app.dapt.filling.Casing;
 import app.dapt.filling.Chambers;
@@ -19,6 +21,12 @@ import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Contour;
 import app.dapt.piece.Contour.Point;
+import app.dapt.piece.Piece;
+import app.dapt.step.Effort;
+import app.dapt.step.Pile;
+import app.dapt.step.Place;
+import app.dapt.step.Setting.Foot;
+import app.dapt.step.Setting.Stitch;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -352,6 +360,35 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
         double middle = lines(across, upDown, Length.ZERO).middle();
         Length longSide = Length.max(arm, Length.mm(Math.round(middle)));
         return new Chambers(1, new Pillow(arm, longSide), true);
+    }
+
+    @Override
+    public void prepare(Making making) {
+        List<Piece> both = new ArrayList<>(List.of(making.front()));
+        making.back().panels().stream()
+                .map(Back.Panel::piece)
+                .distinct()
+                .filter(p -> !both.contains(p))
+                .forEach(both::add);
+        both.forEach(piece -> making.at(Place.MACHINE, "stay-stitch", piece)
+                .because()
+                .along(
+                        Effort.BASTE,
+                        Length.max(piece.cutWidth(), piece.cutHeight()).times(2))
+                .set(Stitch.SEAM, Foot.PLAIN)
+                .shows(pile -> pile.seamed(Role.SEW, Pile.allSides()))
+                .add());
+    }
+
+    @Override
+    public void clip(Making making) {
+        making.at(Place.TABLE, "snip-notch", making.front())
+                .onAll()
+                .because()
+                .times(Effort.CLIP, 8)
+                .shows(Pile.of(making.lyingFront(false)).seamed(Role.SEAM, Pile.allSides()))
+                .add();
+        Shape.super.clip(making);
     }
 
     @Override

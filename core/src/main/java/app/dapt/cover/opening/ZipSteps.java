@@ -1,0 +1,41 @@
+package app.dapt.cover.opening;
+
+import app.dapt.cover.decision.Making;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Phrase;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Side;
+import app.dapt.step.Caution;
+import app.dapt.step.Effort;
+import app.dapt.step.Place;
+import app.dapt.step.Setting.Foot;
+import app.dapt.step.Setting.Stitch;
+import app.dapt.step.Work.Draft;
+
+/**
+ * What sewing in a zip is like, wherever it lies.
+ *
+ * @param ordinary whether its teeth show
+ */
+record ZipSteps(Making making, boolean ordinary) {
+
+    /** Half of it is sewn to an edge of a piece. */
+    Draft sewn(String does, Piece piece, Side side) {
+        return making.at(Place.MACHINE, does, piece)
+                .saying(Phrase.choice("side", side), piece.edge(side).allowance())
+                .figure("zip", making.back().zip().orElseThrow().length())
+                .figure("past-the-pull")
+                .careful(Caution.METAL_ZIP)
+                .times(ordinary ? Effort.ZIP : Effort.INVISIBLE_ZIP, 0.5)
+                .set(Stitch.SEAM, ordinary ? Foot.ZIPPER : Foot.INVISIBLE_ZIPPER)
+                .takes(piece, side)
+                .rightSide()
+                .stitched(side, piece.edge(side).allowance());
+    }
+
+    /** The seam round the cover is never sewn with the zip shut. */
+    static void lay(Making making, Axis runs) {
+        Laying.holdAgainst(making, runs);
+        Laying.plainly(making, runs).called("zip").because().trap().add();
+    }
+}

@@ -1,0 +1,78 @@
+package app.dapt.step;
+
+import app.dapt.measure.Phrase;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * One thing done at one place, in one go.
+ *
+ * @param id       stable within its cover: what it is done to and what is done, {@code back-upper/hem-press}
+ * @param does     what is done, the same for all steps alike; its words go by it
+ * @param args     what goes into those words: the name of what it is done to, then figures
+ * @param figures  to read off while doing it
+ * @param explained whether it says why, where people get it wrong
+ * @param trap     whether it cannot be put right afterwards without unpicking
+ * @param cautions what can hurt somebody there
+ * @param pieces   ids of what it is done to
+ * @param needs    ids of the steps that must be done before
+ * @param takes    the edges it brings to what was reckoned for them
+ * @param minutes  hands on; an estimate
+ * @param loose    whether it leaves something pinned or half gathered, which is sewn in the same sitting
+ * @param pile     how the pieces lie
+ */
+public record Step(
+        String id,
+        Place place,
+        String does,
+        List<Object> args,
+        List<Phrase> figures,
+        boolean explained,
+        boolean trap,
+        List<Caution> cautions,
+        Optional<Setting> setting,
+        List<String> pieces,
+        Set<String> needs,
+        List<Taken> takes,
+        Effort effort,
+        double minutes,
+        boolean loose,
+        Optional<Pile> pile) {
+
+    public Step {
+        args = List.copyOf(args);
+        figures = List.copyOf(figures);
+        cautions = List.copyOf(cautions);
+        pieces = List.copyOf(pieces);
+        needs = Set.copyOf(needs);
+        takes = List.copyOf(takes);
+        if (minutes < 0) {
+            throw new IllegalArgumentException("nothing takes less than no time");
+        }
+    }
+
+    /** The step as a sentence. */
+    public Phrase says() {
+        return said("");
+    }
+
+    /** The step in a few words, for lists. */
+    public Phrase briefly() {
+        return said(".brief");
+    }
+
+    /** Why it is done so. */
+    public Optional<Phrase> why() {
+        return explained ? Optional.of(said(".why")) : Optional.empty();
+    }
+
+    /** What to ask before going on. */
+    public Optional<Phrase> asks() {
+        return trap ? Optional.of(said(".trap")) : Optional.empty();
+    }
+
+    private Phrase said(String what) {
+        return new Phrase("step." + does + what, args);
+    }
+}

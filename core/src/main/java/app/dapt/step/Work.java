@@ -1,0 +1,280 @@
+package app.dapt.step;
+
+import app.dapt.drawing.Element.Role;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.piece.Edge;
+import app.dapt.piece.Piece;
+import app.dapt.piece.Side;
+import app.dapt.step.Pile.Laid;
+import app.dapt.step.Setting.Foot;
+import app.dapt.step.Setting.Stitch;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+
+/**
+ * The steps of one cover as they are told. Two steps that are done to the same piece keep the order in which they are
+ * told; steps that have no piece in common are free to come in any order. So nobody who tells a step has to know what
+ * others tell.
+ */
+public final class Work {
+
+    /** The last step done to each thing so far. */
+    private final Map<String, String> last = new LinkedHashMap<>();
+
+    /** What lies behind a piece and is sewn with it as one. */
+    private final Map<String, List<Piece>> behind = new HashMap<>();
+
+    private final Map<String, Step> steps = new LinkedHashMap<>();
+    private final Set<Taken> taken = new LinkedHashSet<>();
+
+    /** All that was told, in the order it was told. */
+    public List<Step> steps() {
+        return List.copyOf(steps.values());
+    }
+
+    /** One step at one place, done to these pieces; its words begin with the name of the first. */
+    public Draft at(Place place, String does, Piece... pieces) {
+        return at(place, does, Arrays.asList(pieces));
+    }
+
+    /** One step at one place, done to these pieces; its words begin with the name of the first. */
+    public Draft at(Place place, String does, List<Piece> pieces) {
+        return new Draft(place, does, pieces);
+    }
+
+    /** From here on, what becomes of a piece's edges becomes of those of one basted behind it. */
+    public void backWith(Piece piece, Piece lying) {
+        behind.computeIfAbsent(piece.id(), id -> new ArrayList<>()).add(lying);
+    }
+
+    /** From here on, what these pieces made goes by another's name. */
+    public void joinInto(Piece panel, List<Piece> drops) {
+        drops.stream()
+                .map(drop -> last.get(drop.id()))
+                .filter(Objects::nonNull)
+                .forEach(step -> last.put(panel.id(), step));
+    }
+
+    /** A piece alone on the table as it is by now. */
+    public Laid lying(Piece piece, boolean rightSide) {
+        return Laid.alone(piece, rightSide, made(piece));
+    }
+
+    /** Its edges that are hemmed or turned by now. */
+    private Set<Side> made(Piece piece) {
+        Set<Side> made = EnumSet.noneOf(Side.class);
+        for (Side side : Side.values()) {
+            if (taken.contains(new Taken(piece.id(), side)) && !piece.edge(side).isSeam()) {
+                made.add(side);
+            }
+        }
+        return made;
+    }
+
+    /** A step while it is told. */
+    public final class Draft {
+
+        private final Place place;
+        private final String does;
+        private final List<Piece> pieces;
+        private final Set<String> things = new LinkedHashSet<>();
+        private final List<Object> args = new ArrayList<>();
+        private final List<Phrase> figures = new ArrayList<>();
+        private final List<Caution> cautions;
+        private final List<Taken> takes = new ArrayList<>();
+        private String name;
+        private boolean explained;
+        private boolean trap;
+        private boolean loose;
+        private Optional<Setting> setting = Optional.empty();
+        private Effort effort = Effort.LAY;
+        private double minutes = Effort.LAY.times(1);
+        private Optional<Pile> pile;
+
+        private Draft(Place place, String does, List<Piece> pieces) {
+            this.place = place;
+            this.does = does;
+            this.pieces = List.copyOf(pieces);
+            this.name = pieces.isEmpty() ? "cover" : pieces.get(0).id();
+            this.cautions = new ArrayList<>(place.cautions());
+            pieces.forEach(piece -> things.add(piece.id()));
+            pieces.stream().limit(1).forEach(piece -> args.add(piece.name()));
+            this.pile = pieces.size() == 1 ? Optional.of(Pile.of(lying(pieces.get(0), false))) : Optional.empty();
+        }
+
+        /** Named after something else than its first piece, where one piece has several alike. */
+        public Draft called(String other) {
+            name = other;
+            return this;
+        }
+
+        /** Figures and names that go into its words, after the name of its first piece. */
+        public Draft saying(Object... more) {
+            args.addAll(Arrays.asList(more));
+            return this;
+        }
+
+        /** Done to something that is no piece, a cloth or a zip. */
+        public Draft also(String thing) {
+            things.add(thing);
+            return this;
+        }
+
+        /** Done to all that was ever told of. */
+        public Draft onAll() {
+            things.addAll(last.keySet());
+            return this;
+        }
+
+        /** Says a figure beside it: {@code figure.overlap} for {@code overlap}. */
+        public Draft figure(String code, Object... values) {
+            figures.add(Phrase.of("figure." + code, values));
+            return this;
+        }
+
+        /** Figures beside it. */
+        public Draft figures(List<Phrase> more) {
+            figures.addAll(more);
+            return this;
+        }
+
+        /** Says why, in the words {@code step.….why}. */
+        public Draft because() {
+            explained = true;
+            return this;
+        }
+
+        /** Asks before going on, in the words {@code step.….trap}: it cannot be put right without unpicking. */
+        public Draft trap() {
+            trap = true;
+            return this;
+        }
+
+        public Draft careful(Caution caution) {
+            cautions.add(caution);
+            return this;
+        }
+
+        /** Leaves something pinned or half gathered. */
+        public Draft loose() {
+            loose = true;
+            return this;
+        }
+
+        public Draft set(Stitch stitch, Foot foot) {
+            setting = Optional.of(new Setting(stitch, foot));
+            return this;
+        }
+
+        /** Brings an edge to what was reckoned for it, with all that lies behind it. */
+        public Draft takes(Piece piece, Side side) {
+            if (piece.edge(side).fate() == Edge.Fate.FOLD || piece.edge(side).fate() == Edge.Fate.SELVAGE) {
+                return this;
+            }
+            Stream.concat(Stream.of(piece), behind.getOrDefault(piece.id(), List.of()).stream())
+                    .forEach(each -> takes.add(new Taken(each.id(), side)));
+            return this;
+        }
+
+        /** Brings the same edge of two pieces that are sewn to each other, or of a piece that is there twice. */
+        public Draft takesBoth(Piece one, Piece other, Side side) {
+            return one.id().equals(other.id())
+                    ? takes(one, side)
+                    : takes(one, side).takes(other, side);
+        }
+
+        /** Brings all edges of these pieces that end in the seam round the cover to it. */
+        public Draft takesSeams(List<Piece> sewn) {
+            for (Piece piece : sewn) {
+                Stream.of(Side.values())
+                        .filter(side -> piece.edge(side).isSeam())
+                        .map(side -> new Taken(piece.id(), side))
+                        .filter(edge -> !taken.contains(edge))
+                        .forEach(takes::add);
+            }
+            return this;
+        }
+
+        /** Takes what so many of a kind take. */
+        public Draft times(Effort kind, double count) {
+            effort = kind;
+            minutes = kind.times(count);
+            return this;
+        }
+
+        /** Takes what so long a stretch takes. */
+        public Draft along(Effort kind, Length length) {
+            effort = kind;
+            minutes = kind.along(length);
+            return this;
+        }
+
+        /** Its one piece lies right side up. */
+        public Draft rightSide() {
+            return shows(Pile.of(lying(pieces.get(0), true)));
+        }
+
+        public Draft shows(Pile shown) {
+            pile = Optional.of(shown);
+            return this;
+        }
+
+        /** What is shown, with more on it. */
+        public Draft shows(UnaryOperator<Pile> more) {
+            pile = pile.map(more);
+            return this;
+        }
+
+        /** Stitched along an edge of its one piece, so far in from where that edge is. */
+        public Draft stitched(Side side, Length in) {
+            return shows(shown -> shown.along(Role.SEW, side, in));
+        }
+
+        /** Tells it. */
+        public void add() {
+            String id = name + "/" + does;
+            Set<String> needs = new LinkedHashSet<>();
+            for (String thing : things) {
+                String before = last.put(thing, id);
+                if (before != null) {
+                    needs.add(before);
+                }
+            }
+            if (needs.contains(id) || steps.containsKey(id)) {
+                throw new IllegalStateException("told twice: " + id);
+            }
+            taken.addAll(takes);
+            steps.put(
+                    id,
+                    new Step(
+                            id,
+                            place,
+                            does,
+                            args,
+                            figures,
+                            explained,
+                            trap,
+                            cautions,
+                            setting,
+                            pieces.stream().map(Piece::id).toList(),
+                            needs,
+                            takes,
+                            effort,
+                            minutes,
+                            loose,
+                            pile));
+        }
+    }
+}
