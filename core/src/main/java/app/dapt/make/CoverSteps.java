@@ -145,8 +145,8 @@ public final class CoverSteps {
     private void mark(Piece piece) {
         work.at(Place.TABLE, "mark", piece)
                 .figures(piece.marks().stream()
-                        .distinct()
                         .map(mark -> figure(mark, piece))
+                        .distinct()
                         .toList())
                 .times(Effort.LAY, 0.5 + piece.marks().size() / 6.0)
                 .add();
@@ -160,7 +160,7 @@ public final class CoverSteps {
                 .toList();
         measures.forEach(measure -> {
             said.add(measure.distance());
-            said.add(Phrase.choice("side", measure.from()));
+            said.add(Phrase.choice("which-edge", measure.from()));
         });
         return new Phrase("figure.mark-" + measures.size(), said);
     }

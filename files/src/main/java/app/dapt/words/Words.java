@@ -115,9 +115,14 @@ public record Words(Wordbook book, Mark mark, Money money) {
         return show(arg, manner, fine);
     }
 
+    /** A name that stands on its own elsewhere, in the middle of a sentence. */
+    private static String uncapitalised(String name) {
+        return name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
+    }
+
     private String show(Object arg, String manner, boolean fine) {
         if (arg instanceof Phrase phrase) {
-            return say(phrase);
+            return manner.equals("low") ? uncapitalised(say(phrase)) : say(phrase);
         }
         if (!(arg instanceof Length length)) {
             return String.valueOf(arg);

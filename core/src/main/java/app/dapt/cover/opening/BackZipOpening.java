@@ -145,7 +145,7 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
         for (Piece panel : List.of(far, near)) {
             Side side = panel.equals(far) ? before.opposite() : before;
             making.at(Place.IRON, "zip-press", panel)
-                    .saying(Phrase.choice("side", side), zipSeam)
+                    .saying(Phrase.choice("which-edge", side), zipSeam)
                     .along(Effort.PRESS_HEM, along)
                     .shows(pile -> pile.folding(side, List.of(zipSeam)))
                     .add();

@@ -122,7 +122,7 @@ public record Hem(Kind kind, Length first, Length second) {
     void make(Making making, Piece panel, Side side, Optional<Piece> lining, String name) {
         Edge edge = panel.edge(side);
         Length along = panel.cut(side.runs()).total();
-        Phrase where = Phrase.choice("side", side);
+        Phrase where = Phrase.choice("which-edge", side);
         switch (edge.fate()) {
             case HEM -> {
                 making.at(Place.IRON, "hem-press", panel)
@@ -179,7 +179,7 @@ public record Hem(Kind kind, Length first, Length second) {
         Edge edge = panel.edge(side);
         making.at(Place.MACHINE, does, panel)
                 .called(name)
-                .saying(Phrase.choice("side", side), edge.hemDepth())
+                .saying(Phrase.choice("which-edge", side), edge.hemDepth())
                 .along(Effort.STITCH_HEM, panel.cut(side.runs()).total())
                 .set(Stitch.TOPSTITCH, Foot.PLAIN)
                 .takes(panel, side)
@@ -192,7 +192,7 @@ public record Hem(Kind kind, Length first, Length second) {
         Length allowance = panel.edge(side).allowance();
         making.at(Place.MACHINE, "edge-face", panel)
                 .called(name)
-                .saying(Phrase.choice("side", side), allowance)
+                .saying(Phrase.choice("which-edge", side), allowance)
                 .along(Effort.SEW, panel.cut(side.runs()).total())
                 .set(Stitch.SEAM, Foot.PLAIN)
                 .takes(panel, side)
@@ -203,7 +203,7 @@ public record Hem(Kind kind, Length first, Length second) {
 
     /** Panel and lining are sewn right sides together along one edge, and turned. */
     private static void lined(Making making, Piece panel, Piece lining, Side side, String name) {
-        Phrase where = Phrase.choice("side", side);
+        Phrase where = Phrase.choice("which-edge", side);
         Length allowance = panel.edge(side).allowance();
         making.at(Place.MACHINE, "lining-sew", panel, lining)
                 .called(name)

@@ -194,7 +194,7 @@ public record WrapOpening(
         Side shows = outer.from().isZero() ? before : before.opposite();
         making.at(Place.TABLE, "lay-wrap", strip)
                 .onAll()
-                .saying(outer.name(), Phrase.choice("side", shows))
+                .saying(outer.name(), Phrase.choice("which-edge", shows))
                 .figure("overlap", overlap)
                 .figure("fold-to-fold", making.sizes().finished(runs.other()))
                 .because()

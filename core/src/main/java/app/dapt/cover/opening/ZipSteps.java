@@ -22,7 +22,7 @@ record ZipSteps(Making making, boolean ordinary) {
     /** Half of it is sewn to an edge of a piece. */
     Draft sewn(String does, Piece piece, Side side) {
         return making.at(Place.MACHINE, does, piece)
-                .saying(Phrase.choice("side", side), piece.edge(side).allowance())
+                .saying(Phrase.choice("which-edge", side), piece.edge(side).allowance())
                 .figure("zip", making.back().zip().orElseThrow().length())
                 .figure("past-the-pull")
                 .careful(Caution.METAL_ZIP)
