@@ -68,6 +68,9 @@ public sealed interface Element {
     record Stuff(Box box, Material material, boolean rightSide, boolean turned, String piece, Part part)
             implements Element {}
 
+    /** A stretch of cloth with an outline of its own, in millimetres: a corner that is turned back. */
+    record Patch(List<Point> points, Material material, boolean rightSide, boolean turned) implements Element {}
+
     /** Cloth that will be turned under or lie inside a seam. */
     record Turning(Box box, String piece, Part part) implements Element {}
 

@@ -16,6 +16,7 @@ import app.dapt.piece.PieceRole;
 import app.dapt.piece.Side;
 import app.dapt.step.Caution;
 import app.dapt.step.Effort;
+import app.dapt.step.Milestone;
 import app.dapt.step.Pile;
 import app.dapt.step.Place;
 import app.dapt.step.Setting.Foot;
@@ -40,11 +41,13 @@ public final class CoverSteps {
     private final CoverPlan plan;
     private final Work work = new Work();
     private final Making making;
+    private Pile laid;
 
     private CoverSteps(Reckoned reckoned) {
         this.reckoned = reckoned;
         this.plan = reckoned.plan();
         this.making = new Making(work, reckoned.dimensions(), reckoned.back());
+        this.laid = Pile.of(making.lyingFront(true));
     }
 
     /** The steps of a cover, each after those it needs. */
@@ -132,6 +135,7 @@ public final class CoverSteps {
                         (piece.outline().isPresent() ? Effort.CUT_CURVED : Effort.CUT_STRAIGHT).times(piece.quantity()))
                 .sum();
         Draft cut = work.at(Place.TABLE, hot ? "cut-hot" : "cut")
+                .reaches(Milestone.CUT)
                 .called(thing(cloth))
                 .also(thing(cloth))
                 .saying(cloth.name(), pieces.stream().mapToInt(Piece::quantity).sum())
@@ -207,6 +211,8 @@ public final class CoverSteps {
 
     private void sewUp() {
         plan.opening().lay(making);
+        List<Step> told = work.steps();
+        laid = told.get(told.size() - 1).pile().orElse(laid);
         Length round = reckoned.edge().length().total();
         if (plan.seam().finish() == SeamFinish.FRENCH) {
             french(round);
@@ -224,18 +230,17 @@ public final class CoverSteps {
                 .figure("twice-if-worn")
                 .because()
                 .takesSeams(sewn)
+                .reaches(Milestone.SEWN)
                 .along(Effort.SEW, round)
                 .set(Stitch.SEAM, plan.edging().foot())
                 .shows(seamed(Role.SEW))
                 .add();
     }
 
+    /** What was laid for the seam, with the seam in it. */
     private Pile seamed(Role role) {
-        Pile laid = making.isOnePiece()
-                ? Pile.of(making.lyingFront(false))
-                : making.laidOnFront(
-                        reckoned.back().outerFirst(), plan.opening().runs());
-        return laid.seamed(role, making.seamed(making.front()));
+        Pile bare = new Pile(laid.laid(), List.of());
+        return bare.seamed(role, Pile.seams(laid.laid().get(0).piece()));
     }
 
     /** A French seam is sewn with the wrong sides together first. */
@@ -262,7 +267,11 @@ public final class CoverSteps {
                 .trap()
                 .shows(seamed(Role.SEAM))
                 .add();
-        step("try-on", Place.FORM).because().times(Effort.TRY_ON, 1).add();
+        step("try-on", Place.FORM)
+                .reaches(Milestone.TRIED_ON)
+                .because()
+                .times(Effort.TRY_ON, 1)
+                .add();
         plan.shape().clip(making);
         rawEdges();
         step("turn-out", Place.TABLE)
@@ -277,6 +286,7 @@ public final class CoverSteps {
         plan.shape().finish(making);
         plan.opening().finish(making);
         step("fill", Place.FORM)
+                .reaches(Milestone.FILLED)
                 .shows(Pile.of(making.lyingFront(true)))
                 .careful(Caution.FIRE)
                 .times(Effort.TRY_ON, plan.shape().forms())

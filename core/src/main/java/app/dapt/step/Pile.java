@@ -6,6 +6,7 @@ import app.dapt.drawing.Element.Label;
 import app.dapt.drawing.Element.Line;
 import app.dapt.drawing.Element.Note;
 import app.dapt.drawing.Element.Part;
+import app.dapt.drawing.Element.Patch;
 import app.dapt.drawing.Element.Path;
 import app.dapt.drawing.Element.Role;
 import app.dapt.drawing.Element.Shade;
@@ -28,6 +29,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * Pieces as they lie on the table, looked at from above: the first lies lowest. Places are counted from the top left
@@ -41,19 +43,26 @@ public record Pile(List<Laid> laid, List<Element> over) {
     /**
      * One piece where it lies. Wrong side up it is turned over like a page: its right edge lies at the left.
      *
+     * @param name      what to call it here
+     * @param turn      when it is laid down, counted from one; nought where that is all the same
      * @param rightSide whether its right side is up
      * @param made      its edges that are hemmed or sewn by now, seen upright and right side up
      */
-    public record Laid(Piece piece, Box box, boolean rightSide, Set<Side> made) {
+    public record Laid(Piece piece, Phrase name, int turn, Box box, boolean rightSide, Set<Side> made) {
 
         public Laid {
             made = Set.copyOf(made);
         }
 
         /** A piece alone, in the top left corner. */
-        static Laid alone(Piece piece, boolean rightSide, Set<Side> made) {
-            return new Laid(
-                    piece, Box.of(left(piece, Axis.ACROSS, made), left(piece, Axis.UP_DOWN, made)), rightSide, made);
+        public static Laid alone(Piece piece, boolean rightSide, Set<Side> made) {
+            Box box = Box.of(left(piece, Axis.ACROSS, made), left(piece, Axis.UP_DOWN, made));
+            return new Laid(piece, piece.name(), 0, box, rightSide, made);
+        }
+
+        /** This piece by another name. */
+        public Laid named(Phrase other) {
+            return new Laid(piece, other, turn, box, rightSide, made);
         }
 
         /** What is left of it in one direction once the edges that are made have taken theirs. */
@@ -65,6 +74,11 @@ public record Pile(List<Laid> laid, List<Element> over) {
             return Length.max(Length.sixtyFourths(1), size);
         }
 
+        /** This piece, laid down as the first, or the second. */
+        public Laid inTurn(int number) {
+            return new Laid(piece, name, number, box, rightSide, made);
+        }
+
         /** This piece with one more edge made. */
         public Laid having(Side side) {
             Set<Side> more = EnumSet.of(side);
@@ -74,12 +88,12 @@ public record Pile(List<Laid> laid, List<Element> over) {
 
         /** This piece, its top left corner so far in and down. */
         public Laid at(Length left, Length top) {
-            return new Laid(piece, new Box(left, top, box.width(), box.height()), rightSide, made);
+            return new Laid(piece, name, turn, new Box(left, top, box.width(), box.height()), rightSide, made);
         }
 
         /** This piece as large as it is by now, however it was cut. */
         public Laid sized(Length width, Length height) {
-            return new Laid(piece, new Box(box.left(), box.top(), width, height), rightSide, made);
+            return new Laid(piece, name, turn, new Box(box.left(), box.top(), width, height), rightSide, made);
         }
 
         /** Where an edge of the piece lies now. */
@@ -111,7 +125,7 @@ public record Pile(List<Laid> laid, List<Element> over) {
         }
 
         Phrase says() {
-            return Phrase.of(rightSide ? "pile.right-side" : "pile.wrong-side", piece.name());
+            return Phrase.of(rightSide ? "pile.right-side" : "pile.wrong-side", name);
         }
     }
 
@@ -121,6 +135,9 @@ public record Pile(List<Laid> laid, List<Element> over) {
     private static final Length PIN = Length.inches(1, 1, 4);
     private static final Length PIN_APART = Length.inches(4);
     private static final double ARROW = 9;
+
+    /** A corner that is turned back is at most this share of what it is turned back from. */
+    private static final double CORNER = 0.08;
 
     public Pile {
         laid = List.copyOf(laid);
@@ -180,6 +197,17 @@ public record Pile(List<Laid> laid, List<Element> over) {
             case RIGHT ->
                 new Line(role, box.right().minus(in), box.top(), box.right().minus(in), box.bottom());
         };
+    }
+
+    /** A zip along one edge of the uppermost piece, so far in from it and so far from the edge's beginning. */
+    public Pile zipped(Side side, Length in, Length from, Length length) {
+        Line whole = inset(Role.TEETH, top(), side, in);
+        double startX = whole.x1().toMm();
+        double startY = whole.y1().toMm();
+        boolean level = side.runs() == Axis.ACROSS;
+        Point begin = level ? new Point(startX + from.toMm(), startY) : new Point(startX, startY + from.toMm());
+        Point end = level ? new Point(begin.x() + length.toMm(), startY) : new Point(startX, begin.y() + length.toMm());
+        return with(List.of(new Path(Role.TEETH, List.of(begin, end), false)));
     }
 
     /** An edge of the uppermost piece that is folded in by so much, and again: the folds, and which way. */
@@ -268,8 +296,33 @@ public record Pile(List<Laid> laid, List<Element> over) {
 
     /** Pins along these edges of the uppermost piece, their heads outward. */
     public Pile pinned(Set<Side> sides) {
-        Laid piece = top();
-        List<Element> pins = new ArrayList<>();
+        return with(pins(top(), sides));
+    }
+
+    /** Pins through all that lies on the lowest piece, along the edges that end in the seam round the cover. */
+    public Pile pinnedAround() {
+        Optional<Contour> seam = laid.get(0).seam();
+        if (seam.isPresent()) {
+            return with(pinsAlong(seam.get().points()));
+        }
+        List<Line> pins = new ArrayList<>();
+        laid.stream().skip(1).forEach(piece -> pins.addAll(pins(piece, seams(piece.piece()))));
+        return with(pins);
+    }
+
+    /** The edges of a piece that end in the seam round the cover. */
+    public static Set<Side> seams(Piece piece) {
+        Set<Side> seams = EnumSet.noneOf(Side.class);
+        for (Side side : Side.values()) {
+            if (piece.edge(side).isSeam()) {
+                seams.add(side);
+            }
+        }
+        return seams;
+    }
+
+    private static List<Line> pins(Laid piece, Set<Side> sides) {
+        List<Line> pins = new ArrayList<>();
         for (Side side : sides) {
             Side seen = piece.seen(side);
             boolean level = seen.runs() == Axis.ACROSS;
@@ -279,7 +332,28 @@ public record Pile(List<Laid> laid, List<Element> over) {
                 pins.add(pin(piece.box(), seen, whole.times(2 * i + 1, 2 * count)));
             }
         }
-        return with(pins);
+        return pins;
+    }
+
+    /** Pins across a curved seam, from outside it inwards. */
+    private static List<Path> pinsAlong(List<Point> seam) {
+        List<Path> pins = new ArrayList<>();
+        double next = PIN_APART.toMm() / 2;
+        for (int i = 0; i < seam.size(); i++) {
+            Point from = seam.get(i);
+            Point to = seam.get((i + 1) % seam.size());
+            double length = Math.hypot(to.x() - from.x(), to.y() - from.y());
+            for (; next < length; next += PIN_APART.toMm()) {
+                double x = from.x() + (to.x() - from.x()) * next / length;
+                double y = from.y() + (to.y() - from.y()) * next / length;
+                double across = (to.y() - from.y()) / length * PIN.toMm() / 2;
+                double down = (from.x() - to.x()) / length * PIN.toMm() / 2;
+                pins.add(new Path(
+                        Role.PIN, List.of(new Point(x - across, y - down), new Point(x + across, y + down)), false));
+            }
+            next -= length;
+        }
+        return pins;
     }
 
     private static Line pin(Box box, Side seen, Length along) {
@@ -333,12 +407,81 @@ public record Pile(List<Laid> laid, List<Element> over) {
             lay(laid.get(i), i, elements);
         }
         elements.addAll(over);
+        turnedBack().forEach(elements::add);
         for (int i = 0; i < laid.size(); i++) {
             elements.add(label(i));
         }
         Length width = laid.stream().map(each -> each.box().right()).reduce(Length.ZERO, Length::max);
         Length height = laid.stream().map(each -> each.box().bottom()).reduce(Length.ZERO, Length::max);
-        return new Sheet(width, height, elements, laid.get(0).outline(), Length.ZERO, false, described());
+        Length below = laid.size() > 1 ? Length.max(width, height).times(1, 9) : Length.ZERO;
+        return new Sheet(width, height.plus(below), elements, laid.get(0).outline(), Length.ZERO, false, described());
+    }
+
+    /**
+     * The lower right corner of what lies on top, turned back so that one sees which side of the lowest piece is up and
+     * which sides meet.
+     */
+    private List<Patch> turnedBack() {
+        Box under = laid.get(0).box();
+        Box over = top().box();
+        boolean reaches = laid.size() > 1
+                && over.right().equals(under.right())
+                && over.bottom().equals(under.bottom());
+        if (!reaches) {
+            return List.of();
+        }
+        List<Point> outline = laid.get(0).outline().map(Contour::points).orElseGet(() -> Contour.rectangle(
+                        under.left().toMm(),
+                        under.top().toMm(),
+                        under.right().toMm(),
+                        under.bottom().toMm())
+                .points());
+        double in = Stream.of(over.width(), over.height(), under.width(), under.height())
+                        .mapToDouble(Length::toMm)
+                        .min()
+                        .orElseThrow()
+                / 3;
+        double farthest = outline.stream()
+                .mapToDouble(point -> point.x() + point.y())
+                .max()
+                .orElseThrow();
+        double most = new Contour(outline).area() * CORNER;
+        while (new Contour(beyond(outline, farthest - in)).area() > most) {
+            in /= 2;
+        }
+        double fold = farthest - in;
+        List<Point> corner = beyond(outline, fold);
+        List<Point> mirrored = corner.stream()
+                .map(point -> new Point(fold - point.y(), fold - point.x()))
+                .toList();
+        return List.of(patch(laid.get(0), true, corner), patch(top(), false, mirrored));
+    }
+
+    /** What of an outline lies to the lower right of a slanting line, where across and down add up to so much. */
+    private static List<Point> beyond(List<Point> outline, double line) {
+        List<Point> beyond = new ArrayList<>();
+        for (int i = 0; i < outline.size(); i++) {
+            Point from = outline.get(i);
+            Point to = outline.get((i + 1) % outline.size());
+            double before = from.x() + from.y() - line;
+            double after = to.x() + to.y() - line;
+            if (before >= 0) {
+                beyond.add(from);
+            }
+            if (before >= 0 != after >= 0) {
+                double share = before / (before - after);
+                beyond.add(new Point(from.x() + share * (to.x() - from.x()), from.y() + share * (to.y() - from.y())));
+            }
+        }
+        return beyond;
+    }
+
+    private static Patch patch(Laid piece, boolean asItLies, List<Point> corner) {
+        return new Patch(
+                corner,
+                piece.piece().material(),
+                piece.rightSide() == asItLies,
+                piece.piece().turned());
     }
 
     private static void lay(Laid piece, int number, List<Element> elements) {
@@ -408,22 +551,22 @@ public record Pile(List<Laid> laid, List<Element> over) {
     /** Words on a piece where nothing lies on it, the lowest at its foot or head, whichever is bare. */
     private Label label(int index) {
         Laid piece = laid.get(index);
-        Phrase said = Phrase.of(
-                piece.rightSide() ? "pile.label.right" : "pile.label.wrong",
-                index,
-                piece.piece().name());
-        Phrase words = laid.size() == 1
-                ? Phrase.of(
-                        piece.rightSide() ? "pile.alone.right" : "pile.alone.wrong",
-                        piece.piece().name())
-                : said;
+        String side = piece.rightSide() ? "right-side" : "wrong-side";
+        Phrase words = piece.turn() > 0
+                ? Phrase.of("pile.numbered." + side, piece.turn(), piece.name())
+                : Phrase.of("pile." + side, piece.name());
         Box box = piece.box();
-        boolean foot = index == 0 && laid.size() > 1 || index > 1;
-        return new Label(words, box.left(), foot ? box.bottom() : box.top(), foot, false);
+        if (index == 0 && laid.size() > 1) {
+            return new Label(words, box.left(), box.bottom(), false, false);
+        }
+        Length in = Length.max(box.width(), box.height()).times(1, 12);
+        return index > 1
+                ? new Label(words, box.left().plus(in), box.bottom().minus(in), true, false)
+                : new Label(words, box.left().plus(in), box.top().plus(in), false, false);
     }
 
     /** How the pieces lie, for somebody who does not see it. */
-    private Phrase described() {
+    public Phrase described() {
         List<Object> lies = new ArrayList<>(laid.stream().map(Laid::says).toList());
         return new Phrase("pile." + Math.min(lies.size(), 4), lies);
     }

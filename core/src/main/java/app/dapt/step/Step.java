@@ -21,6 +21,7 @@ import java.util.Set;
  * @param minutes  hands on; an estimate
  * @param loose    whether it leaves something pinned or half gathered, which is sewn in the same sitting
  * @param pile     how the pieces lie
+ * @param milestone how far the cover has come with it, where that is worth a word
  */
 public record Step(
         String id,
@@ -38,7 +39,8 @@ public record Step(
         Effort effort,
         double minutes,
         boolean loose,
-        Optional<Pile> pile) {
+        Optional<Pile> pile,
+        Optional<Milestone> milestone) {
 
     public Step {
         args = List.copyOf(args);

@@ -102,6 +102,7 @@ public final class Work {
         private Effort effort = Effort.LAY;
         private double minutes = Effort.LAY.times(1);
         private Optional<Pile> pile;
+        private Optional<Milestone> milestone = Optional.empty();
 
         private Draft(Place place, String does, List<Piece> pieces) {
             this.place = place;
@@ -135,6 +136,12 @@ public final class Work {
         /** Done to all that was ever told of. */
         public Draft onAll() {
             things.addAll(last.keySet());
+            return this;
+        }
+
+        /** How far the cover has come with it. */
+        public Draft reaches(Milestone reached) {
+            milestone = Optional.of(reached);
             return this;
         }
 
@@ -274,7 +281,8 @@ public final class Work {
                             effort,
                             minutes,
                             loose,
-                            pile));
+                            pile,
+                            milestone));
         }
     }
 }

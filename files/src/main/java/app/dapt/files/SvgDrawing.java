@@ -9,6 +9,7 @@ import app.dapt.drawing.Element.Label;
 import app.dapt.drawing.Element.Line;
 import app.dapt.drawing.Element.Note;
 import app.dapt.drawing.Element.Part;
+import app.dapt.drawing.Element.Patch;
 import app.dapt.drawing.Element.Path;
 import app.dapt.drawing.Element.Ring;
 import app.dapt.drawing.Element.Role;
@@ -107,6 +108,7 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
     private static boolean isClipped(Element element) {
         return element instanceof Stuff
                 || element instanceof Turning
+                || element instanceof Patch
                 || element instanceof Ring
                 || element instanceof Shade
                 || element instanceof Zone
@@ -188,6 +190,8 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
         for (Element element : sheet.elements()) {
             if (element instanceof Stuff stuff) {
                 used.add(stuff.material() + (stuff.turned() ? " turned" : " upright"));
+            } else if (element instanceof Patch patch) {
+                used.add(patch.material() + (patch.turned() ? " turned" : " upright"));
             } else if (element instanceof Trim trim && trim.look() == Element.Look.RUFFLE) {
                 used.add(trim.material() + " upright");
             }
@@ -206,6 +210,8 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
     private void element(Markup svg, Element element, double around) {
         if (element instanceof Stuff stuff) {
             stuff(svg, stuff);
+        } else if (element instanceof Patch patch) {
+            patch(svg, patch);
         } else if (element instanceof Turning turning) {
             box(
                     svg,
@@ -322,6 +328,13 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
         if (stuff.part() != Part.NONE) {
             box(svg, stuff.box(), "class", "zone part-" + Phrase.code(stuff.part()), "data-piece", stuff.piece());
         }
+    }
+
+    private void patch(Markup svg, Patch patch) {
+        String way = patch.turned() ? "turned" : "upright";
+        String d = pen.path(patch.points(), true);
+        svg.empty("path", "fill", "url(#" + pattern(patch.material().name(), way) + ")", "d", d);
+        svg.empty("path", "class", patch.rightSide() ? "patch-edge" : "patch-edge wrong-side", "d", d);
     }
 
     /** Words beside a place, on the side where the cloth is. */

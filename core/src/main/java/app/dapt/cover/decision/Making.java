@@ -59,7 +59,14 @@ public record Making(Work work, CoverDimensions sizes, Back back) {
      * there, so that what is left from behind lies at the right.
      */
     public Laid lyingOnFront(Back.Panel panel, Axis runs) {
-        Laid lying = work.lying(panel.piece(), false);
+        Laid lying = work.lying(panel.piece(), false).named(panel.name());
+        if (panel.piece().outline().isPresent() && back.panels().size() == 1) {
+            // Both have the same outline, but for an arm that is cut longer, which lies at the left.
+            Laid front = lyingFront(true);
+            return lying.at(
+                    front.box().right().minus(lying.box().width()),
+                    front.box().bottom().minus(lying.box().height()));
+        }
         Side before = CoverDimensions.before(runs);
         Length from = sizes.allowance().plus(panel.from()).minus(raw(lying, before));
         if (runs == Axis.ACROSS) {
@@ -75,19 +82,22 @@ public record Making(Work work, CoverDimensions sizes, Back back) {
                 : lying.piece().edge(side).allowance();
     }
 
-    /** The front right side up and the panels face down on it, the first to lie first. */
-    public Pile laidOnFront(List<Back.Panel> panels, Axis runs) {
+    /**
+     * The front right side up and the panels face down on it, the first to lie first.
+     *
+     * @param inTurn whether they are laid down one after another, rather than as one back
+     */
+    public Pile laidOnFront(List<Back.Panel> panels, boolean inTurn, Axis runs) {
         Pile pile = Pile.of(lyingFront(true));
         for (Back.Panel panel : panels) {
-            pile = pile.on(lyingOnFront(panel, runs));
+            Laid lying = lyingOnFront(panel, runs);
+            pile = pile.on(inTurn ? lying.inTurn(pile.laid().size()) : lying);
         }
         return pile;
     }
 
     /** The edges of the lowest piece that end in the seam round the cover. */
     public Set<Side> seamed(Piece piece) {
-        return Set.copyOf(List.of(Side.values()).stream()
-                .filter(side -> piece.edge(side).isSeam())
-                .toList());
+        return Pile.seams(piece);
     }
 }

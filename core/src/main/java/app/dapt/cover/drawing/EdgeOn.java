@@ -4,10 +4,13 @@ import app.dapt.cover.Reckoned;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Back.End;
 import app.dapt.cover.edging.Edging;
+import app.dapt.drawing.Box;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Piece.Material;
+import app.dapt.step.Pile;
+import app.dapt.step.Pile.Laid;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -97,6 +100,32 @@ public record EdgeOn(
                 reckoned.plan().shape().isBentEdgeOn(),
                 reckoned.plan().edging().caught(),
                 described);
+    }
+
+    /** Pieces that lie on each other for a seam at both ends, the lowest first; nothing where there are but two. */
+    public static Optional<EdgeOn> of(Pile pile) {
+        List<Laid> laid = pile.laid();
+        if (laid.size() < 3) {
+            return Optional.empty();
+        }
+        Length wide = laid.get(0).box().width();
+        boolean beside = laid.stream().anyMatch(each -> each.box().width().under(wide));
+        List<Layer> layers = new ArrayList<>();
+        for (int level = 0; level < laid.size(); level++) {
+            Box box = laid.get(level).box();
+            layers.add(new Layer(
+                    laid.get(level).name(),
+                    laid.get(level).piece().material(),
+                    beside ? box.left() : box.top(),
+                    beside ? box.right() : box.bottom(),
+                    level,
+                    Optional.empty(),
+                    true,
+                    Length.ZERO));
+        }
+        Length depth = layers.stream().map(Layer::to).reduce(Length.ZERO, Length::max);
+        return Optional.of(new EdgeOn(
+                depth, layers, End.SEAM, End.SEAM, Optional.empty(), false, Edging.Caught.NOTHING, pile.described()));
     }
 
     /** How many layers lie on the front, at most. */

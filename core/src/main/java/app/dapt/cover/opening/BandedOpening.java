@@ -30,6 +30,7 @@ import app.dapt.piece.PieceRole;
 import app.dapt.piece.Side;
 import app.dapt.step.Effort;
 import app.dapt.step.Pile;
+import app.dapt.step.Pile.Laid;
 import app.dapt.step.Place;
 import app.dapt.step.Setting.Foot;
 import app.dapt.step.Setting.Stitch;
@@ -202,12 +203,12 @@ public record BandedOpening(
                 lower.piece().id());
         fastening.stiffen(making, banding, lower.piece());
         Length along = banding.cut(runs).total();
-        Pile under = Pile.of(making.work().lying(banding, true));
+        Pile rolled = rolled(making, banding, upper);
         making.at(Place.TABLE, "band-lay", banding, upper)
                 .saying(upper.name())
                 .because()
                 .loose()
-                .shows(under.on(making.work().lying(upper, false)).pinned(Set.of(edge)))
+                .shows(rolled.pinned(Set.of(edge)).arrow(edge.opposite(), Length.ZERO))
                 .add();
         making.at(Place.MACHINE, "band-sew", banding, upper)
                 .saying(BAND_SEAM)
@@ -217,7 +218,7 @@ public record BandedOpening(
                 .takes(upper, edge)
                 .takes(banding, edge)
                 .takes(banding, edge.opposite())
-                .shows(under.on(making.work().lying(upper, false)).along(Role.SEW, edge, BAND_SEAM))
+                .shows(rolled.along(Role.SEW, edge, BAND_SEAM))
                 .add();
         making.at(Place.IRON, "band-press", banding, upper)
                 .along(Effort.PRESS, along)
@@ -229,6 +230,18 @@ public record BandedOpening(
                 .shows(Pile.of(making.work().lying(banding, true)).along(Role.SEW, edge.opposite(), Hem.FROM_FOLD))
                 .add();
         fastening.hold(making, banding, lower.piece());
+    }
+
+    /** The band right side up, the panel face down on it, the edge that is sewn level. */
+    private Pile rolled(Making making, Piece banding, Piece upper) {
+        Laid under = making.work().lying(banding, true);
+        Laid over = making.work().lying(upper, false);
+        return stacked()
+                ? Pile.of(under.at(
+                                Length.ZERO,
+                                over.box().height().minus(under.box().height())))
+                        .on(over)
+                : Pile.of(under).on(over);
     }
 
     @Override

@@ -120,7 +120,7 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
                 .also("zip")
                 .along(Effort.SEW, ends.times(2))
                 .set(Stitch.SEAM, Foot.ZIPPER)
-                .shows(making.laidOnFront(making.back().panels(), runs))
+                .shows(making.laidOnFront(making.back().panels(), false, runs))
                 .add();
     }
 

@@ -166,7 +166,7 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
 
     @Override
     public void lay(Making making) {
-        Side before = CoverDimensions.before(runs);
+        Length depth = making.sizes().finished(runs.other());
         making.at(Place.TABLE, tucksBoth() ? "lay-pillowcase-both" : "lay-pillowcase", making.front())
                 .onAll()
                 .saying(flap)
@@ -175,8 +175,12 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
                 .because()
                 .loose()
                 .times(Effort.LAY, 2)
-                .rightSide()
-                .shows(pile -> pile.arrow(before, flap))
+                .shows(Laying.foldedFront(making, runs)
+                        .on(Laying.part(making, runs, depth.minus(flap), depth, true)
+                                .named(Phrase.of("piece.flap")))
+                        .on(Laying.part(making, runs, Length.ZERO, depth, false)
+                                .named(making.back().outer().name()))
+                        .pinnedAround())
                 .add();
     }
 

@@ -201,8 +201,11 @@ public record WrapOpening(
                 .trap()
                 .loose()
                 .times(Effort.LAY, 2)
-                .rightSide()
-                .shows(pile -> pile.arrow(before, Length.ZERO).arrow(before.opposite(), Length.ZERO))
+                .shows(Laying.foldedFront(making, runs)
+                        .on(Laying.end(making, runs, outer).inTurn(1))
+                        .on(Laying.end(making, runs, making.back().panels().get(0))
+                                .inTurn(2))
+                        .pinnedAround())
                 .add();
     }
 

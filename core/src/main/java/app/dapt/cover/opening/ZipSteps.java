@@ -1,12 +1,15 @@
 package app.dapt.cover.opening;
 
+import app.dapt.cover.decision.Back.Zip;
 import app.dapt.cover.decision.Making;
 import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Side;
 import app.dapt.step.Caution;
 import app.dapt.step.Effort;
+import app.dapt.step.Pile;
 import app.dapt.step.Place;
 import app.dapt.step.Setting.Foot;
 import app.dapt.step.Setting.Stitch;
@@ -30,7 +33,15 @@ record ZipSteps(Making making, boolean ordinary) {
                 .set(Stitch.SEAM, ordinary ? Foot.ZIPPER : Foot.INVISIBLE_ZIPPER)
                 .takes(piece, side)
                 .rightSide()
-                .stitched(side, piece.edge(side).allowance());
+                .shows(pile -> zip(pile, piece, side))
+                .stitched(side, piece.edge(side).allowance().half());
+    }
+
+    private Pile zip(Pile pile, Piece piece, Side side) {
+        Zip zip = making.back().zip().orElseThrow();
+        Length whole = piece.cut(side.runs()).total();
+        return pile.zipped(
+                side, piece.edge(side).allowance(), whole.minus(zip.length()).half(), zip.length());
     }
 
     /** The seam round the cover is never sewn with the zip shut. */

@@ -1,0 +1,9 @@
+package app.dapt.step;
+
+/** How far a cover has come once a step is done. */
+public enum Milestone {
+    CUT,
+    SEWN,
+    TRIED_ON,
+    FILLED
+}

@@ -1,0 +1,253 @@
+// Making, step by step: goes on without the network. A tick is kept on this device first, then sent; what other devices
+// said meanwhile comes back with the answer.
+(function () {
+  'use strict';
+  const make = document.getElementById('make');
+  if (!make || !make.dataset.make) return;
+  const base = make.dataset.make;
+  const shown = document.getElementById('step');
+  const saved = make.querySelector('.saved');
+  const KEPT = 'dapt-tick ' + base + ' ';
+  const RETRY = 4000;
+  const LOOK = 15000;
+  const SWIPE = 70;
+  let state = {};
+  let sending = false;
+  let later = null;
+
+  function device() {
+    let name = localStorage.getItem('dapt-device');
+    if (!name) {
+      name = crypto.randomUUID().slice(0, 8);
+      localStorage.setItem('dapt-device', name);
+    }
+    return name;
+  }
+  function kept() {
+    return Object.keys(localStorage).filter(function (key) { return key.startsWith(KEPT); })
+      .map(function (key) { return JSON.parse(localStorage.getItem(key)); })
+      .sort(function (a, b) { return a.at - b.at; });
+  }
+  function line(key) { return make.querySelector('.stops [data-step="' + CSS.escape(key) + '"]'); }
+  function lines() { return Array.from(make.querySelectorAll('.stops [data-step]')); }
+  function isDone(key) { const at = line(key); return at !== null && at.classList.contains('done'); }
+  function current() { const step = shown.querySelector('.step'); return step && step.dataset.step; }
+
+  // What stands on the server, and over it what this device has not got rid of yet.
+  function show() {
+    const now = Object.assign({}, state);
+    kept().forEach(function (tick) { now[tick.key] = { done: tick.done, passed: tick.passed }; });
+    lines().forEach(function (each) {
+      each.classList.toggle('done', Boolean(now[each.dataset.step] && now[each.dataset.step].done));
+    });
+    make.querySelectorAll('.stop').forEach(function (stop) {
+      stop.classList.toggle('done', !stop.querySelector('[data-step]:not(.done)'));
+    });
+    make.querySelectorAll('.step').forEach(function (step) {
+      step.classList.toggle('done', isDone(step.dataset.step));
+    });
+    const minutes = lines().filter(function (each) { return !each.classList.contains('done'); })
+      .reduce(function (sum, each) { return sum + Number(each.dataset.minutes); }, 0);
+    const whole = Math.round(minutes);
+    const time = whole < 60 ? make.dataset.minutes.replace('#', whole)
+      : make.dataset.hours.replace('##', Math.round(whole % 60 / 5) * 5 % 60).replace('#', Math.floor(whole / 60));
+    const left = make.querySelector('.make-left');
+    if (left) left.textContent = make.dataset.left.replace('…', time);
+  }
+  function tell() {
+    const waiting = kept().length > 0;
+    const words = waiting ? make.dataset.here : navigator.onLine ? make.dataset.everywhere : make.dataset.offline;
+    if (saved.textContent !== words) saved.textContent = words;
+    saved.classList.toggle('waiting', waiting);
+  }
+
+  function sent(said) {
+    return fetch('/token', { cache: 'no-store' }).then(function (answer) {
+      return answer.ok ? answer.text() : Promise.reject(answer.status);
+    }).then(function (token) {
+      return fetch(base + '/ticks', {
+        method: 'POST', headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token },
+        body: JSON.stringify(said)
+      });
+    });
+  }
+  function look() { return fetch(base + '/ticks', { cache: 'no-store' }); }
+  function send() {
+    if (sending) return;
+    sending = true;
+    clearTimeout(later);
+    const said = kept();
+    (said.length ? sent(said) : look()).then(function (answer) {
+      return answer.ok ? answer.json() : Promise.reject(answer.status);
+    }).then(function (now) {
+      said.forEach(function (tick) { localStorage.removeItem(KEPT + tick.id); });
+      state = now;
+      sending = false;
+      show();
+      tell();
+      later = setTimeout(send, kept().length ? 0 : LOOK);
+    }).catch(function () {
+      sending = false;
+      tell();
+      later = setTimeout(send, RETRY);
+    });
+  }
+  function tick(key, done, passed) {
+    const said = { id: crypto.randomUUID(), key: key, done: done, passed: passed, at: Date.now(), device: device() };
+    localStorage.setItem(KEPT + said.id, JSON.stringify(said));
+    show();
+    tell();
+    send();
+  }
+
+  // Steps lie ready on this device; one that does not is asked for like any page.
+  function go(key, focus) {
+    if (key === current()) return true;
+    const step = document.querySelector('#all-steps [data-step="' + CSS.escape(key) + '"]');
+    if (!step) return false;
+    shown.replaceChildren(step.cloneNode(true));
+    lines().forEach(function (each) {
+      const link = each.querySelector('a');
+      if (each.dataset.step === key) link.setAttribute('aria-current', 'step');
+      else link.removeAttribute('aria-current');
+      each.closest('.stop').classList.remove('now');
+    });
+    line(key).closest('.stop').classList.add('now');
+    history.replaceState(null, '', base + '?step=' + encodeURIComponent(key));
+    ready();
+    if (focus) shown.querySelector('.step-says').focus({ preventScroll: false });
+    reveal();
+    return true;
+  }
+  function reveal() {
+    const stops = make.querySelector('.stops');
+    const now = line(current());
+    if (now && stops.scrollHeight > stops.clientHeight) {
+      stops.scrollTop = now.closest('.stop').offsetTop - stops.offsetTop - stops.clientHeight / 3;
+    }
+  }
+  function beside(by) {
+    const all = lines().map(function (each) { return each.dataset.step; });
+    return all[all.indexOf(current()) + by];
+  }
+  function next(key) {
+    const all = lines();
+    const at = all.findIndex(function (each) { return each.dataset.step === key; });
+    const rest = all.slice(at + 1).concat(all.slice(0, at));
+    const open = rest.find(function (each) { return !each.classList.contains('done'); });
+    return open && open.dataset.step;
+  }
+
+  // A question has to be answered by itself before Done works.
+  function ready() {
+    const step = shown.querySelector('.step');
+    if (!step) return;
+    const question = step.querySelector('[name=checked]');
+    step.querySelector('.done-button').classList.toggle('not-yet', Boolean(question && !question.checked));
+    step.classList.toggle('done', isDone(step.dataset.step));
+    if (question && isDone(step.dataset.step)) question.checked = true;
+    const aloud = step.querySelector('.aloud');
+    aloud.hidden = !('speechSynthesis' in window);
+  }
+  make.addEventListener('change', function (event) {
+    if (event.target.name !== 'checked') return;
+    ready();
+    const step = event.target.closest('.step');
+    step.querySelector('.unasked').hidden = true;
+    step.querySelector('.anyway').hidden = true;
+  });
+  make.addEventListener('submit', function (event) {
+    const form = event.target.closest('.step-side');
+    if (!form) return;
+    event.preventDefault();
+    const key = form.elements.step.value;
+    const act = event.submitter ? event.submitter.value : 'done';
+    const question = form.elements.checked;
+    const open = Boolean(question && !question.checked);
+    if (act === 'done' && open) {
+      form.querySelector('.unasked').hidden = false;
+      form.querySelector('.anyway').hidden = false;
+      question.focus();
+      return;
+    }
+    tick(key, act !== 'undo', act === 'anyway' && open);
+    if (act === 'undo') return ready();
+    const following = next(key);
+    if (!following) return ready();
+    if (!go(following, true)) location.assign(base + '?step=' + encodeURIComponent(following));
+  });
+  make.addEventListener('click', function (event) {
+    const link = event.target.closest('.stops a, [data-to]');
+    if (link && !event.ctrlKey && !event.metaKey && !event.shiftKey) {
+      const at = link.closest('[data-step]');
+      const key = link.dataset.to || at.dataset.step;
+      if (go(key, true)) event.preventDefault();
+    }
+    if (event.target.closest('.aloud')) {
+      const step = shown.querySelector('.step');
+      speechSynthesis.cancel();
+      const words = Array.from(step.querySelectorAll('.step-says, .trap span, .step-side section li'))
+        .map(function (each) { return each.textContent.trim(); }).join('. ');
+      const speech = new SpeechSynthesisUtterance(words);
+      speech.lang = document.documentElement.lang;
+      speechSynthesis.speak(speech);
+    }
+  });
+
+  // One thumb: a swipe to the left goes on, to the right goes back. Keys do the same.
+  let from = null;
+  shown.addEventListener('touchstart', function (event) { from = event.touches[0]; }, { passive: true });
+  shown.addEventListener('touchend', function (event) {
+    if (!from) return;
+    const across = event.changedTouches[0].clientX - from.clientX;
+    const down = event.changedTouches[0].clientY - from.clientY;
+    from = null;
+    if (Math.abs(across) < SWIPE || Math.abs(down) > Math.abs(across) / 2) return;
+    const to = beside(across < 0 ? 1 : -1);
+    if (to) go(to, false);
+  }, { passive: true });
+  document.addEventListener('keydown', function (event) {
+    if (event.ctrlKey || event.metaKey || event.altKey || document.querySelector('dialog[open]')) return;
+    if (event.target.closest && event.target.closest('input, select, textarea') && event.target.type !== 'checkbox') return;
+    if (event.key === 'ArrowRight' || event.key === 'ArrowLeft') {
+      const to = beside(event.key === 'ArrowRight' ? 1 : -1);
+      if (to && go(to, true)) event.preventDefault();
+    }
+  });
+
+  // The screen stays on while a step is open.
+  function stayAwake() {
+    if ('wakeLock' in navigator && document.visibilityState === 'visible') {
+      navigator.wakeLock.request('screen').catch(function () { /* a low battery says no */ });
+    }
+  }
+  document.addEventListener('visibilitychange', function () {
+    if (document.visibilityState === 'visible') {
+      stayAwake();
+      send();
+    }
+  });
+  window.addEventListener('online', send);
+  window.addEventListener('offline', tell);
+
+  // The list as it came tells what stood then.
+  lines().forEach(function (each) {
+    if (each.classList.contains('done')) state[each.dataset.step] = { done: true, passed: false };
+  });
+  if ('serviceWorker' in navigator) {
+    navigator.serviceWorker.register('/offline.js').catch(function () { /* goes on with the network only */ });
+  }
+  fetch(base + '/steps').then(function (answer) {
+    return answer.ok ? answer.text() : Promise.reject(answer.status);
+  }).then(function (html) {
+    const all = new DOMParser().parseFromString(html, 'text/html').getElementById('all-steps');
+    document.getElementById('all-steps').replaceWith(all);
+    show();
+    make.dataset.ready = '';
+  }).catch(function () { /* then each step is a page of its own */ });
+  stayAwake();
+  show();
+  ready();
+  reveal();
+  send();
+}());

@@ -1,0 +1,52 @@
+// Keeps what has been opened of making, so that it can be gone on with where there is no network. All else goes to the
+// network as if this were not there.
+(function () {
+  'use strict';
+  const STORE = 'dapt-make-1';
+  const MAKE = /^\/(covers|sets)\/\d+\/make(\/steps)?$/;
+  const PATIENCE = 4000;
+
+  function address(request) { return new URL(request.url); }
+  function isMake(request) {
+    return request.method === 'GET' && address(request).origin === location.origin && MAKE.test(address(request).pathname);
+  }
+  function isAsset(request) {
+    return request.method === 'GET' && address(request).origin === location.origin && address(request).searchParams.has('v');
+  }
+  // Whichever step is asked for, the page is the same page; its script shows the step.
+  function key(request) { return address(request).pathname; }
+
+  function fetched(request, name) {
+    return caches.open(STORE).then(function (store) {
+      return fetch(request).then(function (answer) {
+        if (answer.ok && !answer.redirected) store.put(name, answer.clone());
+        return answer;
+      });
+    });
+  }
+  function old(name) { return caches.match(name, { cacheName: STORE }); }
+  function newest(request) {
+    const name = key(request);
+    const network = fetched(request, name);
+    const patience = new Promise(function (resolve) { setTimeout(resolve, PATIENCE); })
+      .then(function () { return old(name); });
+    return Promise.race([network.catch(function () { return old(name); }), patience]).then(function (answer) {
+      return answer || network;
+    });
+  }
+  function asset(request) {
+    return old(request.url).then(function (answer) { return answer || fetched(request, request.url); });
+  }
+
+  self.addEventListener('install', function () { self.skipWaiting(); });
+  self.addEventListener('activate', function (event) {
+    event.waitUntil(caches.keys().then(function (names) {
+      return Promise.all(names.filter(function (name) { return name.startsWith('dapt-') && name !== STORE; })
+        .map(function (name) { return caches.delete(name); }));
+    }).then(function () { return self.clients.claim(); }));
+  });
+  self.addEventListener('fetch', function (event) {
+    if (isMake(event.request)) event.respondWith(newest(event.request));
+    else if (isAsset(event.request)) event.respondWith(asset(event.request));
+  });
+}());

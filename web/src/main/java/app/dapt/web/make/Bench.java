@@ -1,0 +1,111 @@
+package app.dapt.web.make;
+
+import app.dapt.cover.CoverPlan;
+import app.dapt.cover.Reckoned;
+import app.dapt.cover.Reckoner;
+import app.dapt.make.CoverSteps;
+import app.dapt.make.Job;
+import app.dapt.make.WorkOrder;
+import app.dapt.measure.Mark;
+import app.dapt.step.Milestone;
+import app.dapt.step.Step;
+import app.dapt.web.workroom.Owner;
+import app.dapt.web.workroom.Tick;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Predicate;
+
+/**
+ * What is made together: a cover, or the covers of a set, with the order of their steps and what is done of them.
+ *
+ * @param covers numbered in the order as they stand here, from one
+ * @param ticks  by cover and by the step's id
+ */
+record Bench(Owner owner, String name, List<Made> covers, WorkOrder order, Map<Long, Map<String, Tick>> ticks) {
+
+    /**
+     * One of the covers.
+     *
+     * @param copies how many of it are made
+     */
+    record Made(long id, int copies, Reckoned reckoned, List<Step> steps) {
+
+        static Made of(long id, int copies, CoverPlan plan, Mark mark) {
+            Told told = STEPS.get(new Asked(plan, mark), Told::of);
+            return new Made(id, copies, told.reckoned(), told.steps());
+        }
+
+        private Asked asked() {
+            return new Asked(reckoned.plan(), reckoned.mark());
+        }
+    }
+
+    /** What steps follow from. */
+    private record Asked(CoverPlan plan, Mark mark) {}
+
+    private record Told(Reckoned reckoned, List<Step> steps) {
+        static Told of(Asked asked) {
+            Reckoned reckoned = Reckoner.reckonWithoutRemedies(asked.plan(), asked.mark());
+            return new Told(reckoned, CoverSteps.of(reckoned));
+        }
+    }
+
+    private static final Cache<Asked, Told> STEPS =
+            Caffeine.newBuilder().maximumSize(200).build();
+    private static final Cache<List<Asked>, WorkOrder> ORDERS =
+            Caffeine.newBuilder().maximumSize(60).build();
+
+    static Bench of(Owner owner, String name, List<Made> covers, Map<Long, Map<String, Tick>> ticks) {
+        WorkOrder order = ORDERS.get(
+                covers.stream().map(Made::asked).toList(),
+                asked -> WorkOrder.of(covers.stream().map(Made::steps).toList()));
+        return new Bench(owner, name, covers, order, ticks);
+    }
+
+    Made made(Job job) {
+        return covers.get(job.cover() - 1);
+    }
+
+    /** What a job goes by wherever it is ticked: the number of its cover, and its step's id. */
+    String key(Job job) {
+        return made(job).id() + "/" + job.step().id();
+    }
+
+    Optional<Job> job(String key) {
+        return order.jobs().stream().filter(job -> key(job).equals(key)).findFirst();
+    }
+
+    Optional<Tick> tick(Job job) {
+        return Optional.ofNullable(
+                ticks.getOrDefault(made(job).id(), Map.of()).get(job.step().id()));
+    }
+
+    boolean isDone(Job job) {
+        return tick(job).filter(Tick::done).isPresent();
+    }
+
+    /** The first that is not done; the last where all are. */
+    Optional<Job> next() {
+        List<Job> jobs = order.jobs();
+        return jobs.stream()
+                .filter(job -> !isDone(job))
+                .findFirst()
+                .or(() -> jobs.isEmpty() ? Optional.empty() : Optional.of(jobs.get(jobs.size() - 1)));
+    }
+
+    /** Whether ticks mean that any fabric of a cover is cut. */
+    Predicate<Map<String, Tick>> isCut(long cover) {
+        List<String> cuts = covers.stream()
+                .filter(made -> made.id() == cover)
+                .flatMap(made -> made.steps().stream())
+                .filter(step -> step.milestone().equals(Optional.of(Milestone.CUT)))
+                .map(Step::id)
+                .toList();
+        return said -> cuts.stream()
+                .anyMatch(id -> said.containsKey(id)
+                        && Optional.ofNullable(said.get(id)).filter(Tick::done).isPresent());
+    }
+}

@@ -1,0 +1,257 @@
+package app.dapt.web.make;
+
+import app.dapt.cover.drawing.EdgeOn;
+import app.dapt.drawing.Sheet;
+import app.dapt.files.Pen;
+import app.dapt.files.SvgDrawing;
+import app.dapt.make.Job;
+import app.dapt.make.WorkOrder.Visit;
+import app.dapt.measure.Phrase;
+import app.dapt.step.Caution;
+import app.dapt.step.Pile;
+import app.dapt.step.Setting;
+import app.dapt.step.Setting.Foot;
+import app.dapt.step.Step;
+import app.dapt.web.make.Bench.Made;
+import app.dapt.web.workroom.Tick;
+import app.dapt.words.Words;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * The order of work, ready for its template: the visits, and one step large.
+ *
+ * @param current the step that is shown large
+ * @param unasked whether its question was left open when it was said to be done
+ */
+public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Words w) {
+
+    /** User units of the drawing's longer side, and of what lies edge on beside it. */
+    private static final double LARGE = 300;
+
+    private static final double EDGE_ON = 150;
+    private static final int MINUTES = 60;
+    private static final int SHOWN_NEXT = 2;
+
+    /** A line of the visits. */
+    public record Line(
+            String key, String brief, String cover, double minutes, boolean done, boolean passed, boolean now) {}
+
+    /** A visit to a place. */
+    public record Stop(int number, String place, String foot, List<Line> lines, boolean done, boolean now) {}
+
+    /** What comes after. */
+    public record Then(String key, String brief) {}
+
+    /** A step to show large. */
+    public record Shown(
+            String key,
+            String where,
+            String minutes,
+            String says,
+            List<String> figures,
+            List<String> settings,
+            boolean footChanges,
+            List<String> cautions,
+            Optional<String> why,
+            Optional<String> asks,
+            Optional<String> drawing,
+            Optional<String> edgeOn,
+            boolean done,
+            boolean passed,
+            Optional<Then> before,
+            List<Then> then) {}
+
+    public String path() {
+        return bench.owner().path();
+    }
+
+    public String name() {
+        return bench.name();
+    }
+
+    public boolean isEmpty() {
+        return bench.order().visits().isEmpty();
+    }
+
+    private boolean isSet() {
+        return bench.covers().size() > 1;
+    }
+
+    /** How many trips, and whether it cannot be fewer. */
+    public String trips() {
+        int trips = bench.order().trips();
+        return bench.order().isProved()
+                ? w.say("make.trips-least", trips)
+                : w.say("make.trips-found", trips, bench.order().least());
+    }
+
+    /** Minutes still to go. */
+    public String left() {
+        double minutes = bench.order().jobs().stream()
+                .filter(job -> !bench.isDone(job))
+                .mapToDouble(this::minutes)
+                .sum();
+        return w.say("make.left", time(minutes));
+    }
+
+    private double minutes(Job job) {
+        return job.step().minutes() * bench.made(job).copies();
+    }
+
+    private String time(double minutes) {
+        long whole = Math.max(1, Math.round(minutes));
+        return whole < MINUTES
+                ? w.say("time.minutes", whole)
+                : w.say("time.hours", whole / MINUTES, Math.round(whole % MINUTES / 5.0) * 5 % MINUTES);
+    }
+
+    /** How often the machine's foot is changed. */
+    public String feet() {
+        int changes = 0;
+        Optional<Foot> on = Optional.empty();
+        for (Job job : bench.order().jobs()) {
+            Optional<Foot> foot = onMachine(job.step());
+            if (foot.isPresent()) {
+                changes += on.isPresent() && !on.equals(foot) ? 1 : 0;
+                on = foot;
+            }
+        }
+        return w.say("make.feet", changes);
+    }
+
+    private static Optional<Foot> onMachine(Step step) {
+        return step.setting().map(Setting::foot).filter(foot -> foot != Foot.OVERLOCKER);
+    }
+
+    /** Place by place. */
+    public List<Stop> stops() {
+        List<Stop> stops = new ArrayList<>();
+        for (Visit visit : bench.order().visits()) {
+            List<Line> lines = visit.jobs().stream().map(this::line).toList();
+            List<String> feet = visit.jobs().stream()
+                    .flatMap(job -> onMachine(job.step()).stream())
+                    .distinct()
+                    .map(foot -> w.say(foot.says()))
+                    .toList();
+            stops.add(new Stop(
+                    stops.size() + 1,
+                    w.say(Phrase.choice("place", visit.place())),
+                    feet.isEmpty() ? "" : w.list(feet),
+                    lines,
+                    lines.stream().allMatch(Line::done),
+                    lines.stream().anyMatch(Line::now)));
+        }
+        return stops;
+    }
+
+    private Line line(Job job) {
+        Optional<Tick> tick = bench.tick(job).filter(Tick::done);
+        return new Line(
+                bench.key(job),
+                w.say(job.step().briefly()),
+                isSet() ? coverName(job) : "",
+                minutes(job),
+                tick.isPresent(),
+                tick.filter(Tick::passed).isPresent(),
+                current.filter(job::equals).isPresent());
+    }
+
+    private String coverName(Job job) {
+        Made made = bench.made(job);
+        String name = made.reckoned().plan().name();
+        return made.copies() > 1 ? w.say("make.copies", name, made.copies()) : name;
+    }
+
+    /** The step that is shown large. */
+    public Optional<Shown> shown() {
+        return current.map(job -> shown(job, bench.order().jobs()));
+    }
+
+    /** Every step, for a device that is to go on without the network. */
+    public List<Shown> all() {
+        List<Job> jobs = bench.order().jobs();
+        return jobs.stream().map(job -> shown(job, jobs)).toList();
+    }
+
+    private Shown shown(Job job, List<Job> jobs) {
+        int at = jobs.indexOf(job);
+        Step step = job.step();
+        Optional<Tick> tick = bench.tick(job).filter(Tick::done);
+        String where = w.say("make.where." + Phrase.code(step.place()));
+        return new Shown(
+                bench.key(job),
+                isSet() ? where + " · " + coverName(job) : where,
+                w.say("make.about", time(minutes(job))),
+                w.say(step.says()),
+                step.figures().stream().map(w::say).toList(),
+                step.setting().map(this::settings).orElse(List.of()),
+                footChanges(at, jobs),
+                cautions(at, jobs).stream().map(Caution::says).map(w::say).toList(),
+                step.why().map(w::say),
+                step.asks().map(w::say),
+                step.pile().map(pile -> drawing(pile, job, at)),
+                step.pile().flatMap(EdgeOn::of).map(edgeOn -> edgeOn(edgeOn, job, at)),
+                tick.isPresent(),
+                tick.filter(Tick::passed).isPresent(),
+                at > 0 ? Optional.of(then(jobs.get(at - 1))) : Optional.empty(),
+                jobs.subList(at + 1, Math.min(jobs.size(), at + 1 + SHOWN_NEXT)).stream()
+                        .map(this::then)
+                        .toList());
+    }
+
+    private List<String> settings(Setting setting) {
+        return List.of(w.say(setting.foot().says()), w.say(setting.stitch().says()));
+    }
+
+    private Then then(Job job) {
+        return new Then(bench.key(job), w.say(job.step().briefly()) + (isSet() ? " · " + coverName(job) : ""));
+    }
+
+    private static boolean footChanges(int at, List<Job> jobs) {
+        Optional<Foot> foot = onMachine(jobs.get(at).step());
+        for (int i = at - 1; i >= 0 && foot.isPresent(); i--) {
+            Optional<Foot> before = onMachine(jobs.get(i).step());
+            if (before.isPresent()) {
+                return !before.equals(foot);
+            }
+        }
+        return false;
+    }
+
+    /** What can hurt somebody here, as far as it was not said at an earlier step. */
+    private static Set<Caution> cautions(int at, List<Job> jobs) {
+        Set<Caution> cautions = EnumSet.noneOf(Caution.class);
+        cautions.addAll(jobs.get(at).step().cautions());
+        jobs.subList(0, at).forEach(job -> job.step().cautions().forEach(cautions::remove));
+        return cautions;
+    }
+
+    private String drawing(Pile pile, Job job, int at) {
+        Sheet sheet = pile.sheet();
+        return svg(job, Pen.fitting(sheet.width(), sheet.height(), LARGE), "s" + at)
+                .write(sheet);
+    }
+
+    private String edgeOn(EdgeOn edgeOn, Job job, int at) {
+        return svg(job, new Pen(EDGE_ON / edgeOn.depth().toInches()), "e" + at).write(edgeOn);
+    }
+
+    private SvgDrawing svg(Job job, Pen pen, String id) {
+        return new SvgDrawing(bench.made(job).reckoned().plan().cloths(), w, pen, id);
+    }
+
+    /** What stands of each step, by its key. */
+    Map<String, Map<String, Boolean>> state() {
+        Map<String, Map<String, Boolean>> state = new HashMap<>();
+        bench.order().jobs().forEach(job -> bench.tick(job)
+                .ifPresent(tick -> state.put(
+                        bench.key(job), Map.of("done", tick.done(), "passed", tick.done() && tick.passed()))));
+        return state;
+    }
+}

@@ -1,0 +1,57 @@
+package app.dapt.web.workroom;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+
+/** The SQL for how far the making of covers has come. Every statement names the workroom. */
+@Mapper
+interface WorkMapper {
+
+    /** A tick as it stands. */
+    record TickRow(long coverId, String tick, String step, boolean done, boolean passed, Instant at, String device) {}
+
+    @Select("""
+            select t.cover_id, t.tick::text as tick, t.step, t.done, t.passed, t.at, t.device
+              from step_tick t join cover c on c.id = t.cover_id
+             where c.workroom_id = #{workroom} and c.deleted_at is null and t.cover_id = any(#{covers,typeHandler=org.apache.ibatis.type.ArrayTypeHandler})
+            """)
+    List<TickRow> ticks(@Param("workroom") long workroom, @Param("covers") Long[] covers);
+
+    /** The later word stands; of two at the same instant the one with the higher id, so that all devices agree. */
+    @Insert("""
+            insert into step_tick (cover_id, step, done, passed, at, device, tick)
+            select c.id, #{t.step}, #{t.done}, #{t.passed}, least(#{t.at}, now()), #{t.device}, cast(#{t.id} as uuid)
+              from cover c where c.id = #{cover} and c.workroom_id = #{workroom} and c.deleted_at is null
+            on conflict (cover_id, step) do update
+               set done = excluded.done, passed = excluded.passed, at = excluded.at, device = excluded.device,
+                   tick = excluded.tick
+             where (step_tick.at, step_tick.tick) < (excluded.at, excluded.tick)
+            """)
+    int put(@Param("workroom") long workroom, @Param("cover") long cover, @Param("t") Tick tick);
+
+    @Select("""
+            select k.plan::text from cover_cut k join cover c on c.id = k.cover_id
+             where k.cover_id = #{cover} and c.workroom_id = #{workroom}
+            """)
+    Optional<String> planAtCut(@Param("workroom") long workroom, @Param("cover") long cover);
+
+    @Insert("""
+            insert into cover_cut (cover_id, plan, cut_at)
+            select c.id, r.plan, now() from cover c join revision r on r.cover_id = c.id and r.number = c.revision
+             where c.id = #{cover} and c.workroom_id = #{workroom}
+            on conflict do nothing
+            """)
+    int freeze(@Param("workroom") long workroom, @Param("cover") long cover);
+
+    @Delete("""
+            delete from cover_cut where cover_id = #{cover}
+               and cover_id in (select id from cover where workroom_id = #{workroom})
+            """)
+    int thaw(@Param("workroom") long workroom, @Param("cover") long cover);
+}

@@ -1,0 +1,80 @@
+package app.dapt.web.workroom;
+
+import app.dapt.cover.CoverPlan;
+import app.dapt.files.BadPlanFile;
+import app.dapt.files.PlanJson;
+import app.dapt.web.workroom.WorkMapper.TickRow;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Predicate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * How far the making of covers has come. Devices say what is done, perhaps long after and more than once; of each step
+ * the latest word stands, so that all of them end up agreeing in whatever order their words arrive.
+ */
+@Service
+@Transactional
+public class WorkStore {
+
+    private final WorkMapper work;
+    private final CoverStore covers;
+
+    WorkStore(WorkMapper work, CoverStore covers) {
+        this.work = work;
+        this.covers = covers;
+    }
+
+    /** What stands of each step that was ever spoken of, by cover and by the step's id. */
+    @Transactional(readOnly = true)
+    public Map<Long, Map<String, Tick>> ticks(Collection<Long> coverIds) {
+        Map<Long, Map<String, Tick>> ticks = new HashMap<>();
+        for (TickRow row : work.ticks(covers.workroom(), coverIds.toArray(Long[]::new))) {
+            ticks.computeIfAbsent(row.coverId(), id -> new HashMap<>())
+                    .put(
+                            row.step(),
+                            new Tick(
+                                    UUID.fromString(row.tick()),
+                                    row.step(),
+                                    row.done(),
+                                    row.passed(),
+                                    row.at(),
+                                    row.device()));
+        }
+        return ticks;
+    }
+
+    /**
+     * Takes what was said of the steps of a cover. Once it is cut its plan is kept as it was then; if it turns out not
+     * to be cut after all it is not.
+     *
+     * @param isCut whether what stands of the steps then means that it is cut
+     * @throws NoSuchCover where there is none
+     */
+    public void tick(long coverId, List<Tick> said, Predicate<Map<String, Tick>> isCut) {
+        covers.lock(coverId);
+        said.forEach(tick -> work.put(covers.workroom(), coverId, tick));
+        if (isCut.test(ticks(List.of(coverId)).getOrDefault(coverId, Map.of()))) {
+            work.freeze(covers.workroom(), coverId);
+        } else {
+            work.thaw(covers.workroom(), coverId);
+        }
+    }
+
+    /** The plan as it was when the cover was cut; nothing where it is not, or does not read. */
+    @Transactional(readOnly = true)
+    public Optional<CoverPlan> planAtCut(long coverId) {
+        return work.planAtCut(covers.workroom(), coverId).flatMap(text -> {
+            try {
+                return Optional.of(PlanJson.read(text));
+            } catch (BadPlanFile e) {
+                return Optional.empty();
+            }
+        });
+    }
+}
