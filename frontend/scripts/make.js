@@ -11,6 +11,7 @@
   const RETRY = 4000;
   const LOOK = 15000;
   const SWIPE = 70;
+  let all = null;
   let state = {};
   let sending = false;
   let later = null;
@@ -103,7 +104,7 @@
   // Steps lie ready on this device; one that does not is asked for like any page.
   function go(key, focus) {
     if (key === current()) return true;
-    const step = document.querySelector('#all-steps [data-step="' + CSS.escape(key) + '"]');
+    const step = all && all.querySelector('[data-step="' + CSS.escape(key) + '"]');
     if (!step) return false;
     shown.replaceChildren(step.cloneNode(true));
     lines().forEach(function (each) {
@@ -127,13 +128,13 @@
     }
   }
   function beside(by) {
-    const all = lines().map(function (each) { return each.dataset.step; });
-    return all[all.indexOf(current()) + by];
+    const keys = lines().map(function (each) { return each.dataset.step; });
+    return keys[keys.indexOf(current()) + by];
   }
   function next(key) {
-    const all = lines();
-    const at = all.findIndex(function (each) { return each.dataset.step === key; });
-    const rest = all.slice(at + 1).concat(all.slice(0, at));
+    const every = lines();
+    const at = every.findIndex(function (each) { return each.dataset.step === key; });
+    const rest = every.slice(at + 1).concat(every.slice(0, at));
     const open = rest.find(function (each) { return !each.classList.contains('done'); });
     return open && open.dataset.step;
   }
@@ -208,7 +209,8 @@
   }, { passive: true });
   document.addEventListener('keydown', function (event) {
     if (event.ctrlKey || event.metaKey || event.altKey || document.querySelector('dialog[open]')) return;
-    if (event.target.closest && event.target.closest('input, select, textarea') && event.target.type !== 'checkbox') return;
+    const field = event.target.closest && event.target.closest('input, select, textarea');
+    if (field && field.type !== 'checkbox') return;
     if (event.key === 'ArrowRight' || event.key === 'ArrowLeft') {
       const to = beside(event.key === 'ArrowRight' ? 1 : -1);
       if (to && go(to, true)) event.preventDefault();
@@ -240,8 +242,7 @@
   fetch(base + '/steps').then(function (answer) {
     return answer.ok ? answer.text() : Promise.reject(answer.status);
   }).then(function (html) {
-    const all = new DOMParser().parseFromString(html, 'text/html').getElementById('all-steps');
-    document.getElementById('all-steps').replaceWith(all);
+    all = new DOMParser().parseFromString(html, 'text/html').getElementById('all-steps');
     show();
     make.dataset.ready = '';
   }).catch(function () { /* then each step is a page of its own */ });

@@ -7,12 +7,9 @@
   const PATIENCE = 4000;
 
   function address(request) { return new URL(request.url); }
-  function isMake(request) {
-    return request.method === 'GET' && address(request).origin === location.origin && MAKE.test(address(request).pathname);
-  }
-  function isAsset(request) {
-    return request.method === 'GET' && address(request).origin === location.origin && address(request).searchParams.has('v');
-  }
+  function isOurs(request) { return request.method === 'GET' && address(request).origin === location.origin; }
+  function isMake(request) { return isOurs(request) && MAKE.test(address(request).pathname); }
+  function isAsset(request) { return isOurs(request) && address(request).searchParams.has('v'); }
   // Whichever step is asked for, the page is the same page; its script shows the step.
   function key(request) { return address(request).pathname; }
 

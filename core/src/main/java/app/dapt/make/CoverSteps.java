@@ -29,6 +29,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /**
@@ -41,9 +42,11 @@ public final class CoverSteps {
     private final CoverPlan plan;
     private final Work work = new Work();
     private final Making making;
+    private final Predicate<Cloth> prepared;
     private Pile laid;
 
-    private CoverSteps(Reckoned reckoned) {
+    private CoverSteps(Reckoned reckoned, Predicate<Cloth> prepared) {
+        this.prepared = prepared;
         this.reckoned = reckoned;
         this.plan = reckoned.plan();
         this.making = new Making(work, reckoned.dimensions(), reckoned.back());
@@ -52,7 +55,16 @@ public final class CoverSteps {
 
     /** The steps of a cover, each after those it needs. */
     public static List<Step> of(Reckoned reckoned) {
-        CoverSteps steps = new CoverSteps(reckoned);
+        return of(reckoned, cloth -> false);
+    }
+
+    /**
+     * The steps of a cover of whose cloths some are prepared with another.
+     *
+     * @param prepared asked of each of its cloths, once
+     */
+    static List<Step> of(Reckoned reckoned, Predicate<Cloth> prepared) {
+        CoverSteps steps = new CoverSteps(reckoned, prepared);
         steps.cutOut();
         steps.makeParts();
         steps.sewUp();
@@ -72,7 +84,7 @@ public final class CoverSteps {
     private void cutOut() {
         Draft ready = work.at(Place.TABLE, "ready")
                 .figures(reckoned.needs().stream().map(CoverSteps::toLayOut).toList());
-        byCloth().keySet().forEach(this::prepare);
+        byCloth().keySet().stream().filter(prepared.negate()).forEach(this::prepare);
         ready.also("notions").add();
         byCloth().forEach(this::cut);
         work.at(Place.TABLE, "check", reckoned.pieces().get(0))
@@ -124,17 +136,32 @@ public final class CoverSteps {
                 .add();
     }
 
+    /** The id of the last step that prepares a cloth. */
+    static String prepared(Cloth cloth) {
+        return thing(cloth) + "/flaws";
+    }
+
+    /** The id of the step that cuts it. */
+    static String cutting(CoverPlan plan, Cloth cloth) {
+        return thing(cloth) + "/" + cuts(plan, cloth);
+    }
+
+    /** With a knife that seals the edges as it cuts, where that is how they are finished. */
+    private static String cuts(CoverPlan plan, Cloth cloth) {
+        return plan.seam().finish() == SeamFinish.HEAT_SEALED && cloth.synthetic() ? "cut-hot" : "cut";
+    }
+
     private static String thing(Cloth cloth) {
         return "cloth-" + cloth.id();
     }
 
     private void cut(Cloth cloth, List<Piece> pieces) {
-        boolean hot = plan.seam().finish() == SeamFinish.HEAT_SEALED && cloth.synthetic();
+        boolean hot = cuts(plan, cloth).equals("cut-hot");
         double minutes = pieces.stream()
                 .mapToDouble(piece ->
                         (piece.outline().isPresent() ? Effort.CUT_CURVED : Effort.CUT_STRAIGHT).times(piece.quantity()))
                 .sum();
-        Draft cut = work.at(Place.TABLE, hot ? "cut-hot" : "cut")
+        Draft cut = work.at(Place.TABLE, cuts(plan, cloth))
                 .reaches(Milestone.CUT)
                 .called(thing(cloth))
                 .also(thing(cloth))

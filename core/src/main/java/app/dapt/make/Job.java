@@ -37,7 +37,7 @@ public record Job(int cover, Step step, Set<String> needs) {
         return id(cover, step.id());
     }
 
-    private static String id(int cover, String within) {
+    static String id(int cover, String within) {
         return "c" + cover + "/" + within;
     }
 }

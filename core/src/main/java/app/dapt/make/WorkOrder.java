@@ -47,10 +47,15 @@ public record WorkOrder(List<Visit> visits, int least) {
      * @param trial its number, counted from one
      */
     public static WorkOrder of(List<List<Step>> covers, OptionalInt trial) {
+        return of(covers, trial, job -> job);
+    }
+
+    /** The same, where jobs wait for more than their steps say. */
+    static WorkOrder of(List<List<Step>> covers, OptionalInt trial, UnaryOperator<Job> waiting) {
         List<Job> jobs = new ArrayList<>();
         for (int i = 0; i < covers.size(); i++) {
             int cover = i + 1;
-            covers.get(i).forEach(step -> jobs.add(Job.of(cover, step)));
+            covers.get(i).forEach(step -> jobs.add(waiting.apply(Job.of(cover, step))));
         }
         trial.ifPresent(number -> jobs.replaceAll(waiting(number, jobs)));
         List<Job> sorted = afterTheirNeeds(jobs);

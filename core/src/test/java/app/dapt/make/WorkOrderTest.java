@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.dapt.Cases;
 import app.dapt.RandomPlans;
 import app.dapt.cover.DefaultPlan;
+import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.shape.ShapeKind;
@@ -134,6 +135,22 @@ class WorkOrderTest {
                 .extracting(Job::cover)
                 .containsOnly(trial);
         assertThat(jobs).hasSize(covers.stream().mapToInt(List::size).sum());
+    }
+
+    @Test
+    void aFabricOfSeveralCoversIsPreparedOnceAndCutAfterwards() {
+        Reckoned cover = Reckoner.reckon(DefaultPlan.plan(
+                "Settee", Mark.EIGHTH, ShapeKind.SQUARE, Form.overCrown(Length.inches(18), Length.inches(18))));
+        WorkOrder order =
+                Together.of(List.of(cover, cover), OptionalInt.empty()).order();
+        assertThat(order.jobs())
+                .filteredOn(job -> job.step().place() == Place.WASH)
+                .extracting(Job::cover)
+                .containsOnly(1);
+        assertThat(order.jobs())
+                .filteredOn(job -> job.cover() == 2 && job.step().effort().isCutting())
+                .isNotEmpty()
+                .allSatisfy(job -> assertThat(job.needs()).anyMatch(need -> need.matches("c1/cloth-\\d/flaws")));
     }
 
     @Test

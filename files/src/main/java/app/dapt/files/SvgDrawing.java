@@ -72,7 +72,7 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
                 ? new Margins(
                         (hasTape(sheet, Axis.UP_DOWN, true) ? BESIDE : 2) + around,
                         BESIDE + around,
-                        (beside ? BESIDE + 58 : 4) + around,
+                        (beside ? BESIDE + besideLabel(sheet) : 4) + around,
                         (below ? BESIDE + 20 : 4) + around)
                 : new Margins(2 + around, 2 + around, 2 + around, 2 + around);
         double width = px(sheet.width()) + margins.left() + margins.right();
@@ -178,6 +178,16 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
                         marks.of(trim.look()));
             default -> svg.empty("path", "class", kind, "fill", colour, "d", marks.of(trim.look()));
         }
+    }
+
+    /** Room for the words beside a tape. */
+    private double besideLabel(Sheet sheet) {
+        return sheet.elements().stream()
+                .filter(Tape.class::isInstance)
+                .map(Tape.class::cast)
+                .filter(tape -> tape.axis() == Axis.UP_DOWN && !tape.before())
+                .mapToDouble(tape -> breadth(words.say(tape.label())) * 6.5 + 7)
+                .reduce(58, Math::max);
     }
 
     private static boolean hasTape(Sheet sheet, Axis axis, boolean before) {

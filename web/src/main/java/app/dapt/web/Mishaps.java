@@ -21,6 +21,7 @@ import org.springframework.core.NestedExceptionUtils;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.security.web.firewall.RequestRejectedException;
 import org.springframework.transaction.TransactionException;
 import org.springframework.web.ErrorResponse;
@@ -116,7 +117,9 @@ public class Mishaps {
         }
         return mishap instanceof TypeMismatchException
                 ? HttpStatus.NOT_FOUND
-                : mishap instanceof MultipartException || mishap instanceof RequestRejectedException
+                : mishap instanceof MultipartException
+                                || mishap instanceof RequestRejectedException
+                                || mishap instanceof HttpMessageNotReadableException
                         ? HttpStatus.BAD_REQUEST
                         : HttpStatus.INTERNAL_SERVER_ERROR;
     }

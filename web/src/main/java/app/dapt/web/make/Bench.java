@@ -3,8 +3,8 @@ package app.dapt.web.make;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
-import app.dapt.make.CoverSteps;
 import app.dapt.make.Job;
+import app.dapt.make.Together;
 import app.dapt.make.WorkOrder;
 import app.dapt.measure.Mark;
 import app.dapt.step.Milestone;
@@ -16,7 +16,9 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
 
 /**
  * What is made together: a cover, or the covers of a set, with the order of their steps and what is done of them.
@@ -31,38 +33,37 @@ record Bench(Owner owner, String name, List<Made> covers, WorkOrder order, Map<L
      *
      * @param copies how many of it are made
      */
-    record Made(long id, int copies, Reckoned reckoned, List<Step> steps) {
+    record Made(long id, int copies, Reckoned reckoned, List<Step> steps) {}
 
-        static Made of(long id, int copies, CoverPlan plan, Mark mark) {
-            Told told = STEPS.get(new Asked(plan, mark), Told::of);
-            return new Made(id, copies, told.reckoned(), told.steps());
-        }
+    /** A cover to be made. */
+    record Asked(long id, int copies, CoverPlan plan, Mark mark) {}
 
-        private Asked asked() {
-            return new Asked(reckoned.plan(), reckoned.mark());
+    /** All that follows from what is to be made, whatever is done of it. */
+    private record Planned(List<Made> covers, WorkOrder order) {
+
+        static Planned of(List<Asked> asked) {
+            List<Reckoned> reckoned = asked.stream()
+                    .map(each -> Reckoner.reckonWithoutRemedies(each.plan(), each.mark()))
+                    .toList();
+            Together together = Together.of(reckoned, OptionalInt.empty());
+            return new Planned(
+                    IntStream.range(0, asked.size())
+                            .mapToObj(i -> new Made(
+                                    asked.get(i).id(),
+                                    asked.get(i).copies(),
+                                    reckoned.get(i),
+                                    together.steps().get(i)))
+                            .toList(),
+                    together.order());
         }
     }
 
-    /** What steps follow from. */
-    private record Asked(CoverPlan plan, Mark mark) {}
-
-    private record Told(Reckoned reckoned, List<Step> steps) {
-        static Told of(Asked asked) {
-            Reckoned reckoned = Reckoner.reckonWithoutRemedies(asked.plan(), asked.mark());
-            return new Told(reckoned, CoverSteps.of(reckoned));
-        }
-    }
-
-    private static final Cache<Asked, Told> STEPS =
-            Caffeine.newBuilder().maximumSize(200).build();
-    private static final Cache<List<Asked>, WorkOrder> ORDERS =
+    private static final Cache<List<Asked>, Planned> PLANNED =
             Caffeine.newBuilder().maximumSize(60).build();
 
-    static Bench of(Owner owner, String name, List<Made> covers, Map<Long, Map<String, Tick>> ticks) {
-        WorkOrder order = ORDERS.get(
-                covers.stream().map(Made::asked).toList(),
-                asked -> WorkOrder.of(covers.stream().map(Made::steps).toList()));
-        return new Bench(owner, name, covers, order, ticks);
+    static Bench of(Owner owner, String name, List<Asked> asked, Map<Long, Map<String, Tick>> ticks) {
+        Planned planned = PLANNED.get(asked, Planned::of);
+        return new Bench(owner, name, planned.covers(), planned.order(), ticks);
     }
 
     Made made(Job job) {

@@ -1,7 +1,7 @@
 package app.dapt.web.make;
 
 import app.dapt.web.Reader;
-import app.dapt.web.make.Bench.Made;
+import app.dapt.web.make.Bench.Asked;
 import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverSet;
 import app.dapt.web.workroom.CoverStore;
@@ -29,7 +29,7 @@ class Benches {
     Bench find(String whose, long id, Reader reader) {
         if (!whose.equals("sets")) {
             Cover cover = covers.find(id);
-            return bench(Owner.cover(id), cover.plan().name(), List.of(made(cover, 1, reader)));
+            return bench(Owner.cover(id), cover.plan().name(), List.of(asked(cover, 1, reader)));
         }
         CoverSet set = sets.find(id);
         return bench(
@@ -37,16 +37,16 @@ class Benches {
                 set.name(),
                 set.members().stream()
                         .filter(member -> member.count() > 0)
-                        .map(member -> made(member.cover(), member.count(), reader))
+                        .map(member -> asked(member.cover(), member.count(), reader))
                         .toList());
     }
 
-    private static Made made(Cover cover, int copies, Reader reader) {
-        return Made.of(cover.id(), copies, cover.plan(), reader.mark(cover.plan()));
+    private static Asked asked(Cover cover, int copies, Reader reader) {
+        return new Asked(cover.id(), copies, cover.plan(), reader.mark(cover.plan()));
     }
 
-    private Bench bench(Owner owner, String name, List<Made> made) {
+    private Bench bench(Owner owner, String name, List<Asked> asked) {
         return Bench.of(
-                owner, name, made, work.ticks(made.stream().map(Made::id).toList()));
+                owner, name, asked, work.ticks(asked.stream().map(Asked::id).toList()));
     }
 }

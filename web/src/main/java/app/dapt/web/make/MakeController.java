@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -37,7 +38,13 @@ class MakeController {
     private static final int MOST_TICKS = 2000;
 
     /** What a device sends of a step. */
-    record Said(String id, String key, boolean done, boolean passed, long at, String device) {}
+    record Said(String id, String key, boolean done, boolean passed, long at, String device) {
+        Said {
+            Objects.requireNonNull(id, "a tick has an id");
+            Objects.requireNonNull(key, "a tick is of a step");
+            Objects.requireNonNull(device, "a tick comes from a device");
+        }
+    }
 
     private final Benches benches;
     private final WorkStore work;

@@ -16,9 +16,13 @@ import app.dapt.measure.Mark;
 import app.dapt.web.Site;
 import app.dapt.web.WithSite;
 import app.dapt.web.workroom.LayStore.Place;
+import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
+import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -261,5 +265,52 @@ class StoresTest {
         assertThat(found).containsExactlyInAnyOrderElementsOf(made);
         assertThat(covers.list("paged", 99).number()).isEqualTo(2);
         made.forEach(covers::delete);
+    }
+
+    private static Tick tick(int number, boolean done, long second) {
+        return new Tick(new UUID(7, number), "cover/seam", done, false, Instant.ofEpochSecond(second), "phone");
+    }
+
+    /** The same ticks, some of them twice, in every order: what stands is the latest word, and it stands once. */
+    @Test
+    void devicesAgreeInWhateverOrderTheirWordsArrive(Site site) {
+        CoverStore covers = site.bean(CoverStore.class);
+        WorkStore work = site.bean(WorkStore.class);
+        List<Tick> said = List.of(tick(1, true, 100), tick(2, false, 200), tick(3, true, 300), tick(4, false, 300));
+        Random random = new Random(5);
+        for (int round = 0; round < 12; round++) {
+            long id = covers.create(plan("Ticked " + round));
+            List<Tick> arriving = new ArrayList<>(said);
+            arriving.addAll(said.subList(0, 2));
+            Collections.shuffle(arriving, random);
+            arriving.forEach(tick -> work.tick(id, List.of(tick), ticks -> false));
+            assertThat(work.ticks(List.of(id)).get(id)).containsExactly(Map.entry("cover/seam", tick(4, false, 300)));
+        }
+    }
+
+    @Test
+    void aWordFromTheFutureDoesNotStandForever(Site site) {
+        WorkStore work = site.bean(WorkStore.class);
+        long id = site.bean(CoverStore.class).create(plan("Wrong clock"));
+        work.tick(id, List.of(tick(1, true, 99_999_999_999L)), ticks -> false);
+        work.tick(id, List.of(tick(2, false, Instant.now().getEpochSecond() + 1)), ticks -> false);
+        assertThat(work.ticks(List.of(id)).get(id))
+                .extractingByKey("cover/seam")
+                .matches(tick -> !tick.done());
+        assertThatThrownBy(() -> work.tick(-4, List.of(tick(1, true, 1)), ticks -> false))
+                .isInstanceOf(NoSuchCover.class);
+    }
+
+    @Test
+    void thePlanIsKeptAsItWasWhenTheFabricWasCut(Site site) {
+        CoverStore covers = site.bean(CoverStore.class);
+        WorkStore work = site.bean(WorkStore.class);
+        long id = covers.create(plan("Cut"));
+        work.tick(id, List.of(tick(1, true, 1)), ticks -> true);
+        covers.change(id, CoverStore.ANY_VERSION, "", plan -> plan.withName("Changed"));
+        work.tick(id, List.of(tick(2, true, 2)), ticks -> true);
+        assertThat(work.planAtCut(id)).map(CoverPlan::name).contains("Cut");
+        work.tick(id, List.of(tick(3, false, 3)), ticks -> false);
+        assertThat(work.planAtCut(id)).as("not cut after all").isEmpty();
     }
 }

@@ -1,0 +1,52 @@
+package app.dapt.make;
+
+import app.dapt.cloth.Cloth;
+import app.dapt.cover.Reckoned;
+import app.dapt.step.Step;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/**
+ * Covers that are made together: a fabric that several of them are cut from is washed, pressed and squared once, with
+ * the first of them.
+ *
+ * @param steps of each cover
+ */
+public record Together(List<List<Step>> steps, WorkOrder order) {
+
+    public Together {
+        steps = List.copyOf(steps);
+    }
+
+    /**
+     * The steps of these covers and their order.
+     *
+     * @param trial the number of the one that is tried on before any other is cut, counted from one
+     */
+    public static Together of(List<Reckoned> covers, OptionalInt trial) {
+        Map<Cloth, Integer> prepared = new LinkedHashMap<>();
+        Map<String, String> waits = new HashMap<>();
+        List<List<Step>> steps = new ArrayList<>();
+        for (Reckoned cover : covers) {
+            int number = steps.size() + 1;
+            steps.add(CoverSteps.of(cover, cloth -> {
+                Optional<Map.Entry<Cloth, Integer>> before = prepared.entrySet().stream()
+                        .filter(known -> known.getKey().isLike(cloth))
+                        .findFirst();
+                before.ifPresent(known -> waits.put(
+                        Job.id(number, CoverSteps.cutting(cover.plan(), cloth)),
+                        Job.id(known.getValue(), CoverSteps.prepared(known.getKey()))));
+                prepared.putIfAbsent(cloth, number);
+                return before.isPresent();
+            }));
+        }
+        return new Together(steps, WorkOrder.of(steps, trial, job -> Optional.ofNullable(waits.get(job.id()))
+                .map(job::after)
+                .orElse(job)));
+    }
+}

@@ -1,0 +1,174 @@
+package app.dapt.web;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.dapt.web.Site.Desk;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** Making a cover step by step: at the desk, on the phone, without the network and without a script. */
+@WithSite
+class MakeJourneyTest {
+
+    private static final String BENCH = "Wheelhouse bench, port end";
+
+    private static String make(Desk desk) {
+        return "/covers/" + desk.page().url().replaceAll(".*/covers/(\\d+).*", "$1") + "/make";
+    }
+
+    private static String cover(String make) {
+        return make.replaceAll("\\D", "");
+    }
+
+    private static Locator line(Desk desk, String step) {
+        return desk.page().locator(".stops [data-step$='" + step + "']");
+    }
+
+    private static long done(Site site, String make) {
+        return site.number("select count(*) from step_tick where done and cover_id = " + cover(make));
+    }
+
+    private static void ready(Desk desk) {
+        desk.page().waitForSelector("#make[data-ready]");
+    }
+
+    @Test
+    void aQuestionIsAnsweredBeforeDoneWorksOrIsLeftOpenOnPurpose(Site site) {
+        try (Desk desk = site.copyOf(BENCH)) {
+            String make = make(desk);
+            desk.page().navigate(site.address() + make + "?step=" + cover(make) + "/front/lay-lapped");
+            ready(desk);
+            Locator says = desk.page().locator(".step-says");
+            assertThat(says).hasText(Pattern.compile("upper back face down on it first, then the lower back"));
+            assertThat(desk.page().locator("#step svg[aria-label]").first())
+                    .hasAttribute(
+                            "aria-label",
+                            Pattern.compile(
+                                    "On the table: front, right side up; on it, first upper back, wrong side up"));
+            desk.page().locator(".done-button").click();
+            assertThat(desk.page().locator(".unasked")).isVisible();
+            assertThat(line(desk, "front/lay-lapped")).not().hasClass(Pattern.compile("done"));
+            desk.page().locator(".anyway").click();
+            assertThat(says).hasText(Pattern.compile("Sew all around"));
+            assertThat(line(desk, "front/lay-lapped")).hasClass(Pattern.compile("done"));
+            assertThat(desk.page().locator(".saved")).hasText("saved");
+            desk.page().reload();
+            assertThat(line(desk, "front/lay-lapped").locator(".passed")).isVisible();
+            desk.page().navigate(site.address() + make + "?step=" + cover(make) + "/cover/check-caught");
+            ready(desk);
+            desk.page().locator(".trap input").check();
+            desk.page().locator(".done-button").click();
+            assertThat(line(desk, "cover/check-caught")).hasClass(Pattern.compile("done"));
+            assertThat(desk.errors()).isEmpty();
+        }
+    }
+
+    @Test
+    void aStepCanBeTakenBackAndKeysGoFromStepToStep(Site site) {
+        try (Desk desk = site.copyOf(BENCH)) {
+            String make = make(desk);
+            desk.page().navigate(site.address() + make);
+            ready(desk);
+            desk.page().locator(".done-button").click();
+            assertThat(line(desk, "cloth-1/wash")).hasClass(Pattern.compile("done"));
+            assertThat(desk.page().locator("#step .step")).hasAttribute("data-step", cover(make) + "/cloth-2/wash");
+            desk.page().keyboard().press("ArrowLeft");
+            assertThat(desk.page().locator("#step .step")).hasAttribute("data-step", cover(make) + "/cloth-1/wash");
+            desk.page().locator(".undone").click();
+            assertThat(line(desk, "cloth-1/wash")).not().hasClass(Pattern.compile("done"));
+            assertThat(desk.page().locator(".saved")).hasText("saved");
+            assertThat(done(site, make)).isZero();
+        }
+    }
+
+    /** Two devices, one of them without the network for a while: nothing is lost, nothing doubled, and both agree. */
+    @Test
+    void whatIsTickedWithoutTheNetworkIsSentWhenItIsBackAndMerged(Site site) {
+        try (Desk laptop = site.copyOf(BENCH)) {
+            String make = make(laptop);
+            laptop.page().navigate(site.address() + make);
+            ready(laptop);
+            try (Desk phone = site.phone(make)) {
+                ready(phone);
+                phone.page().waitForFunction("() => navigator.serviceWorker.controller !== null");
+                phone.page().reload();
+                ready(phone);
+                phone.context().setOffline(true);
+                phone.page().locator(".done-button").click();
+                phone.page().locator(".done-button").click();
+                assertThat(line(phone, "cloth-2/wash")).hasClass(Pattern.compile("done"));
+                assertThat(phone.page().locator(".saved")).containsText("on this device");
+                assertThat(done(site, make)).isZero();
+                phone.page().reload();
+                ready(phone);
+                assertThat(line(phone, "cloth-1/wash")).hasClass(Pattern.compile("done"));
+
+                laptop.page()
+                        .locator(".stops a", new Page.LocatorOptions().setHasText("press Harbour stripe"))
+                        .click();
+                laptop.page().locator(".done-button").click();
+                assertThat(laptop.page().locator(".saved")).hasText("saved");
+
+                phone.context().setOffline(false);
+                assertThat(phone.page().locator(".saved")).hasText("saved");
+                assertThat(line(phone, "cloth-1/press-cloth")).hasClass(Pattern.compile("done"));
+                assertThat(done(site, make)).isEqualTo(3);
+                assertThat(site.number("select count(*) from step_tick where cover_id = " + cover(make)))
+                        .isEqualTo(3);
+            }
+            laptop.page().reload();
+            assertThat(line(laptop, "cloth-2/wash")).hasClass(Pattern.compile("done"));
+        }
+    }
+
+    @Test
+    void itGoesOnWithoutScript(Site site) {
+        try (Desk desk = site.copyOf(BENCH)) {
+            String make = make(desk);
+            try (Desk plain = site.withoutScript(make)) {
+                plain.page().locator(".done-button").click();
+                assertThat(line(plain, "cloth-1/wash")).hasClass(Pattern.compile("done"));
+                plain.page().locator("a:has-text('lay the backs on the front')").click();
+                plain.page().locator(".done-button").click();
+                assertThat(plain.page().locator(".unasked")).isVisible();
+                plain.page().locator(".trap input").check();
+                plain.page().locator(".done-button").click();
+                assertThat(line(plain, "front/lay-lapped")).hasClass(Pattern.compile("done"));
+                assertThat(done(site, make)).isEqualTo(2);
+            }
+        }
+    }
+
+    /** Nonsense from a device is refused, and what it says of another's cover is not taken. */
+    @Test
+    void nonsenseOfADeviceIsRefused(Site site) {
+        try (Desk desk = site.copyOf(BENCH)) {
+            String make = make(desk);
+            desk.page().navigate(site.address() + make);
+            String send = "async (body) => { const token = await (await fetch('/token')).text();"
+                    + " const answer = await fetch('" + make + "/ticks', { method: 'POST', body: body, headers:"
+                    + " { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token } }); return answer.status; }";
+            String id = "\"id\":\"3f0c1f6e-0000-4000-8000-000000000001\"";
+            String tick = "{" + id + ",\"key\":\"%s\",\"done\":true,\"passed\":false,\"at\":%s,\"device\":\"%s\"}";
+            assertThat(desk.page().evaluate(send, "[" + tick.formatted("1/cover/fill", "5", "x") + "]"))
+                    .as("another cover's step is no matter")
+                    .isEqualTo(200);
+            for (String body : new String[] {
+                "[{}]",
+                "nonsense",
+                "[" + tick.formatted(cover(make) + "/" + "x".repeat(200), "5", "x") + "]",
+                "[" + tick.formatted(cover(make) + "/a", "99999999999999999999", "x") + "]",
+                "[" + tick.formatted(cover(make) + "/a", "5", "y".repeat(50)) + "]",
+                "[" + tick.formatted(cover(make) + "/a", "5", "x").replace("3f0c", "zz") + "]"
+            }) {
+                assertThat((Integer) desk.page().evaluate(send, body)).as(body).isBetween(400, 422);
+            }
+            assertThat(done(site, make)).isZero();
+            assertThat(site.number("select count(*) from step_tick where cover_id = 1 and step = 'cover/fill'"))
+                    .isZero();
+        }
+    }
+}
