@@ -4,6 +4,7 @@ import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.make.Job;
+import app.dapt.make.SinceCut;
 import app.dapt.make.Together;
 import app.dapt.make.WorkOrder;
 import app.dapt.measure.Mark;
@@ -13,11 +14,14 @@ import app.dapt.web.workroom.Owner;
 import app.dapt.web.workroom.Tick;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
@@ -25,8 +29,15 @@ import java.util.stream.IntStream;
  *
  * @param covers numbered in the order as they stand here, from one
  * @param ticks  by cover and by the step's id
+ * @param since  what has changed since they were cut, of those that were cut
  */
-record Bench(Owner owner, String name, List<Made> covers, WorkOrder order, Map<Long, Map<String, Tick>> ticks) {
+record Bench(
+        Owner owner,
+        String name,
+        List<Made> covers,
+        WorkOrder order,
+        Map<Long, Map<String, Tick>> ticks,
+        Map<Long, SinceCut> since) {
 
     /**
      * One of the covers.
@@ -61,9 +72,39 @@ record Bench(Owner owner, String name, List<Made> covers, WorkOrder order, Map<L
     private static final Cache<List<Asked>, Planned> PLANNED =
             Caffeine.newBuilder().maximumSize(60).build();
 
-    static Bench of(Owner owner, String name, List<Asked> asked, Map<Long, Map<String, Tick>> ticks) {
+    /**
+     * Covers and what is done of them.
+     *
+     * @param atCut the plans of those that are cut, as they were then
+     */
+    static Bench of(
+            Owner owner,
+            String name,
+            List<Asked> asked,
+            Map<Long, Map<String, Tick>> ticks,
+            Map<Long, CoverPlan> atCut) {
         Planned planned = PLANNED.get(asked, Planned::of);
-        return new Bench(owner, name, planned.covers(), planned.order(), ticks);
+        Map<Long, SinceCut> since = new HashMap<>();
+        for (Made made : planned.covers()) {
+            Optional.ofNullable(atCut.get(made.id()))
+                    .filter(plan -> !plan.equals(made.reckoned().plan()))
+                    .map(plan -> Reckoner.reckonWithoutRemedies(plan, made.reckoned().mark()))
+                    .map(before -> SinceCut.of(before, made.reckoned(), done(ticks.getOrDefault(made.id(), Map.of()))))
+                    .filter(changed -> !changed.isNothing())
+                    .ifPresent(changed -> since.put(made.id(), changed));
+        }
+        return new Bench(owner, name, planned.covers(), planned.order(), ticks, since);
+    }
+
+    private static Set<String> done(Map<String, Tick> ticks) {
+        return ticks.values().stream().filter(Tick::done).map(Tick::step).collect(Collectors.toSet());
+    }
+
+    /** Whether a job is done, but no longer as it is planned now. */
+    boolean hasLapsed(Job job) {
+        return Optional.ofNullable(since.get(made(job).id()))
+                .filter(changed -> changed.lapsed().contains(job.step().id()))
+                .isPresent();
     }
 
     Made made(Job job) {

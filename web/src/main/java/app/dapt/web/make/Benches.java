@@ -1,5 +1,6 @@
 package app.dapt.web.make;
 
+import app.dapt.cover.CoverPlan;
 import app.dapt.web.Reader;
 import app.dapt.web.make.Bench.Asked;
 import app.dapt.web.workroom.Cover;
@@ -8,7 +9,9 @@ import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.Owner;
 import app.dapt.web.workroom.SetStore;
 import app.dapt.web.workroom.WorkStore;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.springframework.stereotype.Component;
 
 /** Finds what is made together. */
@@ -46,7 +49,9 @@ class Benches {
     }
 
     private Bench bench(Owner owner, String name, List<Asked> asked) {
-        return Bench.of(
-                owner, name, asked, work.ticks(asked.stream().map(Asked::id).toList()));
+        List<Long> ids = asked.stream().map(Asked::id).toList();
+        Map<Long, CoverPlan> atCut = new HashMap<>();
+        ids.forEach(id -> work.planAtCut(id).ifPresent(plan -> atCut.put(id, plan)));
+        return Bench.of(owner, name, asked, work.ticks(ids), atCut);
     }
 }

@@ -108,6 +108,16 @@ class MakeController {
         return done ? Redirect.to(make) : Redirect.to(make, "step", step);
     }
 
+    /** A cover whose plan was changed after the cut is cut anew. */
+    @PostMapping("/recut")
+    String recut(@PathVariable String whose, @PathVariable long id, @RequestParam long cover, Reader reader) {
+        Bench bench = benches.find(whose, id, reader);
+        if (bench.covers().stream().anyMatch(made -> made.id() == cover)) {
+            work.cutAnew(cover);
+        }
+        return Redirect.to(bench.owner().path() + "/make");
+    }
+
     /** What a device has to say, perhaps since long; it is told what stands then. */
     @PostMapping(path = "/ticks", consumes = MediaType.APPLICATION_JSON_VALUE)
     @ResponseBody

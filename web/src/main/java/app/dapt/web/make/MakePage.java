@@ -5,6 +5,7 @@ import app.dapt.drawing.Sheet;
 import app.dapt.files.Pen;
 import app.dapt.files.SvgDrawing;
 import app.dapt.make.Job;
+import app.dapt.make.SinceCut;
 import app.dapt.make.WorkOrder.Visit;
 import app.dapt.measure.Phrase;
 import app.dapt.step.Caution;
@@ -20,6 +21,7 @@ import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 
@@ -40,7 +42,7 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
 
     /** A line of the visits. */
     public record Line(
-            String key, String brief, String cover, double minutes, boolean done, boolean passed, boolean now) {}
+            String key, String brief, String cover, double minutes, boolean done, boolean passed, boolean lapsed, boolean now) {}
 
     /** A visit to a place. */
     public record Stop(int number, String place, String foot, List<Line> lines, boolean done, boolean now) {}
@@ -159,6 +161,7 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
                 minutes(job),
                 tick.isPresent(),
                 tick.filter(Tick::passed).isPresent(),
+                bench.hasLapsed(job),
                 current.filter(job::equals).isPresent());
     }
 
@@ -166,6 +169,36 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
         Made made = bench.made(job);
         String name = made.reckoned().plan().name();
         return made.copies() > 1 ? w.say("make.copies", name, made.copies()) : name;
+    }
+
+    /**
+     * A cover that is planned otherwise since it was cut.
+     *
+     * @param anew   what has to be cut anew
+     * @param lapsed what is done and does not hold any more
+     */
+    public record Changed(long cover, String name, List<String> anew, List<String> lapsed) {}
+
+    /** Covers that are planned otherwise since they were cut. */
+    public List<Changed> changed() {
+        return bench.covers().stream()
+                .filter(made -> bench.since().containsKey(made.id()))
+                .map(this::changed)
+                .toList();
+    }
+
+    private Changed changed(Made made) {
+        SinceCut since = Objects.requireNonNull(bench.since().get(made.id()));
+        return new Changed(
+                made.id(),
+                made.reckoned().plan().name(),
+                since.anew().stream()
+                        .map(piece -> w.say("figure.cut", piece.name(), piece.cutWidth(), piece.cutHeight(), piece.quantity()))
+                        .toList(),
+                made.steps().stream()
+                        .filter(step -> since.lapsed().contains(step.id()))
+                        .map(step -> w.say(step.briefly()))
+                        .toList());
     }
 
     /** The step that is shown large. */

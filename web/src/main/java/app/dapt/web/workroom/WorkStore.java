@@ -66,6 +66,14 @@ public class WorkStore {
         }
     }
 
+    /** A cover is cut anew as it is planned now. */
+    public void cutAnew(long coverId) {
+        covers.lock(coverId);
+        if (work.thaw(covers.workroom(), coverId) > 0) {
+            work.freeze(covers.workroom(), coverId);
+        }
+    }
+
     /** The plan as it was when the cover was cut; nothing where it is not, or does not read. */
     @Transactional(readOnly = true)
     public Optional<CoverPlan> planAtCut(long coverId) {

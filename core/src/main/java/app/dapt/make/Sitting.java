@@ -1,0 +1,95 @@
+package app.dapt.make;
+
+import app.dapt.step.Place;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.IntUnaryOperator;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * What is done in one go, before something else comes: it ends where one can leave things lying, never with layers
+ * pinned or a row half gathered, and after a wash, which dries by itself.
+ *
+ * @param jobs    in order
+ * @param minutes hands on, with going from place to place
+ * @param tooLong whether it takes longer than there was time for, as there is no good place to stop before
+ */
+public record Sitting(List<Job> jobs, double minutes, boolean tooLong) {
+
+    /** Coming to a place, setting up there and leaving it again. */
+    static final double AT_A_PLACE = 2;
+
+    public Sitting {
+        jobs = List.copyOf(jobs);
+    }
+
+    /**
+     * Cuts what is left of an order of work into sittings.
+     *
+     * @param jobs    what is left, in order
+     * @param minutes what each takes
+     * @param room    how many minutes there are for which sitting, counted from nought
+     */
+    public static List<Sitting> cut(List<Job> jobs, ToDoubleFunction<Job> minutes, IntUnaryOperator room) {
+        List<Sitting> sittings = new ArrayList<>();
+        List<Integer> stops = stops(jobs);
+        int from = 0;
+        while (from < jobs.size()) {
+            int most = room.applyAsInt(sittings.size());
+            int to = from;
+            for (int stop : stops) {
+                boolean first = to == from;
+                boolean fits = time(jobs.subList(from, Math.max(from, stop)), minutes) <= most;
+                if (stop > from && (first || fits)) {
+                    to = stop;
+                }
+                if (stop > from && (!fits || endsWash(jobs, stop))) {
+                    break;
+                }
+            }
+            List<Job> here = jobs.subList(from, to);
+            double time = time(here, minutes);
+            sittings.add(new Sitting(here, time, time > most));
+            from = to;
+        }
+        return sittings;
+    }
+
+    /** How many jobs are done at each good place to stop, the least first. */
+    private static List<Integer> stops(List<Job> jobs) {
+        Map<String, Integer> lastNeed = new HashMap<>();
+        for (int i = 0; i < jobs.size(); i++) {
+            int at = i;
+            jobs.get(i).needs().forEach(need -> lastNeed.put(need, at));
+        }
+        List<Integer> stops = new ArrayList<>();
+        int held = -1;
+        for (int i = 0; i < jobs.size(); i++) {
+            Job job = jobs.get(i);
+            if (job.step().loose()) {
+                held = Math.max(held, lastNeed.getOrDefault(job.id(), -1));
+            }
+            if (i >= held) {
+                stops.add(i + 1);
+            }
+        }
+        return stops;
+    }
+
+    private static boolean endsWash(List<Job> jobs, int stop) {
+        return jobs.get(stop - 1).step().place() == Place.WASH
+                && (stop == jobs.size() || jobs.get(stop).step().place() != Place.WASH);
+    }
+
+    private static double time(List<Job> jobs, ToDoubleFunction<Job> minutes) {
+        double time = 0;
+        for (int i = 0; i < jobs.size(); i++) {
+            boolean arrives = i == 0
+                    || jobs.get(i).step().place() != jobs.get(i - 1).step().place();
+            time += minutes.applyAsDouble(jobs.get(i)) + (arrives ? AT_A_PLACE : 0);
+        }
+        return time;
+    }
+}
