@@ -16,3 +16,16 @@ create table cover_cut (
     plan     jsonb       not null,
     cut_at   timestamptz not null
 );
+
+-- When there is time to sew, weekday by weekday from Monday, and otherwise how long one sits at a time.
+create table work_time (
+    workroom_id bigint not null references workroom,
+    weekday     int    not null check (weekday between 1 and 7),
+    starts      time   not null,
+    minutes     int    not null check (minutes between 5 and 1440),
+    primary key (workroom_id, weekday)
+);
+
+alter table workroom add column at_a_time int not null default 60 check (at_a_time between 5 and 1440);
+alter table cover add column due date;
+alter table cover_set add column due date;

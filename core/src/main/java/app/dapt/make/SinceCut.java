@@ -45,7 +45,9 @@ public record SinceCut(List<Piece> anew, Set<String> lapsed) {
         for (String id : done) {
             Step was = were.get(id);
             Step is = are.get(id);
-            boolean holds = was != null && is != null && isDoneAlike(was, is)
+            boolean holds = was != null
+                    && is != null
+                    && isDoneAlike(was, is)
                     && is.pieces().stream().noneMatch(replaced::contains);
             if (!holds && was != null) {
                 lapsed.add(id);

@@ -73,17 +73,16 @@ class SittingTest {
             reached("several");
         }
         assertThat(sittings.stream().mapToDouble(Sitting::minutes).sum())
-                .isGreaterThanOrEqualTo(
-                        evening.jobs().stream().mapToDouble(SittingTest::minutes).sum());
+                .isGreaterThanOrEqualTo(evening.jobs().stream()
+                        .mapToDouble(SittingTest::minutes)
+                        .sum());
     }
 
     @ParameterizedTest
     @MethodSource("evenings")
     void aWashDriesBeforeAnythingElse(Evening evening) {
         List<Sitting> sittings = Sitting.cut(evening.jobs(), SittingTest::minutes, number -> 600);
-        assertThat(sittings.get(0).jobs())
-                .extracting(job -> job.step().place())
-                .containsOnly(Place.WASH);
+        assertThat(sittings.get(0).jobs()).extracting(job -> job.step().place()).containsOnly(Place.WASH);
         assertThat(sittings).hasSizeLessThan(6);
     }
 }

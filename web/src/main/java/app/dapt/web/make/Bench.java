@@ -88,7 +88,8 @@ record Bench(
         for (Made made : planned.covers()) {
             Optional.ofNullable(atCut.get(made.id()))
                     .filter(plan -> !plan.equals(made.reckoned().plan()))
-                    .map(plan -> Reckoner.reckonWithoutRemedies(plan, made.reckoned().mark()))
+                    .map(plan ->
+                            Reckoner.reckonWithoutRemedies(plan, made.reckoned().mark()))
                     .map(before -> SinceCut.of(before, made.reckoned(), done(ticks.getOrDefault(made.id(), Map.of()))))
                     .filter(changed -> !changed.isNothing())
                     .ifPresent(changed -> since.put(made.id(), changed));

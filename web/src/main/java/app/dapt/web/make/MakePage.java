@@ -42,7 +42,14 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
 
     /** A line of the visits. */
     public record Line(
-            String key, String brief, String cover, double minutes, boolean done, boolean passed, boolean lapsed, boolean now) {}
+            String key,
+            String brief,
+            String cover,
+            double minutes,
+            boolean done,
+            boolean passed,
+            boolean lapsed,
+            boolean now) {}
 
     /** A visit to a place. */
     public record Stop(int number, String place, String foot, List<Line> lines, boolean done, boolean now) {}
@@ -193,7 +200,8 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
                 made.id(),
                 made.reckoned().plan().name(),
                 since.anew().stream()
-                        .map(piece -> w.say("figure.cut", piece.name(), piece.cutWidth(), piece.cutHeight(), piece.quantity()))
+                        .map(piece -> w.say(
+                                "figure.cut", piece.name(), piece.cutWidth(), piece.cutHeight(), piece.quantity()))
                         .toList(),
                 made.steps().stream()
                         .filter(step -> since.lapsed().contains(step.id()))

@@ -1,0 +1,102 @@
+package app.dapt.web.make;
+
+import app.dapt.files.CalendarFile;
+import app.dapt.web.Download;
+import app.dapt.web.Entries;
+import app.dapt.web.Reader;
+import app.dapt.web.Redirect;
+import app.dapt.web.Wording;
+import app.dapt.web.workroom.WorkTimeStore;
+import app.dapt.web.workroom.WorkTimes;
+import app.dapt.words.Words;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** When a cover or a set is made: the times there are, the sittings that come of them, and a calendar of those. */
+@Controller
+@RequestMapping("/{whose:covers|sets}/{id}/make/when")
+class WhenController {
+
+    private final Benches benches;
+    private final WorkTimeStore times;
+    private final Wording wording;
+    private final Clock clock = Clock.system(ZoneId.systemDefault());
+
+    WhenController(Benches benches, WorkTimeStore times, Wording wording) {
+        this.benches = benches;
+        this.times = times;
+        this.wording = wording;
+    }
+
+    @GetMapping
+    String when(@PathVariable String whose, @PathVariable long id, Reader reader, Model model) {
+        Bench bench = benches.find(whose, id, reader);
+        show(bench, times.find(bench.owner()), new Entries(Map.of(), words(bench, reader)), reader, model);
+        return "make/when";
+    }
+
+    @PostMapping
+    String change(
+            @PathVariable String whose,
+            @PathVariable long id,
+            @RequestParam Map<String, String> typed,
+            Reader reader,
+            Model model) {
+        Bench bench = benches.find(whose, id, reader);
+        Entries entries = new Entries(typed, words(bench, reader));
+        WorkTimes kept = TimesEntry.read(
+                typed,
+                entries,
+                times.find(bench.owner()),
+                LocalDateTime.now(clock).toLocalDate());
+        times.keep(bench.owner(), kept);
+        if (entries.isClean()) {
+            return Redirect.to(bench.owner().path() + "/make/when");
+        }
+        show(bench, kept, entries, reader, model);
+        return "make/when";
+    }
+
+    /** The sittings as a calendar file. */
+    @GetMapping("/sittings.ics")
+    ResponseEntity<byte[]> calendar(@PathVariable String whose, @PathVariable long id, Reader reader) {
+        Bench bench = benches.find(whose, id, reader);
+        WhenPage page = page(bench, times.find(bench.owner()), new Entries(Map.of(), words(bench, reader)), reader);
+        return Download.file(
+                "sittings.ics",
+                MediaType.parseMediaType("text/calendar"),
+                CalendarFile.write(page.events(), clock.instant()));
+    }
+
+    private Words words(Bench bench, Reader reader) {
+        return bench.covers().stream()
+                .findFirst()
+                .map(made -> wording.words(reader, made.reckoned().mark()))
+                .orElseGet(() -> wording.words(reader));
+    }
+
+    private void show(Bench bench, WorkTimes kept, Entries entries, Reader reader, Model model) {
+        model.addAttribute("w", words(bench, reader));
+        model.addAttribute("here", bench.owner().path() + "/make/when");
+        model.addAttribute("page", page(bench, kept, entries, reader));
+    }
+
+    private WhenPage page(Bench bench, WorkTimes kept, Entries entries, Reader reader) {
+        LocalDateTime now = LocalDateTime.now(clock);
+        Calendar calendar = Calendar.of(bench, kept, now);
+        Optional<Integer> more = calendar.late() > 0 ? Calendar.minutesMore(bench, kept, now) : Optional.empty();
+        return new WhenPage(bench, calendar, more, entries, reader.locale(), words(bench, reader));
+    }
+}
