@@ -75,13 +75,29 @@ class MakeController {
         return "make/steps";
     }
 
-    private void show(Bench bench, String step, boolean unasked, Reader reader, Model model) {
+    /** The order of work to take along on paper. */
+    @GetMapping("/print")
+    String print(
+            @PathVariable String whose,
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String paper,
+            Reader reader,
+            Model model) {
+        Bench bench = benches.find(whose, id, reader);
+        Words words = show(bench, "", false, reader, model);
+        boolean metric = words.mark().unit().metric();
+        model.addAttribute("paper", paper.equals("a4") || paper.isEmpty() && metric ? "a4" : "letter");
+        return "make/print";
+    }
+
+    private Words show(Bench bench, String step, boolean unasked, Reader reader, Model model) {
         Words words = bench.covers().stream()
                 .findFirst()
                 .map(made -> wording.words(reader, made.reckoned().mark()))
                 .orElseGet(() -> wording.words(reader));
         model.addAttribute("w", words);
         model.addAttribute("page", new MakePage(bench, bench.job(step).or(bench::next), unasked, words));
+        return words;
     }
 
     /** A step is done, or is not after all; said without a script. */

@@ -24,6 +24,8 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /**
  * The order of work, ready for its template: the visits, and one step large.
@@ -218,6 +220,11 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
     public List<Shown> all() {
         List<Job> jobs = bench.order().jobs();
         return jobs.stream().map(job -> shown(job, jobs)).toList();
+    }
+
+    /** The same, each by its key. */
+    public Map<String, Shown> byKey() {
+        return all().stream().collect(Collectors.toMap(Shown::key, Function.identity()));
     }
 
     private Shown shown(Job job, List<Job> jobs) {
