@@ -83,6 +83,7 @@ public final class CoverSteps {
 
     private void cutOut() {
         Draft ready = work.at(Place.TABLE, "ready")
+                .reaches(Milestone.BOUGHT)
                 .figures(reckoned.needs().stream().map(CoverSteps::toLayOut).toList());
         byCloth().keySet().stream().filter(prepared.negate()).forEach(this::prepare);
         ready.also("notions").add();

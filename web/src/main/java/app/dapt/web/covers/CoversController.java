@@ -15,19 +15,26 @@ import app.dapt.form.Reading;
 import app.dapt.form.Readings;
 import app.dapt.measure.Length;
 import app.dapt.measure.PlainText;
+import app.dapt.step.Milestone;
 import app.dapt.web.Entries;
+import app.dapt.web.NextSitting;
+import app.dapt.web.Progress;
 import app.dapt.web.Reader;
 import app.dapt.web.Redirect;
 import app.dapt.web.Wording;
+import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverSet;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.NoSuchCover;
 import app.dapt.web.workroom.SetStore;
+import app.dapt.web.workroom.Tick;
+import app.dapt.web.workroom.WorkStore;
 import app.dapt.words.Words;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -52,12 +59,25 @@ class CoversController {
     private final SetStore sets;
     private final Wording wording;
     private final CoverLines lines;
+    private final WorkStore work;
+    private final Progress progress;
+    private final NextSitting next;
 
-    CoversController(CoverStore store, SetStore sets, Wording wording, CoverLines lines) {
+    CoversController(
+            CoverStore store,
+            SetStore sets,
+            Wording wording,
+            CoverLines lines,
+            WorkStore work,
+            Progress progress,
+            NextSitting next) {
         this.store = store;
         this.sets = sets;
         this.wording = wording;
         this.lines = lines;
+        this.work = work;
+        this.progress = progress;
+        this.next = next;
     }
 
     @GetMapping("/")
@@ -247,20 +267,32 @@ class CoversController {
         return "covers/page";
     }
 
+    private static boolean isUncut(Progress.At at) {
+        return at == null || at.stage() < List.of(Milestone.values()).indexOf(Milestone.CUT) + 1;
+    }
+
     private void list(Reader reader, ListRequest asked, Model model) {
         CoverStore.Page page = store.list(asked.find(), asked.page());
         Sorting sorting = asked.sort();
+        Map<Long, Map<String, Tick>> ticks =
+                work.ticks(page.covers().stream().map(Cover::id).toList());
+        Map<Long, Progress.At> begun = new HashMap<>();
+        page.covers().forEach(cover -> progress.of(cover, ticks.getOrDefault(cover.id(), Map.of()), reader)
+                .ifPresent(at -> begun.put(cover.id(), at)));
+        model.addAttribute("begun", begun);
         List<CoverLine> shown = sorting.sorted(page.covers().stream()
                 .map(cover -> lines.of(cover, reader))
                 .filter(line -> !asked.wrong() || line.wrong().isPresent())
+                .filter(line -> !asked.uncut() || isUncut(begun.get(line.id())))
                 .toList());
         List<CoverSet.Line> all = sets.list();
-        boolean bySet = sorting == Sorting.SET && asked.find().isBlank() && !asked.wrong();
+        boolean bySet = sorting == Sorting.SET && asked.isPlain();
         model.addAttribute(
                 "groups",
                 bySet
                         ? CoverGroup.bySet(shown, all, sets.members())
                         : List.of(new CoverGroup(Optional.empty(), shown)));
+        model.addAttribute("sitting", asked.isPlain() ? next.of(reader).orElse(null) : null);
         model.addAttribute("nothingYet", page.all() == 0 && asked.find().isBlank());
         model.addAttribute("empty", shown.isEmpty() && page.broken().isEmpty());
         model.addAttribute("listed", page);

@@ -11,11 +11,17 @@ import java.util.stream.Stream;
  * @param find    words of a name or a fabric
  * @param page    from one
  * @param wrong   only covers with something that will not work
+ * @param uncut   only covers of which nothing is cut yet
  * @param deleted the covers that were deleted just now
  */
-record ListRequest(String find, int page, Sorting sort, boolean wrong, List<Long> deleted) {
+record ListRequest(String find, int page, Sorting sort, boolean wrong, boolean uncut, List<Long> deleted) {
 
-    static final ListRequest EVERYTHING = new ListRequest("", 1, Sorting.SET, false, List.of());
+    static final ListRequest EVERYTHING = new ListRequest("", 1, Sorting.SET, false, false, List.of());
+
+    /** Whether all covers are asked for. */
+    boolean isPlain() {
+        return find.isBlank() && !wrong && !uncut;
+    }
 
     /** What of it can be read; the usual for the rest. */
     static ListRequest of(Map<String, String> typed) {
@@ -24,6 +30,7 @@ record ListRequest(String find, int page, Sorting sort, boolean wrong, List<Long
                 number(typed, "page").map(Math::toIntExact).orElse(1),
                 Sorting.coded(typed.getOrDefault("sort", "")),
                 typed.containsKey("wrong"),
+                typed.containsKey("uncut"),
                 Stream.of(typed.getOrDefault("deleted", "").split(","))
                         .filter(id -> id.matches("\\d{1,18}"))
                         .map(Long::valueOf)

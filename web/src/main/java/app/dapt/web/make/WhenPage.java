@@ -12,8 +12,6 @@ import app.dapt.words.Words;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
-import java.time.format.FormatStyle;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.List;
@@ -48,7 +46,7 @@ public record WhenPage(
             boolean late = start.flatMap(at -> calendar.times().due().map(at.toLocalDate()::isAfter))
                     .orElse(false);
             shown.add(new Shown(
-                    start.map(this::at).orElse(w.say("when.sitting", i + 1)),
+                    start.map(at -> Days.at(at, locale)).orElse(w.say("when.sitting", i + 1)),
                     w.say("time.minutes", Math.round(sitting.minutes())),
                     late,
                     sitting.tooLong(),
@@ -83,18 +81,6 @@ public record WhenPage(
                 + String.join(", ", steps.stream().distinct().toList());
     }
 
-    private String at(LocalDateTime start) {
-        return day(start.toLocalDate()) + ", "
-                + DateTimeFormatter.ofLocalizedTime(FormatStyle.SHORT)
-                        .withLocale(locale)
-                        .format(start);
-    }
-
-    private String day(LocalDate day) {
-        return DateTimeFormatter.ofPattern(locale.equals(Locale.UK) ? "EEE d MMM" : "EEE MMM d", locale)
-                .format(day);
-    }
-
     /** Whether there is something left to do. */
     public boolean isAllDone() {
         return calendar.sittings().isEmpty();
@@ -108,11 +94,11 @@ public record WhenPage(
         if (calendar.finished().isEmpty()) {
             return List.of(w.say("when.sittings", calendar.sittings().size()));
         }
-        String finished = day(calendar.finished().get());
+        String finished = Days.day(calendar.finished().get(), locale);
         if (calendar.times().due().isEmpty()) {
             return List.of(w.say("when.finished", finished));
         }
-        String due = day(calendar.times().due().get());
+        String due = Days.day(calendar.times().due().get(), locale);
         if (calendar.late() == 0) {
             return List.of(w.say("when.kept", due, finished));
         }
@@ -131,7 +117,7 @@ public record WhenPage(
 
     /** What must be there before the first sitting. */
     public Optional<String> before() {
-        return start(0).map(first -> w.say("when.before", at(first)));
+        return start(0).map(first -> w.say("when.before", Days.at(first, locale)));
     }
 
     /** The days of the week, as the form shows them. */

@@ -3,16 +3,28 @@ package app.dapt.web.workroom;
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Scrap;
 import app.dapt.cover.CoverPlan;
+import app.dapt.cover.Reckoner;
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.PlanJson;
+import app.dapt.make.CoverSteps;
+import app.dapt.make.Job;
+import app.dapt.make.WorkOrder;
 import app.dapt.measure.Length;
+import app.dapt.step.Milestone;
+import app.dapt.step.Step;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.DayOfWeek;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalTime;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.io.Resource;
@@ -27,11 +39,15 @@ class DemoCovers implements SmartInitializingSingleton {
     private final CoverStore store;
     private final SetStore sets;
     private final LayStore lays;
+    private final WorkStore work;
+    private final WorkTimeStore times;
 
-    DemoCovers(CoverStore store, SetStore sets, LayStore lays) {
+    DemoCovers(CoverStore store, SetStore sets, LayStore lays, WorkStore work, WorkTimeStore times) {
         this.store = store;
         this.sets = sets;
         this.lays = lays;
+        this.work = work;
+        this.times = times;
     }
 
     /** Before anybody is let in, so that nobody finds half a workroom. */
@@ -73,6 +89,41 @@ class DemoCovers implements SmartInitializingSingleton {
                         1));
         set("Saloon settees", Map.of(covers.get("Saloon settee, large"), 4));
         remnants(covers.get("Galley stool"));
+        times.keep(
+                Owner.cover(covers.get("Galley stool")),
+                new WorkTimes(
+                        Map.of(
+                                DayOfWeek.TUESDAY, new WorkTimes.Slot(LocalTime.of(20, 0), 60),
+                                DayOfWeek.THURSDAY, new WorkTimes.Slot(LocalTime.of(20, 0), 60),
+                                DayOfWeek.SATURDAY, new WorkTimes.Slot(LocalTime.of(9, 30), 150)),
+                        60,
+                        Optional.empty()));
+        made(covers.get("Purser’s stool"), Milestone.FILLED, 9);
+        made(covers.get("Galley stool"), Milestone.TRIED_ON, 6);
+        made(covers.get("Chart table bolster"), Milestone.SEWN, 4);
+        made(covers.get("Promenade bench, four forms"), Milestone.BOUGHT, 2);
+        made(covers.get("Wheelhouse bench, port end"), Milestone.CUT, 1);
+    }
+
+    /** A cover of which everything is done up to a milestone, so many days ago. */
+    private void made(long cover, Milestone upTo, int daysAgo) {
+        List<Step> steps = WorkOrder.of(List.of(CoverSteps.of(Reckoner.reckonWithoutRemedies(
+                        store.find(cover).plan(), store.find(cover).plan().mark()))))
+                .jobs()
+                .stream()
+                .map(Job::step)
+                .toList();
+        int last = steps.size() - 1;
+        while (!steps.get(last).milestone().equals(Optional.of(upTo))) {
+            last--;
+        }
+        Instant at = Instant.now().minus(Duration.ofDays(daysAgo));
+        work.tick(
+                cover,
+                steps.subList(0, last + 1).stream()
+                        .map(step -> new Tick(UUID.randomUUID(), step.id(), true, false, at, "demo"))
+                        .toList(),
+                ticks -> upTo.compareTo(Milestone.CUT) >= 0);
     }
 
     private void set(String name, Map<Long, Integer> counts) {

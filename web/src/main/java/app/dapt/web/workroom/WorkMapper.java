@@ -35,6 +35,14 @@ interface WorkMapper {
             """)
     int put(@Param("workroom") long workroom, @Param("cover") long cover, @Param("t") Tick tick);
 
+    /** The cover that something was said of last. */
+    @Select("""
+            select t.cover_id from step_tick t join cover c on c.id = t.cover_id
+             where c.workroom_id = #{workroom} and c.deleted_at is null and t.done
+             order by t.at desc, t.tick desc limit 1
+            """)
+    Optional<Long> last(@Param("workroom") long workroom);
+
     @Select("""
             select k.plan::text from cover_cut k join cover c on c.id = k.cover_id
              where k.cover_id = #{cover} and c.workroom_id = #{workroom}

@@ -66,6 +66,12 @@ public class WorkStore {
         }
     }
 
+    /** The cover that was worked on last. */
+    @Transactional(readOnly = true)
+    public Optional<Long> last() {
+        return work.last(covers.workroom());
+    }
+
     /** A cover is cut anew as it is planned now. */
     public void cutAnew(long coverId) {
         covers.lock(coverId);

@@ -1,0 +1,88 @@
+package app.dapt.web;
+
+import app.dapt.cover.CoverPlan;
+import app.dapt.cover.Reckoner;
+import app.dapt.make.CoverSteps;
+import app.dapt.make.Job;
+import app.dapt.make.WorkOrder;
+import app.dapt.measure.Mark;
+import app.dapt.measure.Phrase;
+import app.dapt.step.Milestone;
+import app.dapt.step.Step;
+import app.dapt.web.workroom.Cover;
+import app.dapt.web.workroom.Tick;
+import app.dapt.words.Words;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+
+/** How far the making of covers has come, and what is done next of each. */
+@Component
+public class Progress {
+
+    private static final int MOST = 500;
+
+    /**
+     * How far one has come.
+     *
+     * @param stage how many of the milestones are behind it
+     * @param next  what is done next, and where; nothing once all is done
+     */
+    public record At(int stage, Optional<String> next, String where) {}
+
+    private record Asked(CoverPlan plan, Mark mark) {}
+
+    private final Cache<Asked, List<Step>> orders =
+            Caffeine.newBuilder().maximumSize(MOST).build();
+    private final Wording wording;
+
+    Progress(Wording wording) {
+        this.wording = wording;
+    }
+
+    /** Of a cover of which something is done; nothing where nothing is. */
+    public Optional<At> of(Cover cover, Map<String, Tick> ticks, Reader reader) {
+        if (ticks.values().stream().noneMatch(Tick::done)) {
+            return Optional.empty();
+        }
+        Mark mark = reader.mark(cover.plan());
+        Words words = wording.words(reader, mark);
+        List<Step> steps = orders.get(new Asked(cover.plan(), mark), Progress::inOrder);
+        Optional<Step> next =
+                steps.stream().filter(step -> !isDone(step, ticks)).findFirst();
+        return Optional.of(new At(
+                stage(steps, ticks),
+                next.map(step -> words.say(step.briefly())),
+                next.map(step -> words.say("make.where." + Phrase.code(step.place()))
+                                + ", "
+                                + words.say("time.minutes", Math.max(1, Math.round(step.minutes()))))
+                        .orElse("")));
+    }
+
+    private static List<Step> inOrder(Asked asked) {
+        return WorkOrder.of(List.of(CoverSteps.of(Reckoner.reckonWithoutRemedies(asked.plan(), asked.mark()))))
+                .jobs()
+                .stream()
+                .map(Job::step)
+                .toList();
+    }
+
+    private static boolean isDone(Step step, Map<String, Tick> ticks) {
+        return Optional.ofNullable(ticks.get(step.id())).filter(Tick::done).isPresent();
+    }
+
+    /** The last milestone all of whose steps are done; what was said of those before it is no matter. */
+    private static int stage(List<Step> steps, Map<String, Tick> ticks) {
+        return Stream.of(Milestone.values())
+                .filter(milestone -> steps.stream()
+                        .filter(step -> step.milestone().equals(Optional.of(milestone)))
+                        .allMatch(step -> isDone(step, ticks)))
+                .mapToInt(milestone -> List.of(Milestone.values()).indexOf(milestone) + 1)
+                .max()
+                .orElse(0);
+    }
+}

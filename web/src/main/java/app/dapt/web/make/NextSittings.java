@@ -1,0 +1,105 @@
+package app.dapt.web.make;
+
+import app.dapt.make.Job;
+import app.dapt.make.Sitting;
+import app.dapt.measure.Phrase;
+import app.dapt.web.NextSitting;
+import app.dapt.web.Reader;
+import app.dapt.web.Wording;
+import app.dapt.web.workroom.SetStore;
+import app.dapt.web.workroom.WorkStore;
+import app.dapt.web.workroom.WorkTimeStore;
+import app.dapt.words.Words;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.stereotype.Component;
+
+/** The next sitting of what was worked on last: of the set it belongs to, where it belongs to one. */
+@Component
+class NextSittings implements NextSitting {
+
+    private static final int MOST_STOPS = 3;
+
+    private final Benches benches;
+    private final WorkStore work;
+    private final SetStore sets;
+    private final WorkTimeStore times;
+    private final Wording wording;
+    private final Clock clock = Clock.system(ZoneId.systemDefault());
+
+    NextSittings(Benches benches, WorkStore work, SetStore sets, WorkTimeStore times, Wording wording) {
+        this.benches = benches;
+        this.work = work;
+        this.sets = sets;
+        this.times = times;
+        this.wording = wording;
+    }
+
+    @Override
+    public Optional<Shown> of(Reader reader) {
+        return work.last().flatMap(cover -> sitting(bench(cover, reader), reader));
+    }
+
+    private Bench bench(long cover, Reader reader) {
+        return sets.members().entrySet().stream()
+                .filter(set -> set.getValue().contains(cover))
+                .map(Map.Entry<Long, Set<Long>>::getKey)
+                .sorted()
+                .findFirst()
+                .map(set -> benches.find("sets", set, reader))
+                .orElseGet(() -> benches.find("covers", cover, reader));
+    }
+
+    private Optional<Shown> sitting(Bench bench, Reader reader) {
+        Calendar calendar = Calendar.of(bench, times.find(bench.owner()), LocalDateTime.now(clock));
+        Words words = wording.words(reader);
+        return calendar.sittings().stream()
+                .findFirst()
+                .map(first -> new Shown(
+                        calendar.starts().stream()
+                                .findFirst()
+                                .map(start -> words.say("next.when", Days.at(start, reader.locale())))
+                                .orElseGet(() -> words.say("next.now")),
+                        words.say("time.minutes", Math.round(first.minutes())),
+                        bench.name(),
+                        stops(first, bench, words),
+                        bench.owner().path() + "/make"));
+    }
+
+    private static List<Stop> stops(Sitting sitting, Bench bench, Words words) {
+        List<List<Job>> visits = new ArrayList<>();
+        for (Job job : sitting.jobs()) {
+            boolean stays = !visits.isEmpty()
+                    && visits.get(visits.size() - 1).get(0).step().place()
+                            == job.step().place();
+            if (!stays) {
+                visits.add(new ArrayList<>());
+            }
+            visits.get(visits.size() - 1).add(job);
+        }
+        return visits.stream()
+                .limit(MOST_STOPS)
+                .map(jobs -> new Stop(
+                        words.say(Phrase.choice("place", jobs.get(0).step().place())),
+                        words.say("time.minutes", Math.max(1, Math.round(minutes(jobs, bench)))),
+                        String.join(
+                                ", ",
+                                jobs.stream()
+                                        .map(job -> words.say(job.step().briefly()))
+                                        .distinct()
+                                        .toList())))
+                .toList();
+    }
+
+    private static double minutes(List<Job> jobs, Bench bench) {
+        return jobs.stream()
+                .mapToDouble(job -> job.step().minutes() * bench.made(job).copies())
+                .sum();
+    }
+}
