@@ -29,3 +29,5 @@ create table work_time (
 alter table workroom add column at_a_time int not null default 60 check (at_a_time between 5 and 1440);
 alter table cover add column due date;
 alter table cover_set add column due date;
+-- The cover of a set that is tried on before the others are cut.
+alter table cover_set add column trial_id bigint references cover on delete set null;

@@ -4,6 +4,7 @@ import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.edging.Edging;
 import app.dapt.cover.edging.SeamedEdge;
@@ -11,6 +12,7 @@ import app.dapt.drawing.Element;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Piece.Material;
+import app.dapt.step.Place;
 import java.util.List;
 
 /** Yarn stitched over the edge by hand. */
@@ -34,6 +36,11 @@ record BlanketStitch(Length depth) implements Edging {
     @Override
     public List<Element> over(SeamedEdge edge, CoverDimensions sizes) {
         return Element.Trim.along(edge.paths(), Element.Look.BEADS, depth, Material.TRIM);
+    }
+
+    @Override
+    public void finish(SeamedEdge edge, Making making) {
+        making.at(Place.HAND, "blanket", making.front()).onAll().add();
     }
 
     @Override

@@ -5,6 +5,7 @@ import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.front.Extra;
 import app.dapt.drawing.Element;
 import app.dapt.measure.Axis;
@@ -14,6 +15,7 @@ import app.dapt.measure.Sum;
 import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
+import app.dapt.step.Place;
 import java.util.List;
 
 /** A bow in the middle of the front. */
@@ -38,6 +40,12 @@ record Bow(boolean there, Length across) implements Extra {
     public List<Piece> pieces(CoverDimensions sizes, Back back) {
         Sum twice = Sum.of(Sum.term("term.bow-twice", across.times(2)));
         return List.of(sizes.panel("bow", Material.FRONT, twice, twice, Piece.foldedAllRound()));
+    }
+
+    @Override
+    public void make(Making making) {
+        Piece bow = pieces(making.sizes(), making.back()).get(0);
+        making.at(Place.HAND, "bow-tie", bow, making.front()).add();
     }
 
     @Override

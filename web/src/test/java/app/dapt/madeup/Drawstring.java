@@ -8,6 +8,7 @@ import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.opening.Opening;
 import app.dapt.measure.Axis;
@@ -18,6 +19,10 @@ import app.dapt.measure.Unit;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Side;
+import app.dapt.step.Effort;
+import app.dapt.step.Place;
+import app.dapt.step.Setting.Foot;
+import app.dapt.step.Setting.Stitch;
 import java.util.List;
 
 /** Left open at the lower edge, where the back turns up to a channel with a cord in it. */
@@ -47,6 +52,17 @@ record Drawstring(Length channel) implements Opening {
                         List.of(Panel.of(back, Length.ZERO, deep)),
                         sizes.edgeToOpen(Axis.ACROSS))
                 .openAt(sizes.edgeMiddle(Axis.ACROSS));
+    }
+
+    @Override
+    public void make(Making making) {
+        making.at(Place.MACHINE, "channel", making.piece("back").orElseThrow())
+                .saying(channel)
+                .along(Effort.STITCH_HEM, making.back().length())
+                .set(Stitch.TOPSTITCH, Foot.PLAIN)
+                .takes(making.piece("back").orElseThrow(), Side.BOTTOM)
+                .stitched(Side.BOTTOM, channel)
+                .add();
     }
 
     @Override

@@ -15,9 +15,13 @@ import app.dapt.files.BadPlanFile;
 import app.dapt.files.PlanJson;
 import app.dapt.files.PlanSchema;
 import app.dapt.form.Form;
+import app.dapt.make.CoverSteps;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.piece.Piece;
+import app.dapt.piece.Side;
+import app.dapt.step.Step;
+import app.dapt.step.Taken;
 import app.dapt.web.Site;
 import app.dapt.web.WithSite;
 import app.dapt.web.workroom.CoverStore;
@@ -83,6 +87,19 @@ class MadeUpKindsTest {
         }
         assertThat(page(site, "/covers/" + id + "?slip=extras"))
                 .contains("Across the bow")
+                .doesNotContain("‹");
+    }
+
+    @Test
+    void areMadeStepByStep(Site site) throws IOException, InterruptedException {
+        List<Step> steps = CoverSteps.of(Reckoner.reckon(PLAN));
+        assertThat(steps).extracting(Step::does).containsSubsequence("bow-tie", "channel", "lay", "seam", "blanket");
+        assertThat(steps.stream().flatMap(step -> step.takes().stream()))
+                .containsOnlyOnce(new Taken("back", Side.BOTTOM))
+                .doesNotHaveDuplicates();
+        long id = site.bean(CoverStore.class).create(PLAN, "");
+        assertThat(page(site, "/covers/" + id + "/make"))
+                .contains("sew on the bow", "stitch the channel", "sew around with yarn")
                 .doesNotContain("‹");
     }
 

@@ -6,6 +6,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.dapt.web.Site.Desk;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -121,6 +124,76 @@ class MakeJourneyTest {
             }
             laptop.page().reload();
             assertThat(line(laptop, "cloth-2/wash")).hasClass(Pattern.compile("done"));
+        }
+    }
+
+    /** A plan that changes after the cut forgets nothing that was done, and says what has to be done again. */
+    @Test
+    void whatIsPlannedOtherwiseAfterTheCutIsSaid(Site site) {
+        try (Desk desk = site.copyOf(BENCH)) {
+            String plan = desk.page().url();
+            String make = make(desk);
+            desk.page().navigate(site.address() + make + "?step=" + cover(make) + "/cloth-2/cut");
+            ready(desk);
+            desk.page().locator(".done-button").click();
+            desk.page()
+                    .locator(".stops a:has-text('press the hem of the upper back')")
+                    .click();
+            desk.page().locator(".done-button").click();
+            assertThat(desk.page().locator(".saved")).hasText("saved");
+            desk.page().navigate(plan);
+            desk.open("opening");
+            desk.set("overlap", "7");
+            desk.page().navigate(site.address() + make);
+            assertThat(desk.page().locator(".since-cut"))
+                    .containsText(Pattern.compile("Cut again:.*Upper back: 21¼ × 1[0-9].*Lower back"));
+            assertThat(line(desk, "back-upper/hem-press")).hasClass(Pattern.compile("done"));
+            assertThat(line(desk, "back-upper/hem-press").locator(".passed")).hasText("do again");
+            desk.page().locator(".since-cut button").click();
+            desk.page().waitForLoadState();
+            assertThat(desk.page().locator(".since-cut")).hasCount(0);
+        }
+    }
+
+    @Test
+    void sittingsFallOnTheDaysThereIsTimeAndNonsenseIsRefusedBesideItsField(Site site) throws Exception {
+        try (Desk desk = site.copyOf(BENCH)) {
+            String when = make(desk) + "/when";
+            desk.page().navigate(site.address() + when);
+            for (int day = 1; day <= 7; day++) {
+                desk.page().fill("[name=starts-" + day + "]", day == 2 ? "8 pm" : "");
+                desk.page().fill("[name=minutes-" + day + "]", day == 2 ? "45" : "");
+            }
+            desk.page().fill("[name=starts-5]", "noonish");
+            desk.page().fill("[name=minutes-5]", "0");
+            desk.page().fill("[name=due]", "1066-10-14");
+            desk.page().locator(".times .do").click();
+            assertThat(desk.page().locator("[name=starts-5]")).hasValue("noonish");
+            assertThat(desk.page().locator("[name=starts-5] + .refusal")).containsText("time of day");
+            assertThat(desk.page().locator("[name=minutes-5] + .refusal")).not().isEmpty();
+            assertThat(desk.page().locator("[name=due] + .refusal")).containsText("past");
+            assertThat(desk.page().locator("[name=starts-2]")).hasValue("20:00");
+            desk.page().fill("[name=starts-5]", "");
+            desk.page().fill("[name=minutes-5]", "");
+            desk.page()
+                    .fill(
+                            "[name=due]",
+                            LocalDate.now(ZoneId.systemDefault()).plusDays(8).toString());
+            desk.page().locator(".times .do").click();
+            assertThat(desk.page().locator(".verdict")).containsText("cannot be kept");
+            assertThat(desk.page().locator(".verdict")).containsText("minutes more each time would be enough");
+            assertThat(desk.page().locator(".sittings h3").first()).containsText(Pattern.compile("Tue .* 8:00"));
+            byte[] file = desk.page()
+                    .request()
+                    .get(site.address() + when + "/sittings.ics")
+                    .body();
+            String calendar = new String(file, StandardCharsets.UTF_8);
+            assertThat(calendar).contains("BEGIN:VCALENDAR", "T200000", "SUMMARY:Sewing", "BEGIN:VEVENT");
+            assertThat(desk.page().locator(".sittings > li").count())
+                    .isEqualTo(calendar.split("BEGIN:VEVENT", -1).length - 1);
+            assertThat(desk.errors()).isEmpty();
+        } finally {
+            site.command("delete from work_time");
         }
     }
 

@@ -27,6 +27,7 @@ import java.util.stream.IntStream;
 /**
  * What is made together: a cover, or the covers of a set, with the order of their steps and what is done of them.
  *
+ * @param trial  the id of the cover that is tried on before the others are cut
  * @param covers numbered in the order as they stand here, from one
  * @param ticks  by cover and by the step's id
  * @param since  what has changed since they were cut, of those that were cut
@@ -34,6 +35,7 @@ import java.util.stream.IntStream;
 record Bench(
         Owner owner,
         String name,
+        Optional<Long> trial,
         List<Made> covers,
         WorkOrder order,
         Map<Long, Map<String, Tick>> ticks,
@@ -49,14 +51,30 @@ record Bench(
     /** A cover to be made. */
     record Asked(long id, int copies, CoverPlan plan, Mark mark) {}
 
+    /**
+     * Covers to be made together.
+     *
+     * @param trial the id of the one that is tried on before the others are cut
+     */
+    record Wanted(List<Asked> covers, Optional<Long> trial) {
+
+        private OptionalInt trialNumber() {
+            return IntStream.range(0, covers.size())
+                    .filter(i -> trial.filter(id -> id == covers.get(i).id()).isPresent())
+                    .map(i -> i + 1)
+                    .findFirst();
+        }
+    }
+
     /** All that follows from what is to be made, whatever is done of it. */
     private record Planned(List<Made> covers, WorkOrder order) {
 
-        static Planned of(List<Asked> asked) {
+        static Planned of(Wanted wanted) {
+            List<Asked> asked = wanted.covers();
             List<Reckoned> reckoned = asked.stream()
                     .map(each -> Reckoner.reckonWithoutRemedies(each.plan(), each.mark()))
                     .toList();
-            Together together = Together.of(reckoned, OptionalInt.empty());
+            Together together = Together.of(reckoned, wanted.trialNumber());
             return new Planned(
                     IntStream.range(0, asked.size())
                             .mapToObj(i -> new Made(
@@ -69,7 +87,7 @@ record Bench(
         }
     }
 
-    private static final Cache<List<Asked>, Planned> PLANNED =
+    private static final Cache<Wanted, Planned> PLANNED =
             Caffeine.newBuilder().maximumSize(60).build();
 
     /**
@@ -78,12 +96,8 @@ record Bench(
      * @param atCut the plans of those that are cut, as they were then
      */
     static Bench of(
-            Owner owner,
-            String name,
-            List<Asked> asked,
-            Map<Long, Map<String, Tick>> ticks,
-            Map<Long, CoverPlan> atCut) {
-        Planned planned = PLANNED.get(asked, Planned::of);
+            Owner owner, String name, Wanted wanted, Map<Long, Map<String, Tick>> ticks, Map<Long, CoverPlan> atCut) {
+        Planned planned = PLANNED.get(wanted, Planned::of);
         Map<Long, SinceCut> since = new HashMap<>();
         for (Made made : planned.covers()) {
             Optional.ofNullable(atCut.get(made.id()))
@@ -94,7 +108,7 @@ record Bench(
                     .filter(changed -> !changed.isNothing())
                     .ifPresent(changed -> since.put(made.id(), changed));
         }
-        return new Bench(owner, name, planned.covers(), planned.order(), ticks, since);
+        return new Bench(owner, name, wanted.trial(), planned.covers(), planned.order(), ticks, since);
     }
 
     private static Set<String> done(Map<String, Tick> ticks) {

@@ -3,6 +3,7 @@ package app.dapt.web.make;
 import app.dapt.cover.CoverPlan;
 import app.dapt.web.Reader;
 import app.dapt.web.make.Bench.Asked;
+import app.dapt.web.make.Bench.Wanted;
 import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverSet;
 import app.dapt.web.workroom.CoverStore;
@@ -12,6 +13,7 @@ import app.dapt.web.workroom.WorkStore;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 
 /** Finds what is made together. */
@@ -32,26 +34,27 @@ class Benches {
     Bench find(String whose, long id, Reader reader) {
         if (!whose.equals("sets")) {
             Cover cover = covers.find(id);
-            return bench(Owner.cover(id), cover.plan().name(), List.of(asked(cover, 1, reader)));
+            return bench(
+                    Owner.cover(id),
+                    cover.plan().name(),
+                    new Wanted(List.of(asked(cover, 1, reader)), Optional.empty()));
         }
         CoverSet set = sets.find(id);
-        return bench(
-                Owner.set(id),
-                set.name(),
-                set.members().stream()
-                        .filter(member -> member.count() > 0)
-                        .map(member -> asked(member.cover(), member.count(), reader))
-                        .toList());
+        List<Asked> asked = set.members().stream()
+                .filter(member -> member.count() > 0)
+                .map(member -> asked(member.cover(), member.count(), reader))
+                .toList();
+        return bench(Owner.set(id), set.name(), new Wanted(asked, work.trial(id)));
     }
 
     private static Asked asked(Cover cover, int copies, Reader reader) {
         return new Asked(cover.id(), copies, cover.plan(), reader.mark(cover.plan()));
     }
 
-    private Bench bench(Owner owner, String name, List<Asked> asked) {
-        List<Long> ids = asked.stream().map(Asked::id).toList();
+    private Bench bench(Owner owner, String name, Wanted wanted) {
+        List<Long> ids = wanted.covers().stream().map(Asked::id).toList();
         Map<Long, CoverPlan> atCut = new HashMap<>();
         ids.forEach(id -> work.planAtCut(id).ifPresent(plan -> atCut.put(id, plan)));
-        return Bench.of(owner, name, asked, work.ticks(ids), atCut);
+        return Bench.of(owner, name, wanted, work.ticks(ids), atCut);
     }
 }

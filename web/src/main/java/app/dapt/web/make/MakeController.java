@@ -134,6 +134,16 @@ class MakeController {
         return Redirect.to(bench.owner().path() + "/make");
     }
 
+    /** One cover of a set is made for trial: no other is cut before that has been on its form. */
+    @PostMapping("/trial")
+    String trial(@PathVariable String whose, @PathVariable long id, @RequestParam long cover, Reader reader) {
+        Bench bench = benches.find(whose, id, reader);
+        if (bench.owner().isSet()) {
+            work.tryFirst(id, cover);
+        }
+        return Redirect.to(bench.owner().path() + "/make");
+    }
+
     /** What a device has to say, perhaps since long; it is told what stands then. */
     @PostMapping(path = "/ticks", consumes = MediaType.APPLICATION_JSON_VALUE)
     @ResponseBody

@@ -94,6 +94,21 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
         return bench.covers().size() > 1;
     }
 
+    /** A cover that could be tried on first. */
+    public record Trial(long id, String name, boolean chosen) {}
+
+    /** The covers of a set of which one could be tried on before the others are cut. */
+    public List<Trial> trials() {
+        return isSet()
+                ? bench.covers().stream()
+                        .map(made -> new Trial(
+                                made.id(),
+                                made.reckoned().plan().name(),
+                                bench.trial().filter(id -> id == made.id()).isPresent()))
+                        .toList()
+                : List.of();
+    }
+
     /** How many trips, and whether it cannot be fewer. */
     public String trips() {
         int trips = bench.order().trips();

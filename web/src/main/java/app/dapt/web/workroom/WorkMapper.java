@@ -8,6 +8,7 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
 
 /** The SQL for how far the making of covers has come. Every statement names the workroom. */
 @Mapper
@@ -19,7 +20,8 @@ interface WorkMapper {
     @Select("""
             select t.cover_id, t.tick::text as tick, t.step, t.done, t.passed, t.at, t.device
               from step_tick t join cover c on c.id = t.cover_id
-             where c.workroom_id = #{workroom} and c.deleted_at is null and t.cover_id = any(#{covers,typeHandler=org.apache.ibatis.type.ArrayTypeHandler})
+             where c.workroom_id = #{workroom} and c.deleted_at is null
+               and t.cover_id = any(#{covers,typeHandler=org.apache.ibatis.type.ArrayTypeHandler})
             """)
     List<TickRow> ticks(@Param("workroom") long workroom, @Param("covers") Long[] covers);
 
@@ -34,6 +36,16 @@ interface WorkMapper {
              where (step_tick.at, step_tick.tick) < (excluded.at, excluded.tick)
             """)
     int put(@Param("workroom") long workroom, @Param("cover") long cover, @Param("t") Tick tick);
+
+    @Select("select trial_id from cover_set where workroom_id = #{workroom} and id = #{set} and trial_id is not null")
+    Optional<Long> trial(@Param("workroom") long workroom, @Param("set") long set);
+
+    @Update("""
+            update cover_set s set trial_id = (select m.cover_id from set_cover m
+                                                where m.set_id = s.id and m.cover_id = #{cover})
+             where s.workroom_id = #{workroom} and s.id = #{set}
+            """)
+    void tryFirst(@Param("workroom") long workroom, @Param("set") long set, @Param("cover") long cover);
 
     /** The cover that something was said of last. */
     @Select("""

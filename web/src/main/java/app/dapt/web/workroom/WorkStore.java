@@ -66,6 +66,17 @@ public class WorkStore {
         }
     }
 
+    /** The cover of a set that is tried on before the others are cut. */
+    @Transactional(readOnly = true)
+    public Optional<Long> trial(long set) {
+        return work.trial(covers.workroom(), set);
+    }
+
+    /** Has one cover of a set tried on first; none of them where it is none of its covers. */
+    public void tryFirst(long set, long cover) {
+        work.tryFirst(covers.workroom(), set, cover);
+    }
+
     /** The cover that was worked on last. */
     @Transactional(readOnly = true)
     public Optional<Long> last() {
