@@ -178,7 +178,7 @@ class MakeJourneyTest {
             desk.page()
                     .fill(
                             "[name=due]",
-                            LocalDate.now(ZoneId.systemDefault()).plusDays(8).toString());
+                            LocalDate.now(ZoneId.systemDefault()).plusDays(15).toString());
             desk.page().locator(".times .do").click();
             assertThat(desk.page().locator(".verdict")).containsText("cannot be kept");
             assertThat(desk.page().locator(".verdict")).containsText("minutes more each time would be enough");
