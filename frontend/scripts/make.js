@@ -211,6 +211,11 @@
     if (event.ctrlKey || event.metaKey || event.altKey || document.querySelector('dialog[open]')) return;
     const field = event.target.closest && event.target.closest('input, select, textarea');
     if (field && field.type !== 'checkbox') return;
+    const idle = event.target === document.body || event.target.matches('.step-says');
+    if (event.key === 'Enter' && idle) {
+      event.preventDefault();
+      shown.querySelector('.done-button').click();
+    }
     if (event.key === 'ArrowRight' || event.key === 'ArrowLeft') {
       const to = beside(event.key === 'ArrowRight' ? 1 : -1);
       if (to && go(to, true)) event.preventDefault();

@@ -52,8 +52,10 @@ public class MakeBench {
                 Mark.EIGHTH,
                 ShapeKind.SQUARE,
                 Form.overCrown(Length.inches(16 + number), Length.inches(16 + number)));
-        return plain.withOpening(
-                        OpeningKind.ALL.all().get(number % OpeningKind.ALL.all().size()).usual(plain.unit()))
+        return plain.withOpening(OpeningKind.ALL
+                        .all()
+                        .get(number % OpeningKind.ALL.all().size())
+                        .usual(plain.unit()))
                 .withEdging(EdgingKind.ALL
                         .all()
                         .get(number % EdgingKind.ALL.all().size())

@@ -113,9 +113,15 @@ public sealed interface Element {
      * Something round the edge.
      *
      * @param path in millimetres, clockwise or not; of a tassel, the way it points
-     * @param deep how far it stands out; for piping how thick it is
+     * @param deep   how far it stands out; for piping how thick it is
+     * @param inward whether it hangs inwards, as it does until it is turned
      */
-    record Trim(Look look, List<Point> path, Length deep, Material material) implements Element {
+    record Trim(Look look, List<Point> path, Length deep, Material material, boolean inward) implements Element {
+
+        /** What hangs outwards. */
+        public Trim(Look look, List<Point> path, Length deep, Material material) {
+            this(look, path, deep, material, false);
+        }
 
         /** The same along each of several paths. */
         public static List<Element> along(List<List<Point>> paths, Look look, Length deep, Material material) {

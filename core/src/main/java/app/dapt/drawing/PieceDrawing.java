@@ -127,15 +127,19 @@ public final class PieceDrawing {
         elements.add(new Turning(strip(side, in), piece.id(), allowance ? Part.ALLOWANCE : Part.HEM));
     }
 
+    /** What a line that is marked right across a piece stands for. */
+    public static Role role(Marking.Sort sort) {
+        return switch (sort) {
+            case FOLD, PLEAT -> Role.FOLD;
+            case CHANNEL, ROW -> Role.TOPSTITCH;
+            case POCKET -> Role.HIDDEN_EDGE;
+            default -> Role.SEAM;
+        };
+    }
+
     private void mark(Marking mark) {
         if (mark.isLine()) {
-            Role role =
-                    switch (mark.sort()) {
-                        case FOLD, PLEAT -> Role.FOLD;
-                        case CHANNEL, ROW -> Role.TOPSTITCH;
-                        case POCKET -> Role.HIDDEN_EDGE;
-                        default -> Role.SEAM;
-                    };
+            Role role = role(mark.sort());
             mark.fromTop().ifPresent(y -> elements.add(new Line(role, Length.ZERO, y, width, y)));
             mark.fromLeft().ifPresent(x -> elements.add(new Line(role, x, Length.ZERO, x, height)));
             return;

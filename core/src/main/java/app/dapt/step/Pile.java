@@ -10,9 +10,11 @@ import app.dapt.drawing.Element.Patch;
 import app.dapt.drawing.Element.Path;
 import app.dapt.drawing.Element.Role;
 import app.dapt.drawing.Element.Shade;
+import app.dapt.drawing.Element.Spot;
 import app.dapt.drawing.Element.Stuff;
 import app.dapt.drawing.Element.Tape;
 import app.dapt.drawing.Element.Turning;
+import app.dapt.drawing.PieceDrawing;
 import app.dapt.drawing.Sheet;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
@@ -133,6 +135,7 @@ public record Pile(List<Laid> laid, List<Element> over) {
     private static final Length PIN_IN = Length.inches(0, 1, 4);
 
     private static final Length PIN = Length.inches(1, 1, 4);
+    private static final Length MARK = Length.inches(0, 1, 2);
     private static final Length PIN_APART = Length.inches(4);
     private static final double ARROW = 9;
 
@@ -404,7 +407,7 @@ public record Pile(List<Laid> laid, List<Element> over) {
     public Sheet sheet() {
         List<Element> elements = new ArrayList<>();
         for (int i = 0; i < laid.size(); i++) {
-            lay(laid.get(i), i, elements);
+            lay(laid.get(i), i, laid.size() == 1, elements);
         }
         elements.addAll(over);
         turnedBack().forEach(elements::add);
@@ -484,7 +487,7 @@ public record Pile(List<Laid> laid, List<Element> over) {
                 piece.piece().turned());
     }
 
-    private static void lay(Laid piece, int number, List<Element> elements) {
+    private static void lay(Laid piece, int number, boolean alone, List<Element> elements) {
         Box box = piece.box();
         if (number > 0) {
             elements.add(new Shade(new Box(box.left(), box.bottom(), box.width(), Length.inches(0, 1, 8))));
@@ -503,22 +506,37 @@ public record Pile(List<Laid> laid, List<Element> over) {
             piece.outline().ifPresent(lines -> elements.add(new Path(Role.CUT, lines.points(), true)));
         }
         piece.piece().marks().stream()
-                .filter(mark -> mark.isLine() && mark.sort() == Marking.Sort.FOLD)
-                .forEach(mark -> elements.add(foldLine(piece, mark)));
+                .filter(mark -> alone || mark.sort() == Marking.Sort.FOLD)
+                .forEach(mark -> elements.add(marked(piece, mark)));
     }
 
-    private static Line foldLine(Laid piece, Marking mark) {
+    /** A mark where it is on the piece as it lies. */
+    private static Element marked(Laid piece, Marking mark) {
         Box box = piece.box();
-        Side before = mark.fromTop().isPresent() ? Side.TOP : Side.LEFT;
-        Length cut = mark.fromTop().or(mark::fromLeft).orElseThrow();
-        Length gone = piece.made().contains(before) ? piece.piece().edge(before).allowance() : Length.ZERO;
-        Length at = cut.minus(gone);
-        if (before == Side.TOP) {
-            Length y = box.top().plus(at);
-            return new Line(Role.FOLD, box.left(), y, box.right(), y);
+        Length x = mark.fromLeft().map(at -> across(piece, at)).orElse(box.left());
+        Length y = mark.fromTop()
+                .map(at -> box.top().plus(at).minus(gone(piece, Side.TOP)))
+                .orElse(box.top());
+        if (!mark.isLine()) {
+            Axis along = x.equals(box.left()) || x.equals(box.right()) ? Axis.ACROSS : Axis.UP_DOWN;
+            return new Spot(mark.sort(), x, y, MARK, along);
         }
-        Length x = piece.rightSide() ? box.left().plus(at) : box.right().minus(at);
-        return new Line(Role.FOLD, x, box.top(), x, box.bottom());
+        Role role = PieceDrawing.role(mark.sort());
+        return mark.fromTop().isPresent()
+                ? new Line(role, box.left(), y, box.right(), y)
+                : new Line(role, x, box.top(), x, box.bottom());
+    }
+
+    private static Length across(Laid piece, Length fromLeft) {
+        Length at = fromLeft.minus(gone(piece, Side.LEFT));
+        return piece.rightSide()
+                ? piece.box().left().plus(at)
+                : piece.box().right().minus(at);
+    }
+
+    /** What a made edge has taken of the piece. */
+    private static Length gone(Laid piece, Side side) {
+        return piece.made().contains(side) ? piece.piece().edge(side).allowance() : Length.ZERO;
     }
 
     /** A raw edge; or the fold of a made one, its hem hatched where the wrong side is up. */

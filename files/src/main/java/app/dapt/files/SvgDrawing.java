@@ -142,7 +142,7 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
         List<Point> path = trim.path().stream()
                 .map(p -> new Point(pen.mm(p.x()), pen.mm(p.y())))
                 .toList();
-        TrimMarks marks = new TrimMarks(path, px(trim.deep()));
+        TrimMarks marks = new TrimMarks(path, px(trim.deep()), trim.inward());
         String colour = cloths.of(trim.material()).colour();
         String kind = "trim trim-" + Phrase.code(trim.look());
         switch (trim.look()) {

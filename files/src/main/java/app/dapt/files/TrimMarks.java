@@ -11,7 +11,7 @@ import java.util.List;
  * @param path in user units
  * @param deep how far it stands out
  */
-record TrimMarks(List<Point> path, double deep) {
+record TrimMarks(List<Point> path, double deep, boolean inward) {
 
     /** A place on the path and the way out from it. */
     private record Stand(Point at, double outX, double outY) {
@@ -135,7 +135,7 @@ record TrimMarks(List<Point> path, double deep) {
 
     /** Evenly along the path, fanning out round its corners. */
     private List<Stand> stands(double spacing) {
-        double turn = clockwise() ? 1 : -1;
+        double turn = clockwise() == inward ? -1 : 1;
         List<Stand> stands = new ArrayList<>();
         double left = 0;
         for (int i = 0; i + 1 < path.size(); i++) {
@@ -173,7 +173,7 @@ record TrimMarks(List<Point> path, double deep) {
         double from = Math.atan2(last.outY(), last.outX());
         double to = Math.atan2(outY, outX);
         double turned = Math.IEEEremainder(to - from, 2 * Math.PI);
-        boolean standsOut = turned * (clockwise() ? 1 : -1) > 0;
+        boolean standsOut = turned * (clockwise() ? 1 : -1) > 0 && !inward;
         int steps = standsOut ? (int) (Math.abs(turned) * deep / spacing) : 0;
         for (int i = 1; i < steps; i++) {
             double angle = from + turned * i / steps;

@@ -55,6 +55,12 @@ public class PageModel {
         if (address.matches("/(covers|sets)/\\d+/cloth.*")) {
             return List.of(UNDO, REDO, new Key("print", "← ↑ → ↓"), new Key("print-far", "Shift →"), THESE);
         }
+        if (address.matches("/(covers|sets)/\\d+/make")) {
+            return List.of(new Key("step", "← →"), new Key("step-done", "Enter"), THESE);
+        }
+        if (address.matches("/(covers|sets)/\\d+/make/.*")) {
+            return List.of(THESE);
+        }
         return address.matches("/covers/\\d+.*")
                 ? List.of(
                         UNDO,

@@ -235,6 +235,7 @@ class MakeJourneyTest {
                 "[" + tick.formatted(cover(make) + "/" + "x".repeat(200), "5", "x") + "]",
                 "[" + tick.formatted(cover(make) + "/a", "99999999999999999999", "x") + "]",
                 "[" + tick.formatted(cover(make) + "/a", "5", "y".repeat(50)) + "]",
+                "[" + tick.formatted(cover(make) + "/a\\u0000", "5", "x") + "]",
                 "[" + tick.formatted(cover(make) + "/a", "5", "x").replace("3f0c", "zz") + "]"
             }) {
                 assertThat((Integer) desk.page().evaluate(send, body)).as(body).isBetween(400, 422);

@@ -29,7 +29,6 @@ public final class Screenshots {
         at("plan-edge", cover("Owner’s armchair, piped") + "?slip=edge");
         at("plan-vee", cover("Engineer’s V rest"));
         at("have", "/have?in=in&frontAcross=21&frontUpDown=21&backAcross=21&firstDepth=14&secondDepth=11");
-        at("plan-measure", bench + "?slip=measure");
         laid("cloth", set("Velvet of the saloon") + "?cloth=0");
         laid("cloth-print", set("Saloon settees") + "?piece=26/front.1");
         laid("cloth-remnants", cover("Galley stool") + "/cloth");
@@ -37,6 +36,8 @@ public final class Screenshots {
         at("plan-pieces", cover("Saloon window seat") + "?view=pieces");
         at("plan-fits", bench + "?view=fits");
         at("set", set("Velvet of the saloon").replace("/cloth", ""));
+        String made = bench + "/make?step=" + bench.replaceAll("\\D", "") + "/front/lay-lapped";
+        at("make", made);
         byEvening("evening", bench + "?slip=opening");
         at("cut-card", bench + "/card?paper=a4");
         try (Desk desk = site.desk(bench)) {
@@ -46,7 +47,7 @@ public final class Screenshots {
             save(desk, "plan-sum");
         }
         onPhone("phone-plan", bench);
-        onPhone("phone-slip", bench + "?slip=fit");
+        onPhone("phone-make", made);
     }
 
     private String cover(String name) {

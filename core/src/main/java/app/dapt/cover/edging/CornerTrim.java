@@ -22,6 +22,7 @@ import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Piece.Material;
 import app.dapt.step.Caution;
 import app.dapt.step.Effort;
+import app.dapt.step.Pile;
 import app.dapt.step.Place;
 import app.dapt.step.Setting.Foot;
 import app.dapt.step.Setting.Stitch;
@@ -82,6 +83,19 @@ public record CornerTrim(Sort sort, Length hangs) implements Edging {
                 .toList();
     }
 
+    /** One at each corner of a front that is not sewn yet, pointing to its middle. */
+    private List<Element> inward(CoverDimensions sizes) {
+        double width = sizes.cut(Axis.ACROSS).total().toMm();
+        double height = sizes.cut(Axis.UP_DOWN).total().toMm();
+        return Contour.rectangle(0, 0, width, height).corners().stream()
+                .<Element>map(corner -> new Trim(
+                        Look.TASSEL,
+                        List.of(new Point(2 * corner.x() - width / 2, 2 * corner.y() - height / 2), corner),
+                        hangs,
+                        Material.TRIM))
+                .toList();
+    }
+
     @Override
     public void make(SeamedEdge edge, Making making) {
         making.at(Place.MACHINE, "corner-baste", making.front())
@@ -90,7 +104,7 @@ public record CornerTrim(Sort sort, Length hangs) implements Edging {
                 .careful(Caution.SMALL_PARTS)
                 .times(Effort.CLIP, 4.0 * edge.corners())
                 .set(Stitch.BASTE, Foot.PLAIN)
-                .rightSide()
+                .shows(Pile.of(making.lyingFront(true)).with(inward(making.sizes())))
                 .add();
     }
 

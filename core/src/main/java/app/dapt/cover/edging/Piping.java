@@ -20,7 +20,6 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
-import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.PieceRole;
@@ -291,13 +290,15 @@ public record Piping(
                 .because()
                 .loose()
                 .times(Effort.LAY, 2)
-                .shows(onFront.with(caughtIn(edge, sizes.allowance())).pinned(making.seamed(making.front())))
+                .shows(onFront.with(edge.onFront(Look.PIPING, standsOut(), from.material(), sizes.allowance()))
+                        .pinned(making.seamed(making.front())))
                 .add();
         making.at(Place.MACHINE, "piping-baste", making.front(), strip)
                 .saying(Phrase.choice("piping-join", join))
                 .along(Effort.BASTE, edge.length().total())
                 .set(Stitch.BASTE, Foot.ZIPPER)
-                .shows(onFront.with(caughtIn(edge, sizes.allowance())).seamed(Role.SEW, making.seamed(making.front())))
+                .shows(onFront.with(edge.onFront(Look.PIPING, standsOut(), from.material(), sizes.allowance()))
+                        .seamed(Role.SEW, making.seamed(making.front())))
                 .add();
     }
 
@@ -323,17 +324,6 @@ public record Piping(
                 .times(Effort.CUT_STRAIGHT, strips)
                 .careful(Caution.BLADE)
                 .add();
-    }
-
-    /** The cord on a front that is not sewn yet, so far in from its edge. */
-    private List<Element> caughtIn(SeamedEdge edge, Length in) {
-        double by = in.toMm();
-        return edge.paths().stream()
-                .map(path -> path.stream()
-                        .map(point -> new Point(point.x() + by, point.y() + by))
-                        .toList())
-                .<Element>map(path -> new Trim(Look.PIPING, path, standsOut(), from.material()))
-                .toList();
     }
 
     @Override

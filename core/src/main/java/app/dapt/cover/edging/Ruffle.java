@@ -190,8 +190,9 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
                     .add();
         }
         work.gathered(length, edge.length().total());
-        Pile onFront = Pile.of(making.lyingFront(true));
         boolean caught = where == Where.IN_SEAM;
+        Pile onFront = Pile.of(making.lyingFront(true))
+                .with(edge.onFront(Look.RUFFLE, depth, from.material(), sizes.allowance()));
         making.at(Place.TABLE, caught ? "ruffle-pin" : "ruffle-pin-on", making.front(), strip)
                 .figure("quarters", length.times(1, 4), edge.length().total().times(1, 4))
                 .trap()

@@ -3,12 +3,15 @@ package app.dapt.cover.edging;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Back.End;
 import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.drawing.Element.Look;
+import app.dapt.drawing.Element.Trim;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Contour;
 import app.dapt.piece.Contour.Point;
+import app.dapt.piece.Piece.Material;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -116,6 +119,17 @@ public record SeamedEdge(
         int corners = Math.max(0, sizes.shape().cornersTurned() - (open ? 2 : 0));
         return new SeamedEdge(
                 length, List.of(length.total()), corners, !open, !sizes.shape().isRectangular(), List.of(path));
+    }
+
+    /** What is caught in it on a front that is not sewn yet, where what hangs points to the middle. */
+    List<Trim> onFront(Look look, Length deep, Material material, Length allowance) {
+        double by = allowance.toMm();
+        return paths.stream()
+                .map(path -> path.stream()
+                        .map(point -> new Point(point.x() + by, point.y() + by))
+                        .toList())
+                .map(path -> new Trim(look, path, deep, material, true))
+                .toList();
     }
 
     /** Length of cord or strip for it: the edge, and four inches to join the ends. */

@@ -140,7 +140,9 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
         if (pipedToo) {
             piping(making.sizes()).make(edge, making);
         }
-        Pile onFront = Pile.of(making.lyingFront(true));
+        Pile onFront = Pile.of(making.lyingFront(true))
+                .with(edge.onFront(
+                        sort.look, hangs, Material.TRIM, making.sizes().allowance()));
         making.at(Place.TABLE, lay == Lay.ONE ? "trim-pin" : "trim-pin-sides", making.front())
                 .saying(Phrase.choice("trim-sort", sort))
                 .figure("trim-long", length(edge).total())

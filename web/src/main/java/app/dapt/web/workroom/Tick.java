@@ -1,5 +1,6 @@
 package app.dapt.web.workroom;
 
+import app.dapt.measure.PlainText;
 import java.time.Instant;
 import java.util.UUID;
 
@@ -18,7 +19,8 @@ public record Tick(UUID id, String step, boolean done, boolean passed, Instant a
     public static final int LONGEST_DEVICE = 40;
 
     public Tick {
-        if (step.isBlank() || step.length() > LONGEST_STEP || device.length() > LONGEST_DEVICE) {
+        boolean isPlain = PlainText.isLine(step) && PlainText.isLine(device);
+        if (!isPlain || step.length() > LONGEST_STEP || device.length() > LONGEST_DEVICE) {
             throw new IllegalArgumentException("no tick has such a step or device");
         }
     }
