@@ -12,7 +12,10 @@ import java.util.Locale;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Lays out the sets of pieces that come with the project and tells how well; orders the work on covers; then measures the small things. */
+/**
+ * Lays out the sets of pieces that come with the project and tells how well; orders the work on covers; then measures
+ * the small things.
+ */
 public final class Benches {
 
     private static final List<String> SETS =
