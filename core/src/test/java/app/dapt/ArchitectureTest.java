@@ -36,6 +36,7 @@ class ArchitectureTest {
                     "java.math..",
                     "java.text..",
                     "org.locationtech.jts..",
+                    "org.ejml..",
                     "org.jspecify..");
 
     @ArchTest
@@ -45,6 +46,14 @@ class ArchitectureTest {
             .should()
             .dependOnClassesThat()
             .resideInAPackage("org.locationtech.jts..");
+
+    @ArchTest
+    static final ArchRule ONE_PLACE_FOR_SPARSE_SYSTEMS = noClasses()
+            .that()
+            .resideOutsideOfPackage("app.dapt.filling.sheet..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("org.ejml..");
 
     @ArchTest
     static final ArchRule NO_CLOCK_AND_NO_CHANCE = noClasses()
@@ -70,6 +79,7 @@ class ArchitectureTest {
             entry("piece", List.of("measure")),
             entry("drawing", List.of("measure", "piece")),
             entry("step", List.of("measure", "piece", "drawing")),
+            entry("filling.sheet", List.of()),
             entry("filling", List.of("measure", "piece")),
             entry("form", List.of("measure", "filling")),
             entry("fit", List.of("measure", "filling", "form")),

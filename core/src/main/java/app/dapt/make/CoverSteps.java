@@ -313,12 +313,12 @@ public final class CoverSteps {
         plan.edging().finish(reckoned.edge(), making);
         plan.shape().finish(making);
         plan.opening().finish(making);
-        step("fill", Place.FORM)
+        Draft filled = step("fill", Place.FORM)
                 .reaches(Milestone.FILLED)
                 .shows(Pile.of(making.lyingFront(true)))
                 .careful(Caution.FIRE)
-                .times(Effort.TRY_ON, plan.shape().forms())
-                .add();
+                .times(Effort.TRY_ON, plan.shape().forms());
+        (reckoned.back().overlap().isPresent() ? filled.figure("like-a-mitten") : filled).add();
         plan.opening().close(making);
     }
 

@@ -6,7 +6,6 @@ import app.dapt.measure.Phrase;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Side;
-import app.dapt.step.Pile.Laid;
 import app.dapt.step.Setting.Foot;
 import app.dapt.step.Setting.Stitch;
 import java.util.ArrayList;

@@ -29,8 +29,8 @@ import app.dapt.piece.Piece.Material;
 import app.dapt.piece.PieceRole;
 import app.dapt.piece.Side;
 import app.dapt.step.Effort;
+import app.dapt.step.Laid;
 import app.dapt.step.Pile;
-import app.dapt.step.Pile.Laid;
 import app.dapt.step.Place;
 import app.dapt.step.Setting.Foot;
 import app.dapt.step.Setting.Stitch;
@@ -206,6 +206,7 @@ public record BandedOpening(
         Pile rolled = rolled(making, banding, upper);
         making.at(Place.TABLE, "band-lay", banding, upper)
                 .saying(upper.name())
+                .figure("band-print")
                 .because()
                 .loose()
                 .shows(rolled.pinned(Set.of(edge)).arrow(edge.opposite(), Length.ZERO))

@@ -1,5 +1,6 @@
 package app.dapt.web.make;
 
+import app.dapt.cover.Reckoned;
 import app.dapt.cover.drawing.EdgeOn;
 import app.dapt.drawing.Sheet;
 import app.dapt.files.Pen;
@@ -26,6 +27,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * The order of work, ready for its template: the visits, and one step large.
@@ -137,18 +140,31 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
                 : w.say("time.hours", whole / MINUTES, Math.round(whole % MINUTES / 5.0) * 5 % MINUTES);
     }
 
-    /** How often the machine's foot is changed. */
-    public String feet() {
-        int changes = 0;
-        Optional<Foot> on = Optional.empty();
-        for (Job job : bench.order().jobs()) {
-            Optional<Foot> foot = onMachine(job.step());
-            if (foot.isPresent()) {
-                changes += on.isPresent() && !on.equals(foot) ? 1 : 0;
-                on = foot;
-            }
-        }
-        return w.say("make.feet", changes);
+    /** How often the machine's foot is changed, and how often its thread. */
+    public String changes() {
+        List<Job> jobs = bench.order().jobs();
+        return w.say(
+                "make.changes",
+                changes(jobs.stream().map(job -> onMachine(job.step())).toList()),
+                changes(jobs.stream().map(this::thread).toList()));
+    }
+
+    /** How often what is set differs from what was set before. */
+    private static <T> int changes(List<Optional<T>> settings) {
+        List<T> set = settings.stream().flatMap(Optional::stream).toList();
+        return (int) IntStream.range(1, set.size())
+                .filter(i -> !set.get(i).equals(set.get(i - 1)))
+                .count();
+    }
+
+    /** The fabric that the thread on the machine goes with: that of the first piece sewn. */
+    private Optional<String> thread(Job job) {
+        Reckoned reckoned = bench.made(job).reckoned();
+        return onMachine(job.step())
+                .flatMap(foot -> Stream.concat(reckoned.pieces().stream(), reckoned.back().pieces().stream())
+                        .filter(piece -> job.step().pieces().contains(piece.id()))
+                        .findFirst())
+                .map(piece -> reckoned.plan().cloths().of(piece.material()).name());
     }
 
     private static Optional<Foot> onMachine(Step step) {
@@ -253,7 +269,7 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
                 w.say("make.about", time(minutes(job))),
                 w.say(step.says()),
                 step.figures().stream().map(w::say).toList(),
-                step.setting().map(this::settings).orElse(List.of()),
+                settings(job),
                 footChanges(at, jobs),
                 cautions(at, jobs).stream().map(Caution::says).map(w::say).toList(),
                 step.why().map(w::say),
@@ -268,8 +284,14 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
                         .toList());
     }
 
-    private List<String> settings(Setting setting) {
-        return List.of(w.say(setting.foot().says()), w.say(setting.stitch().says()));
+    private List<String> settings(Job job) {
+        List<String> said = new ArrayList<>();
+        job.step().setting().ifPresent(setting -> {
+            said.add(w.say(setting.foot().says()));
+            said.add(w.say(setting.stitch().says()));
+        });
+        thread(job).ifPresent(cloth -> said.add(w.say("make.thread", cloth)));
+        return said;
     }
 
     private Then then(Job job) {

@@ -1,0 +1,71 @@
+package app.dapt.filling.sheet;
+
+import java.util.Map;
+import java.util.function.IntPredicate;
+import org.ejml.data.DMatrixRMaj;
+import org.ejml.data.DMatrixSparseCSC;
+import org.ejml.interfaces.linsol.LinearSolverSparse;
+import org.ejml.sparse.FillReducing;
+import org.ejml.sparse.csc.factory.LinearSolverFactory_DSCC;
+
+/** A symmetric positive definite system with some unknowns fixed at nought, factored once (Cholesky) and solved often. */
+final class FactoredSystem {
+
+    private final int[] number;
+    private final DMatrixRMaj right;
+    private final DMatrixRMaj solved;
+    private final LinearSolverSparse<DMatrixSparseCSC, DMatrixRMaj> solver =
+            LinearSolverFactory_DSCC.cholesky(FillReducing.NONE);
+
+    /**
+     * Factors a matrix.
+     *
+     * @param fixed which unknowns are nought
+     * @throws IllegalArgumentException where the rest is not positive definite
+     */
+    FactoredSystem(SparseRows matrix, IntPredicate fixed) {
+        number = new int[matrix.size()];
+        int free = 0;
+        for (int i = 0; i < number.length; i++) {
+            number[i] = fixed.test(i) ? -1 : free++;
+        }
+        DMatrixSparseCSC columns = new DMatrixSparseCSC(free, free, matrix.entries());
+        int at = 0;
+        for (int i = 0; i < number.length; i++) {
+            if (number[i] < 0) {
+                continue;
+            }
+            // Symmetric: what stands in a row stands in the column of the same number.
+            for (Map.Entry<Integer, Double> entry : matrix.row(i).entrySet()) {
+                int row = number[entry.getKey()];
+                if (row >= 0) {
+                    columns.nz_rows[at] = row;
+                    columns.nz_values[at++] = entry.getValue();
+                }
+            }
+            columns.col_idx[number[i] + 1] = at;
+        }
+        columns.nz_length = at;
+        columns.indicesSorted = true;
+        right = new DMatrixRMaj(free, 1);
+        solved = new DMatrixRMaj(free, 1);
+        if (!solver.setA(columns)) {
+            throw new IllegalArgumentException("not positive definite");
+        }
+    }
+
+    /** The solution for a right side; nought where it is fixed. */
+    double[] solve(double[] side) {
+        for (int i = 0; i < number.length; i++) {
+            if (number[i] >= 0) {
+                right.data[number[i]] = side[i];
+            }
+        }
+        solver.solve(right, solved);
+        double[] all = new double[number.length];
+        for (int i = 0; i < number.length; i++) {
+            all[i] = number[i] < 0 ? 0 : solved.data[number[i]];
+        }
+        return all;
+    }
+}

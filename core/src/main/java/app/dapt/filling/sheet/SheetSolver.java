@@ -1,0 +1,298 @@
+package app.dapt.filling.sheet;
+
+import java.util.Map;
+
+/**
+ * Fills a flat casing: the shape of a sheet that may shorten but not stretch, under pressure. An alternating direction
+ * method of multipliers (Boyd and others 2011, over-relaxed): one half solves a sparse linear system whose matrix never
+ * changes, the other brings every triangle back to what the cloth allows. The pressure comes out of each step, as the
+ * one that gives the volume wanted; nothing is bisected.
+ */
+public final class SheetSolver {
+
+    /**
+     * How the sheet resists.
+     *
+     * @param bending  β, in the units of the flat sheet
+     * @param shorten  c, how much it resists being shortened
+     * @param penalty  μ, of the method
+     */
+    public record Stiffness(double bending, double shorten, double penalty) {
+
+        /** For the greatest volume: nothing resists but being stretched. */
+        public static final Stiffness NONE = new Stiffness(0, 0.003, 1);
+
+        /** A cover with a form in it, as full as this. */
+        public static Stiffness ofCover(double fullness) {
+            return new Stiffness(3e-4, 1, fullness < 0.6 ? 1 : 3);
+        }
+    }
+
+    private static final int MOST_STEPS = 600;
+    private static final double CLOSE = 1e-4;
+    private static final double RELAXED = 1.6;
+    private static final double LEAST_STRETCH = 1e-6;
+    private static final double ALIKE = 1e-9;
+
+    /** A quarter of the load of a step, where the greatest volume is looked for. */
+    private static final double LOAD = 0.25;
+
+    /** As high as a sheet that nothing is known of is begun. */
+    private static final double BEGUN = 0.3;
+
+    private final Elements elements;
+    private final Mesh mesh;
+    private final Stiffness stiffness;
+    private final FactoredSystem[] systems = new FactoredSystem[3];
+    private final double[][] at;
+    private final double[] allowed;
+    private final double[] multiplier;
+
+    private SheetSolver(Mesh mesh, Stiffness stiffness, double[][] start) {
+        this.mesh = mesh;
+        this.elements = Elements.of(mesh);
+        this.stiffness = stiffness;
+        SparseRows stretch = elements.stiffness();
+        for (int c = 0; c < 3; c++) {
+            int coordinate = c;
+            systems[c] = new FactoredSystem(system(stretch, c), vertex -> mesh.isFixed(vertex, coordinate));
+        }
+        this.at = start;
+        this.allowed = new double[6 * mesh.triangles()];
+        this.multiplier = new double[6 * mesh.triangles()];
+        for (int t = 0; t < mesh.triangles(); t++) {
+            project(gradient(elements, t, at[0], at[1], at[2]), t);
+        }
+    }
+
+    /** The casing as full as it goes. */
+    public static FilledSheet greatest(Mesh mesh) {
+        return new SheetSolver(mesh, Stiffness.NONE, begun(mesh)).run(Double.NaN);
+    }
+
+    /**
+     * The casing with so much in it.
+     *
+     * @param volume of the whole casing; below its own greatest
+     */
+    public static FilledSheet filled(Mesh mesh, double volume, Stiffness stiffness) {
+        if (!(volume > 0)) {
+            throw new IllegalArgumentException("something is in a filled casing");
+        }
+        return new SheetSolver(mesh, stiffness, begun(mesh)).run(volume / mesh.copies());
+    }
+
+    /** The same, begun from a neighbouring shape of the same mesh, which is quicker. */
+    public static FilledSheet filled(FilledSheet from, double volume, Stiffness stiffness) {
+        double[][] start = {from.x().clone(), from.y().clone(), from.z().clone()};
+        return new SheetSolver(from.mesh(), stiffness, start).run(volume / from.mesh().copies());
+    }
+
+    /** A low dome: never flat, as pressure has nothing to hold on to there. */
+    private static double[][] begun(Mesh mesh) {
+        Elements elements = Elements.of(mesh);
+        double[] dome = new FactoredSystem(elements.stiffness(), vertex -> mesh.seam()[vertex]).solve(elements.mass());
+        double top = 0;
+        for (double height : dome) {
+            top = Math.max(top, height);
+        }
+        double[] z = new double[dome.length];
+        for (int i = 0; i < z.length; i++) {
+            z[i] = BEGUN / 2 * Math.sqrt(Math.max(0, dome[i] / top));
+        }
+        return new double[][] {mesh.x().clone(), mesh.y().clone(), z};
+    }
+
+    /** S = K + β/μ Rᵗ M⁻¹ R: bending counts at vertices that are neither on the seam nor fixed. */
+    private SparseRows system(SparseRows stretch, int coordinate) {
+        SparseRows sum = new SparseRows(mesh.vertices());
+        for (int v = 0; v < mesh.vertices(); v++) {
+            for (Map.Entry<Integer, Double> entry : stretch.row(v).entrySet()) {
+                sum.add(v, entry.getKey(), entry.getValue());
+            }
+        }
+        double bending = stiffness.bending() / stiffness.penalty();
+        for (int v = 0; v < mesh.vertices() && bending > 0; v++) {
+            if (mesh.seam()[v] || mesh.isFixed(v, coordinate)) {
+                continue;
+            }
+            double weight = bending / elements.mass()[v];
+            for (Map.Entry<Integer, Double> one : stretch.row(v).entrySet()) {
+                for (Map.Entry<Integer, Double> other : stretch.row(v).entrySet()) {
+                    sum.add(one.getKey(), other.getKey(), weight * one.getValue() * other.getValue());
+                }
+            }
+        }
+        return sum;
+    }
+
+    private FilledSheet run(double volume) {
+        boolean greatest = Double.isNaN(volume);
+        double pressure = 0;
+        int step = 0;
+        boolean settled = false;
+        while (step < MOST_STEPS && !settled) {
+            step++;
+            double[][] load = volumeGradient();
+            double here = volume();
+            double[][] relaxed = relaxed();
+            double[][] pushed = new double[3][];
+            for (int c = 0; c < 3; c++) {
+                pushed[c] = systems[c].solve(load[c]);
+            }
+            double share = greatest ? LOAD : share(volume - here, load, relaxed, pushed);
+            for (int c = 0; c < 3; c++) {
+                for (int v = 0; v < mesh.vertices(); v++) {
+                    at[c][v] = relaxed[c][v] + share * pushed[c][v];
+                }
+            }
+            pressure = greatest ? 0 : share * stiffness.penalty();
+            boolean close = constrain();
+            settled = close && (greatest || Math.abs(volume() / volume - 1) < CLOSE);
+        }
+        return new FilledSheet(
+                mesh, at[0], at[1], at[2], mesh.copies() * volume(), pressure, step, settled);
+    }
+
+    /** How much of the load brings the volume to what is wanted, as far as a straight line goes. */
+    private double share(double missing, double[][] load, double[][] relaxed, double[][] pushed) {
+        double moved = 0;
+        double gained = 0;
+        for (int c = 0; c < 3; c++) {
+            for (int v = 0; v < mesh.vertices(); v++) {
+                moved += load[c][v] * (relaxed[c][v] - at[c][v]);
+                gained += load[c][v] * pushed[c][v];
+            }
+        }
+        return (missing - moved) / gained;
+    }
+
+    /** Where the vertices would go if nothing pressed: S y = Σ A (Z − U) g. */
+    private double[][] relaxed() {
+        double[][] sides = new double[3][mesh.vertices()];
+        for (int t = 0; t < mesh.triangles(); t++) {
+            for (int k = 3 * t; k < 3 * t + 3; k++) {
+                int vertex = mesh.corners()[k];
+                double across = elements.area()[t] * elements.gx()[k];
+                double up = elements.area()[t] * elements.gy()[k];
+                for (int c = 0; c < 3; c++) {
+                    int f = 6 * t + 2 * c;
+                    sides[c][vertex] += (allowed[f] - multiplier[f]) * across
+                            + (allowed[f + 1] - multiplier[f + 1]) * up;
+                }
+            }
+        }
+        double[][] relaxed = new double[3][];
+        for (int c = 0; c < 3; c++) {
+            relaxed[c] = systems[c].solve(sides[c]);
+        }
+        return relaxed;
+    }
+
+    /** Brings every triangle to what the cloth allows; whether it hardly had to. */
+    private boolean constrain() {
+        double apart = 0;
+        double changed = 0;
+        double whole = 0;
+        for (int t = 0; t < mesh.triangles(); t++) {
+            double[] now = gradient(elements, t, at[0], at[1], at[2]);
+            double[] over = new double[6];
+            double[] wanted = new double[6];
+            double[] before = new double[6];
+            for (int i = 0; i < 6; i++) {
+                before[i] = allowed[6 * t + i];
+                over[i] = RELAXED * now[i] - (RELAXED - 1) * before[i];
+                wanted[i] = over[i] + multiplier[6 * t + i];
+            }
+            project(wanted, t);
+            for (int i = 0; i < 6; i++) {
+                double is = allowed[6 * t + i];
+                multiplier[6 * t + i] = wanted[i] - is;
+                apart += elements.area()[t] * (now[i] - is) * (now[i] - is);
+                changed += elements.area()[t] * (is - before[i]) * (is - before[i]);
+            }
+            whole += elements.area()[t];
+        }
+        return Math.sqrt(apart / whole) < CLOSE && Math.sqrt(changed / whole) < CLOSE;
+    }
+
+    /**
+     * The nearest gradient that is not stretched, shortening resisted: F (αI + γ FᵗF), which needs no singular vectors.
+     */
+    private void project(double[] f, int triangle) {
+        double a = f[0] * f[0] + f[2] * f[2] + f[4] * f[4];
+        double b = f[0] * f[1] + f[2] * f[3] + f[4] * f[5];
+        double d = f[1] * f[1] + f[3] * f[3] + f[5] * f[5];
+        double mean = (a + d) / 2;
+        double spread = Math.hypot((a - d) / 2, b);
+        double more = Math.max(0, mean + spread);
+        double less = Math.max(0, mean - spread);
+        double kMore = factor(Math.max(Math.sqrt(more), LEAST_STRETCH));
+        double kLess = factor(Math.max(Math.sqrt(less), LEAST_STRETCH));
+        double gamma = more - less < ALIKE ? 0 : (kMore - kLess) / (more - less);
+        double alpha = kMore - gamma * more;
+        for (int c = 0; c < 3; c++) {
+            double across = f[2 * c];
+            double up = f[2 * c + 1];
+            allowed[6 * triangle + 2 * c] = across * (alpha + gamma * a) + up * gamma * b;
+            allowed[6 * triangle + 2 * c + 1] = across * gamma * b + up * (alpha + gamma * d);
+        }
+    }
+
+    private double factor(double stretch) {
+        double c = stiffness.shorten();
+        double mu = stiffness.penalty();
+        return stretch > 1 ? 1 / stretch : (mu + c / stretch) / (mu + c);
+    }
+
+    /** How a triangle lies against how it lay flat: three rows of two. */
+    static double[] gradient(Elements elements, int triangle, double[] x, double[] y, double[] z) {
+        double[] f = new double[6];
+        for (int k = 3 * triangle; k < 3 * triangle + 3; k++) {
+            int vertex = elements.mesh().corners()[k];
+            double across = elements.gx()[k];
+            double up = elements.gy()[k];
+            f[0] += x[vertex] * across;
+            f[1] += x[vertex] * up;
+            f[2] += y[vertex] * across;
+            f[3] += y[vertex] * up;
+            f[4] += z[vertex] * across;
+            f[5] += z[vertex] * up;
+        }
+        return f;
+    }
+
+    /** Under the part of the sheet: ⅙ Σ det(a, b, c), exact as mirrors and seam pass through the origin. */
+    private double volume() {
+        double sum = 0;
+        for (int t = 0; t < mesh.triangles(); t++) {
+            int a = mesh.corners()[3 * t];
+            int b = mesh.corners()[3 * t + 1];
+            int c = mesh.corners()[3 * t + 2];
+            sum += at[0][a] * (at[1][b] * at[2][c] - at[2][b] * at[1][c])
+                    + at[1][a] * (at[2][b] * at[0][c] - at[0][b] * at[2][c])
+                    + at[2][a] * (at[0][b] * at[1][c] - at[1][b] * at[0][c]);
+        }
+        return sum / 6;
+    }
+
+    private double[][] volumeGradient() {
+        double[][] load = new double[3][mesh.vertices()];
+        for (int t = 0; t < mesh.triangles(); t++) {
+            for (int k = 0; k < 3; k++) {
+                int a = mesh.corners()[3 * t + k];
+                int b = mesh.corners()[3 * t + (k + 1) % 3];
+                int c = mesh.corners()[3 * t + (k + 2) % 3];
+                load[0][a] += (at[1][b] * at[2][c] - at[2][b] * at[1][c]) / 6;
+                load[1][a] += (at[2][b] * at[0][c] - at[0][b] * at[2][c]) / 6;
+                load[2][a] += (at[0][b] * at[1][c] - at[1][b] * at[0][c]) / 6;
+            }
+        }
+        for (int c = 0; c < 3; c++) {
+            for (int v = 0; v < mesh.vertices(); v++) {
+                load[c][v] = mesh.isFixed(v, c) ? 0 : load[c][v];
+            }
+        }
+        return load;
+    }
+}
