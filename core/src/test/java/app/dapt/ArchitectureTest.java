@@ -104,6 +104,7 @@ class ArchitectureTest {
             entry(
                     "make",
                     with("cover", "cover.decision", "cover.opening", "cover.shape", "cover.edging", "cover.front")),
+            entry("cover.filled", with("cover", "cover.decision", "cover.shape", "cover.edging", "filling.sheet")),
             entry(
                     "cover.drawing",
                     with("cover", "cover.decision", "cover.opening", "cover.shape", "cover.edging", "cover.front")));

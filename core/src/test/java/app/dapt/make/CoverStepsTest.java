@@ -41,8 +41,8 @@ class CoverStepsTest {
     /** Any plan, and some of every opening on every shape. */
     static Stream<Arguments> plans() {
         return Stream.concat(
-                Cases.of(300, RandomPlans::plan), ShapeKind.ALL.stream().flatMap(shape -> OpeningKind.ALL.stream()
-                        .flatMap(opening -> Cases.of(4, random -> RandomPlans.fitting(random, shape, opening)))));
+                Cases.of(150, RandomPlans::plan), ShapeKind.ALL.stream().flatMap(shape -> OpeningKind.ALL.stream()
+                        .flatMap(opening -> Cases.of(2, random -> RandomPlans.fitting(random, shape, opening)))));
     }
 
     private static Reckoned reckoned(CoverPlan plan) {

@@ -44,13 +44,10 @@ class LookTest {
                                 "/covers/999",
                                 "/covers/28/cloth?cloth=28.2",
                                 "/covers/22/cloth",
-                                "/covers/28/make",
                                 "/covers/28/make?step=28/front/lay-lapped",
-                                "/covers/10/make?step=10/front/lay",
                                 "/covers/28/make/when",
                                 "/covers/28/make/print",
                                 "/sets/1/make",
-                                "/sets/1/make/when",
                                 "/sets/3/cloth?piece=26/front.2",
                                 "/sets/1/cloth",
                                 "/sets/1"))

@@ -105,8 +105,7 @@ public record Mesh(
         int out = 0;
         while (in < innerSegments || out < outerSegments) {
             boolean outward = in == innerSegments
-                    || out < outerSegments
-                            && (long) (out + 1) * innerSegments < (long) (in + 1) * outerSegments;
+                    || out < outerSegments && (long) (out + 1) * innerSegments < (long) (in + 1) * outerSegments;
             if (outward) {
                 triangles.add(new int[] {inner + in, outer + out, outer + out + 1});
                 out++;

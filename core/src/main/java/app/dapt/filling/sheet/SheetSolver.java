@@ -85,7 +85,8 @@ public final class SheetSolver {
     /** The same, begun from a neighbouring shape of the same mesh, which is quicker. */
     public static FilledSheet filled(FilledSheet from, double volume, Stiffness stiffness) {
         double[][] start = {from.x().clone(), from.y().clone(), from.z().clone()};
-        return new SheetSolver(from.mesh(), stiffness, start).run(volume / from.mesh().copies());
+        return new SheetSolver(from.mesh(), stiffness, start)
+                .run(volume / from.mesh().copies());
     }
 
     /** A low dome: never flat, as pressure has nothing to hold on to there. */
@@ -150,8 +151,7 @@ public final class SheetSolver {
             boolean close = constrain();
             settled = close && (greatest || Math.abs(volume() / volume - 1) < CLOSE);
         }
-        return new FilledSheet(
-                mesh, at[0], at[1], at[2], mesh.copies() * volume(), pressure, step, settled);
+        return new FilledSheet(mesh, at[0], at[1], at[2], mesh.copies() * volume(), pressure, step, settled);
     }
 
     /** How much of the load brings the volume to what is wanted, as far as a straight line goes. */
@@ -177,8 +177,8 @@ public final class SheetSolver {
                 double up = elements.area()[t] * elements.gy()[k];
                 for (int c = 0; c < 3; c++) {
                     int f = 6 * t + 2 * c;
-                    sides[c][vertex] += (allowed[f] - multiplier[f]) * across
-                            + (allowed[f + 1] - multiplier[f + 1]) * up;
+                    sides[c][vertex] +=
+                            (allowed[f] - multiplier[f]) * across + (allowed[f + 1] - multiplier[f + 1]) * up;
                 }
             }
         }

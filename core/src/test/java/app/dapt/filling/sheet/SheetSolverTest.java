@@ -25,8 +25,13 @@ class SheetSolverTest {
 
     @ParameterizedTest
     @CsvSource({
-        "1, 12, 0.20164", "1, 16, 0.20203", "1, 24, 0.20230", "1.6666667, 12, 0.41046", "1.6666667, 24, 0.41134",
-        "2, 12, 0.51636", "2, 24, 0.51732"
+        "1, 12, 0.20164",
+        "1, 16, 0.20203",
+        "1, 24, 0.20230",
+        "1.6666667, 12, 0.41046",
+        "1.6666667, 24, 0.41134",
+        "2, 12, 0.51636",
+        "2, 24, 0.51732"
     })
     void aRectangleHoldsSoMuch(double height, int perHalf, double volume) {
         FilledSheet full = SheetSolver.greatest(Mesh.rectangle(height, perHalf));
@@ -37,8 +42,7 @@ class SheetSolverTest {
     @ParameterizedTest
     @CsvSource({"0.5, 0.216, 0.964", "0.75, 0.319, 0.909", "0.9, 0.397, 0.840", "0.95, 0.433, 0.795"})
     void aSquareWithAFormInItIsSoThickAndSoWide(double fullness, double thickness, double across) {
-        FilledSheet square =
-                SheetSolver.filled(Mesh.rectangle(1, 12), fullness * 0.2026, Stiffness.ofCover(fullness));
+        FilledSheet square = SheetSolver.filled(Mesh.rectangle(1, 12), fullness * 0.2026, Stiffness.ofCover(fullness));
         assertThat(square.settled()).isTrue();
         assertThat(square.volume()).isCloseTo(fullness * 0.2026, Percentage.withPercentage(0.05));
         assertThat(square.thickness()).isCloseTo(thickness, Percentage.withPercentage(1));

@@ -1,0 +1,94 @@
+package app.dapt.files;
+
+import app.dapt.cover.CoverPlan;
+import app.dapt.cover.Reckoned;
+import app.dapt.cover.Reckoner;
+import app.dapt.cover.decision.Back.Lap;
+import app.dapt.cover.filled.FilledCover;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * {@code dapt fill PLAN.json [--obj OUT.obj]}: fills the cover of a plan and prints its figures, all of them estimates; or
+ * says what is wrong and ends with 2.
+ */
+public final class FillCommand {
+
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private FillCommand() {}
+
+    public static void main(String[] args) {
+        System.exit(run(
+                args,
+                new PrintStream(System.out, true, StandardCharsets.UTF_8),
+                new PrintStream(System.err, true, StandardCharsets.UTF_8)));
+    }
+
+    static int run(String[] args, PrintStream out, PrintStream err) {
+        List<String> asked = List.of(args);
+        boolean obj = asked.size() == 3 && asked.get(1).equals("--obj");
+        if (asked.size() != 1 && !obj) {
+            err.println("usage: dapt fill PLAN.json [--obj OUT.obj]");
+            return 2;
+        }
+        try {
+            CoverPlan plan = PlanJson.read(ReckonCommand.content(Path.of(asked.get(0))));
+            Reckoned reckoned = Reckoner.reckonWithoutRemedies(plan, plan.mark());
+            long start = System.nanoTime();
+            Optional<FilledCover> filled = FilledCover.of(reckoned, FilledCover.FINE);
+            double seconds = (System.nanoTime() - start) / 1e9;
+            if (filled.isEmpty()) {
+                err.println(
+                        asked.get(0) + ": only rectangular and round covers with plain corners can be filled so far");
+                return 2;
+            }
+            if (obj) {
+                Files.writeString(Path.of(asked.get(2)), FilledObj.write(filled.get()));
+            }
+            out.println(write(filled.get(), reckoned, seconds));
+            return 0;
+        } catch (BadPlanFile | IOException | InvalidPathException e) {
+            err.println(asked.get(0) + ": " + ReckonCommand.reason(e));
+            return 2;
+        }
+    }
+
+    private static String write(FilledCover cover, Reckoned reckoned, double seconds) {
+        ObjectNode root = JSON.createObjectNode();
+        root.put("estimate", true)
+                .put("fullness", rounded(cover.fullness(), 100))
+                .put("chambers", cover.chambers())
+                .put("volumeCm3", rounded(cover.cubicCentimetres(), 10))
+                .put("greatestCm3", rounded(cover.greatestCubicCentimetres(), 10))
+                .put("thicknessMm", rounded(cover.thickness(), 10));
+        root.putObject("straightAcrossMm")
+                .put("across", rounded(cover.straight(Axis.ACROSS), 10))
+                .put("upDown", rounded(cover.straight(Axis.UP_DOWN), 10));
+        Length gape = reckoned.back().lap().map(FillCommand::gape).orElse(Length.ZERO);
+        root.put("earMm", rounded(cover.ears(), 10))
+                .put("gapeMm", rounded(gape.toMm(), 10))
+                .put("steps", cover.sheet().steps())
+                .put("seconds", rounded(seconds, 100));
+        return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(root);
+    }
+
+    /** How far an opening stands open: what the flaps slide apart beyond what they lap. */
+    private static Length gape(Lap lap) {
+        return Length.max(Length.ZERO, lap.slip().minus(Length.max(Length.ZERO, lap.overlap())));
+    }
+
+    private static double rounded(double value, int parts) {
+        return Math.round(value * parts) / (double) parts;
+    }
+}
