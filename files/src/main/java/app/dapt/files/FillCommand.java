@@ -19,8 +19,8 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * {@code dapt fill PLAN.json [--obj OUT.obj]}: fills the cover of a plan and prints its figures, all of them estimates; or
- * says what is wrong and ends with 2.
+ * {@code dapt fill PLAN.json [--obj OUT.obj]}: fills the cover of a plan and prints its figures, all of them estimates;
+ * or says what is wrong and ends with 2.
  */
 public final class FillCommand {
 

@@ -7,8 +7,8 @@ import java.util.Locale;
 import java.util.Map;
 
 /**
- * A filled cover as Wavefront OBJ, in millimetres: {@code v} filled, {@code vt} flat on its panel, a group a panel, closed
- * all round. Of several chambers it is one.
+ * A filled cover as Wavefront OBJ, in millimetres: {@code v} filled, {@code vt} flat on its panel, a group a panel,
+ * closed all round. Of several chambers it is one.
  */
 final class FilledObj {
 

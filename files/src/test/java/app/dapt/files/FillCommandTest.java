@@ -49,7 +49,7 @@ class FillCommandTest {
         return out.toString(StandardCharsets.UTF_8) + err.toString(StandardCharsets.UTF_8);
     }
 
-    /** The volume inside the mesh is the volume said, and every edge of it belongs to two faces that run opposite ways. */
+    /** The volume inside the mesh is the volume said; every edge belongs to two faces that run opposite ways. */
     @Test
     void theMeshIsClosedAndHoldsWhatIsSaid() throws IOException {
         Path obj = folder.resolve("out.obj");

@@ -8,7 +8,9 @@ import org.ejml.interfaces.linsol.LinearSolverSparse;
 import org.ejml.sparse.FillReducing;
 import org.ejml.sparse.csc.factory.LinearSolverFactory_DSCC;
 
-/** A symmetric positive definite system with some unknowns fixed at nought, factored once (Cholesky) and solved often. */
+/**
+ * A symmetric positive definite system with some unknowns fixed at nought, factored once (Cholesky) and solved often.
+ */
 final class FactoredSystem {
 
     private final int[] number;
