@@ -249,6 +249,10 @@
   }).then(function (html) {
     all = new DOMParser().parseFromString(html, 'text/html').getElementById('all-steps');
     show();
+    // A page that was kept may show another step than is asked for, or one that is done by now.
+    const asked = new URLSearchParams(location.search).get('step');
+    const open = !asked && isDone(current()) ? next(current()) : asked;
+    if (open) go(open, false);
     make.dataset.ready = '';
   }).catch(function () { /* then each step is a page of its own */ });
   stayAwake();

@@ -108,6 +108,8 @@ class MakeJourneyTest {
                 phone.page().reload();
                 ready(phone);
                 assertThat(line(phone, "cloth-1/wash")).hasClass(Pattern.compile("done"));
+                assertThat(phone.page().locator("#step .step"))
+                        .hasAttribute("data-step", cover(make) + "/cloth-1/press-cloth");
 
                 laptop.page()
                         .locator(".stops a", new Page.LocatorOptions().setHasText("press Harbour stripe"))

@@ -1,6 +1,5 @@
 package app.dapt.web.make;
 
-import app.dapt.cover.CoverPlan;
 import app.dapt.web.Reader;
 import app.dapt.web.make.Bench.Asked;
 import app.dapt.web.make.Bench.Wanted;
@@ -10,9 +9,7 @@ import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.Owner;
 import app.dapt.web.workroom.SetStore;
 import app.dapt.web.workroom.WorkStore;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
@@ -53,8 +50,6 @@ class Benches {
 
     private Bench bench(Owner owner, String name, Wanted wanted) {
         List<Long> ids = wanted.covers().stream().map(Asked::id).toList();
-        Map<Long, CoverPlan> atCut = new HashMap<>();
-        ids.forEach(id -> work.planAtCut(id).ifPresent(plan -> atCut.put(id, plan)));
-        return Bench.of(owner, name, wanted, work.ticks(ids), atCut);
+        return Bench.of(owner, name, wanted, work.ticks(ids), work.plansAtCut(ids));
     }
 }

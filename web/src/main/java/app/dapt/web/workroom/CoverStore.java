@@ -127,7 +127,8 @@ public class CoverStore {
                 : covers.planBefore(workroom(), id, gesture).flatMap(CoverStore::readable);
     }
 
-    private static Optional<CoverPlan> readable(String text) {
+    /** The plan that a text says, where it says one. */
+    static Optional<CoverPlan> readable(String text) {
         try {
             return Optional.of(read(text));
         } catch (BadPlanFile e) {

@@ -55,11 +55,15 @@ interface WorkMapper {
             """)
     Optional<Long> last(@Param("workroom") long workroom);
 
+    /** The plan of a cover as it was cut. */
+    record CutRow(long coverId, String plan) {}
+
     @Select("""
-            select k.plan::text from cover_cut k join cover c on c.id = k.cover_id
-             where k.cover_id = #{cover} and c.workroom_id = #{workroom}
+            select k.cover_id, k.plan::text as plan from cover_cut k join cover c on c.id = k.cover_id
+             where c.workroom_id = #{workroom}
+               and k.cover_id = any(#{covers,typeHandler=org.apache.ibatis.type.ArrayTypeHandler})
             """)
-    Optional<String> planAtCut(@Param("workroom") long workroom, @Param("cover") long cover);
+    List<CutRow> plansAtCut(@Param("workroom") long workroom, @Param("covers") Long[] covers);
 
     @Insert("""
             insert into cover_cut (cover_id, plan, cut_at)

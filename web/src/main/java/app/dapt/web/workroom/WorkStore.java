@@ -1,8 +1,7 @@
 package app.dapt.web.workroom;
 
 import app.dapt.cover.CoverPlan;
-import app.dapt.files.BadPlanFile;
-import app.dapt.files.PlanJson;
+import app.dapt.web.workroom.WorkMapper.CutRow;
 import app.dapt.web.workroom.WorkMapper.TickRow;
 import java.util.Collection;
 import java.util.HashMap;
@@ -91,15 +90,13 @@ public class WorkStore {
         }
     }
 
-    /** The plan as it was when the cover was cut; nothing where it is not, or does not read. */
+    /** The plans as they were when covers were cut, by cover; of those that are cut and read. */
     @Transactional(readOnly = true)
-    public Optional<CoverPlan> planAtCut(long coverId) {
-        return work.planAtCut(covers.workroom(), coverId).flatMap(text -> {
-            try {
-                return Optional.of(PlanJson.read(text));
-            } catch (BadPlanFile e) {
-                return Optional.empty();
-            }
-        });
+    public Map<Long, CoverPlan> plansAtCut(Collection<Long> coverIds) {
+        Map<Long, CoverPlan> plans = new HashMap<>();
+        for (CutRow row : work.plansAtCut(covers.workroom(), coverIds.toArray(Long[]::new))) {
+            CoverStore.readable(row.plan()).ifPresent(plan -> plans.put(row.coverId(), plan));
+        }
+        return plans;
     }
 }

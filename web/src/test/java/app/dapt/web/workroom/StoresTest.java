@@ -309,8 +309,8 @@ class StoresTest {
         work.tick(id, List.of(tick(1, true, 1)), ticks -> true);
         covers.change(id, CoverStore.ANY_VERSION, "", plan -> plan.withName("Changed"));
         work.tick(id, List.of(tick(2, true, 2)), ticks -> true);
-        assertThat(work.planAtCut(id)).map(CoverPlan::name).contains("Cut");
+        assertThat(work.plansAtCut(List.of(id)).get(id).name()).isEqualTo("Cut");
         work.tick(id, List.of(tick(3, false, 3)), ticks -> false);
-        assertThat(work.planAtCut(id)).as("not cut after all").isEmpty();
+        assertThat(work.plansAtCut(List.of(id))).as("not cut after all").isEmpty();
     }
 }
