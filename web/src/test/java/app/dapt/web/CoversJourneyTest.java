@@ -20,7 +20,9 @@ class CoversJourneyTest {
             List<String> names =
                     new ArrayList<>(desk.page().locator(".cover-words h3").allInnerTexts());
             while (desk.page().getByText("Older").count() > 0) {
-                desk.page().getByText("Older").click();
+                desk.page()
+                        .navigate(
+                                site.address() + desk.page().getByText("Older").getAttribute("href"));
                 names.addAll(desk.page().locator(".cover-words h3").allInnerTexts());
             }
             assertThat(names)
