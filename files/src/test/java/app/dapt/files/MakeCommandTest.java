@@ -42,7 +42,7 @@ class MakeCommandTest {
     private Path folder;
 
     static Stream<Arguments> plans() {
-        return Cases.of(200, RandomPlans::plan);
+        return Cases.of(100, RandomPlans::plan);
     }
 
     private record Printed(int status, String out, String err) {}

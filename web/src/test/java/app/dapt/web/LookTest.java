@@ -47,7 +47,6 @@ class LookTest {
                                 "/covers/28/make?step=28/front/lay-lapped",
                                 "/covers/28/make/when",
                                 "/covers/28/make/print",
-                                "/sets/1/make",
                                 "/sets/3/cloth?piece=26/front.2",
                                 "/sets/1/cloth",
                                 "/sets/1"))

@@ -278,7 +278,7 @@ class StoresTest {
         WorkStore work = site.bean(WorkStore.class);
         List<Tick> said = List.of(tick(1, true, 100), tick(2, false, 200), tick(3, true, 300), tick(4, false, 300));
         Random random = new Random(5);
-        for (int round = 0; round < 12; round++) {
+        for (int round = 0; round < 5; round++) {
             long id = covers.create(plan("Ticked " + round));
             List<Tick> arriving = new ArrayList<>(said);
             arriving.addAll(said.subList(0, 2));
