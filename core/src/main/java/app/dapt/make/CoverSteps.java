@@ -162,16 +162,15 @@ public final class CoverSteps {
                 .mapToDouble(piece ->
                         (piece.outline().isPresent() ? Effort.CUT_CURVED : Effort.CUT_STRAIGHT).times(piece.quantity()))
                 .sum();
-        Draft cut = work.at(Place.TABLE, cuts(plan, cloth))
+        work.at(Place.TABLE, cuts(plan, cloth), pieces)
                 .reaches(Milestone.CUT)
                 .called(thing(cloth))
                 .also(thing(cloth))
                 .saying(cloth.name(), pieces.stream().mapToInt(Piece::quantity).sum())
                 .figures(pieces.stream().map(CoverSteps::size).toList())
                 .careful(hot ? Caution.HOT_KNIFE : Caution.BLADE)
-                .times(Effort.CUT_STRAIGHT, minutes / Effort.CUT_STRAIGHT.times(1));
-        pieces.forEach(piece -> cut.also(piece.id()));
-        cut.add();
+                .times(Effort.CUT_STRAIGHT, minutes / Effort.CUT_STRAIGHT.times(1))
+                .add();
     }
 
     private void mark(Piece piece) {

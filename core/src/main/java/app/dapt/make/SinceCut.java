@@ -2,20 +2,22 @@ package app.dapt.make;
 
 import app.dapt.cover.Reckoned;
 import app.dapt.piece.Piece;
+import app.dapt.step.Milestone;
 import app.dapt.step.Step;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 
 /**
  * What a change of plan means for a cover that is cut already: which pieces have to be cut anew, and which steps that
  * are done no longer hold.
  *
- * @param anew   pieces as they are planned now
+ * @param anew   pieces as they are planned now: those that were cut otherwise, and those that were not planned when
+ *               their fabric was cut
  * @param lapsed ids of steps that are done and were done otherwise than they are planned now, or to a piece that is cut
  *               anew
  */
@@ -33,36 +35,52 @@ public record SinceCut(List<Piece> anew, Set<String> lapsed) {
      * @param done   ids of the steps that are done
      */
     public static SinceCut of(Reckoned before, Reckoned now, Set<String> done) {
-        Map<String, Piece> cut =
-                before.pieces().stream().collect(Collectors.toMap(Piece::id, Function.identity(), (one, two) -> one));
-        List<Piece> anew = now.pieces().stream()
-                .filter(piece -> !isAlike(cut.get(piece.id()), piece))
-                .toList();
-        Set<String> replaced = anew.stream().map(Piece::id).collect(Collectors.toSet());
         Map<String, Step> were = byId(CoverSteps.of(before));
         Map<String, Step> are = byId(CoverSteps.of(now));
+        Map<String, Piece> planned = byPiece(before);
+        Set<String> cut = cut(were, done);
+        Set<String> cutByNow = cut(are, done);
+        List<Piece> anew = now.pieces().stream()
+                .filter(piece -> {
+                    Optional<Piece> was = Optional.ofNullable(planned.get(piece.id()));
+                    return was.isPresent()
+                            ? cut.contains(piece.id()) && !isAlike(was.get(), piece)
+                            : cutByNow.contains(piece.id());
+                })
+                .toList();
+        Set<String> replaced = anew.stream().map(Piece::id).collect(Collectors.toSet());
         Set<String> lapsed = new HashSet<>();
         for (String id : done) {
-            Step was = were.get(id);
-            Step is = are.get(id);
-            boolean holds = was != null
-                    && is != null
-                    && isDoneAlike(was, is)
-                    && is.pieces().stream().noneMatch(replaced::contains);
-            if (!holds && was != null) {
+            Optional<Step> was = Optional.ofNullable(were.get(id));
+            boolean holds = Optional.ofNullable(are.get(id))
+                    .filter(is -> was.filter(then -> isDoneAlike(then, is)).isPresent())
+                    .filter(is -> is.pieces().stream().noneMatch(replaced::contains))
+                    .isPresent();
+            if (was.isPresent() && !holds) {
                 lapsed.add(id);
             }
         }
         return new SinceCut(anew, lapsed);
     }
 
+    /** Ids of the pieces whose fabric is cut. */
+    private static Set<String> cut(Map<String, Step> steps, Set<String> done) {
+        return steps.values().stream()
+                .filter(step -> step.milestone().equals(Optional.of(Milestone.CUT)) && done.contains(step.id()))
+                .flatMap(step -> step.pieces().stream())
+                .collect(Collectors.toSet());
+    }
+
     private static Map<String, Step> byId(List<Step> steps) {
         return steps.stream().collect(Collectors.toMap(Step::id, Function.identity()));
     }
 
-    private static boolean isAlike(@Nullable Piece cut, Piece planned) {
-        return cut != null
-                && cut.quantity() >= planned.quantity()
+    private static Map<String, Piece> byPiece(Reckoned cover) {
+        return cover.pieces().stream().collect(Collectors.toMap(Piece::id, Function.identity(), (one, other) -> one));
+    }
+
+    private static boolean isAlike(Piece cut, Piece planned) {
+        return cut.quantity() >= planned.quantity()
                 && cut.material() == planned.material()
                 && cut.turned() == planned.turned()
                 && cut.cutWidth().equals(planned.cutWidth())

@@ -3,6 +3,7 @@ package app.dapt.web;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoner;
 import app.dapt.make.CoverSteps;
+import app.dapt.make.DoneSteps;
 import app.dapt.make.Job;
 import app.dapt.make.WorkOrder;
 import app.dapt.measure.Mark;
@@ -17,6 +18,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
@@ -46,16 +48,18 @@ public class Progress {
 
     /** Of a cover of which something is done; nothing where nothing is. */
     public Optional<At> of(Cover cover, Map<String, Tick> ticks, Reader reader) {
-        if (ticks.values().stream().noneMatch(Tick::done)) {
+        Set<String> said = Tick.said(ticks.values(), true);
+        if (said.isEmpty()) {
             return Optional.empty();
         }
         Mark mark = reader.mark(cover.plan());
         Words words = wording.words(reader, mark);
         List<Step> steps = orders.get(new Asked(cover.plan(), mark), Progress::inOrder);
+        Set<String> done = DoneSteps.of(steps, said, Tick.said(ticks.values(), false));
         Optional<Step> next =
-                steps.stream().filter(step -> !isDone(step, ticks)).findFirst();
+                steps.stream().filter(step -> !done.contains(step.id())).findFirst();
         return Optional.of(new At(
-                stage(steps, ticks),
+                stage(steps, done),
                 next.map(step -> words.say(step.briefly())),
                 next.map(step -> words.say("make.where." + Phrase.code(step.place()))
                                 + ", "
@@ -71,16 +75,12 @@ public class Progress {
                 .toList();
     }
 
-    private static boolean isDone(Step step, Map<String, Tick> ticks) {
-        return Optional.ofNullable(ticks.get(step.id())).filter(Tick::done).isPresent();
-    }
-
     /** The last milestone all of whose steps are done; what was said of those before it is no matter. */
-    private static int stage(List<Step> steps, Map<String, Tick> ticks) {
+    private static int stage(List<Step> steps, Set<String> done) {
         return Stream.of(Milestone.values())
                 .filter(milestone -> steps.stream()
                         .filter(step -> step.milestone().equals(Optional.of(milestone)))
-                        .allMatch(step -> isDone(step, ticks)))
+                        .allMatch(step -> done.contains(step.id())))
                 .mapToInt(milestone -> List.of(Milestone.values()).indexOf(milestone) + 1)
                 .max()
                 .orElse(0);

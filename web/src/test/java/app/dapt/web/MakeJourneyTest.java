@@ -151,6 +151,15 @@ class MakeJourneyTest {
                     .containsText(Pattern.compile("Cut again:.*Upper back: 21¼ × 1[0-9].*Lower back"));
             assertThat(line(desk, "back-upper/hem-press")).hasClass(Pattern.compile("done"));
             assertThat(line(desk, "back-upper/hem-press").locator(".passed")).hasText("do again");
+            assertThat(desk.page().locator(".since-cut")).not().containsText("Front");
+            // A tick after the change does not make the cut forgotten.
+            ready(desk);
+            desk.page()
+                    .locator(".stops a:has-text('stitch the hem of the upper back')")
+                    .click();
+            desk.page().locator(".done-button").click();
+            assertThat(desk.page().locator(".saved")).hasText("saved");
+            desk.page().reload();
             desk.page().locator(".since-cut button").click();
             desk.page().waitForLoadState();
             assertThat(desk.page().locator(".since-cut")).hasCount(0);

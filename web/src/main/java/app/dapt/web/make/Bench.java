@@ -3,6 +3,8 @@ package app.dapt.web.make;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
+import app.dapt.make.CoverSteps;
+import app.dapt.make.DoneSteps;
 import app.dapt.make.Job;
 import app.dapt.make.SinceCut;
 import app.dapt.make.Together;
@@ -23,6 +25,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * What is made together: a cover, or the covers of a set, with the order of their steps and what is done of them.
@@ -30,6 +33,8 @@ import java.util.stream.IntStream;
  * @param trial  the id of the cover that is tried on before the others are cut
  * @param covers numbered in the order as they stand here, from one
  * @param ticks  by cover and by the step's id
+ * @param done   ids of the steps that are done, by cover
+ * @param atCut  those that are cut, as they were then
  * @param since  what has changed since they were cut, of those that were cut
  */
 record Bench(
@@ -39,6 +44,8 @@ record Bench(
         List<Made> covers,
         WorkOrder order,
         Map<Long, Map<String, Tick>> ticks,
+        Map<Long, Set<String>> done,
+        Map<Long, Reckoned> atCut,
         Map<Long, SinceCut> since) {
 
     /**
@@ -98,21 +105,27 @@ record Bench(
     static Bench of(
             Owner owner, String name, Wanted wanted, Map<Long, Map<String, Tick>> ticks, Map<Long, CoverPlan> atCut) {
         Planned planned = PLANNED.get(wanted, Planned::of);
+        Map<Long, Set<String>> done = new HashMap<>();
+        Map<Long, Reckoned> cut = new HashMap<>();
         Map<Long, SinceCut> since = new HashMap<>();
         for (Made made : planned.covers()) {
+            Map<String, Tick> said = ticks.getOrDefault(made.id(), Map.of());
+            done.put(
+                    made.id(),
+                    DoneSteps.of(made.steps(), Tick.said(said.values(), true), Tick.said(said.values(), false)));
             Optional.ofNullable(atCut.get(made.id()))
-                    .filter(plan -> !plan.equals(made.reckoned().plan()))
-                    .map(plan ->
-                            Reckoner.reckonWithoutRemedies(plan, made.reckoned().mark()))
-                    .map(before -> SinceCut.of(before, made.reckoned(), done(ticks.getOrDefault(made.id(), Map.of()))))
+                    .map(plan -> plan.equals(made.reckoned().plan())
+                            ? made.reckoned()
+                            : Reckoner.reckonWithoutRemedies(
+                                    plan, made.reckoned().mark()))
+                    .ifPresent(before -> cut.put(made.id(), before));
+            Optional.ofNullable(cut.get(made.id()))
+                    .filter(before -> before != made.reckoned())
+                    .map(before -> SinceCut.of(before, made.reckoned(), Tick.said(said.values(), true)))
                     .filter(changed -> !changed.isNothing())
                     .ifPresent(changed -> since.put(made.id(), changed));
         }
-        return new Bench(owner, name, wanted.trial(), planned.covers(), planned.order(), ticks, since);
-    }
-
-    private static Set<String> done(Map<String, Tick> ticks) {
-        return ticks.values().stream().filter(Tick::done).map(Tick::step).collect(Collectors.toSet());
+        return new Bench(owner, name, wanted.trial(), planned.covers(), planned.order(), ticks, done, cut, since);
     }
 
     /** Whether a job is done, but no longer as it is planned now. */
@@ -141,7 +154,7 @@ record Bench(
     }
 
     boolean isDone(Job job) {
-        return tick(job).filter(Tick::done).isPresent();
+        return done.getOrDefault(made(job).id(), Set.of()).contains(job.step().id());
     }
 
     /** The first that is not done; the last where all are. */
@@ -153,16 +166,15 @@ record Bench(
                 .or(() -> jobs.isEmpty() ? Optional.empty() : Optional.of(jobs.get(jobs.size() - 1)));
     }
 
-    /** Whether ticks mean that any fabric of a cover is cut. */
+    /** Whether ticks mean that any fabric of a cover is cut, as it is planned now or as it was planned then. */
     Predicate<Map<String, Tick>> isCut(long cover) {
-        List<String> cuts = covers.stream()
-                .filter(made -> made.id() == cover)
-                .flatMap(made -> made.steps().stream())
+        Set<String> cuts = Stream.concat(
+                        covers.stream().filter(made -> made.id() == cover).flatMap(made -> made.steps().stream()),
+                        Optional.ofNullable(atCut.get(cover)).stream()
+                                .flatMap(before -> CoverSteps.of(before).stream()))
                 .filter(step -> step.milestone().equals(Optional.of(Milestone.CUT)))
                 .map(Step::id)
-                .toList();
-        return said -> cuts.stream()
-                .anyMatch(id -> said.containsKey(id)
-                        && Optional.ofNullable(said.get(id)).filter(Tick::done).isPresent());
+                .collect(Collectors.toSet());
+        return said -> said.values().stream().anyMatch(tick -> tick.done() && cuts.contains(tick.step()));
     }
 }

@@ -199,7 +199,7 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
                 w.say(job.step().briefly()),
                 isSet() ? coverName(job) : "",
                 minutes(job),
-                tick.isPresent(),
+                bench.isDone(job),
                 tick.filter(Tick::passed).isPresent(),
                 bench.hasLapsed(job),
                 current.filter(job::equals).isPresent());
@@ -276,7 +276,7 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
                 step.asks().map(w::say),
                 step.pile().map(pile -> drawing(pile, job, at)),
                 step.pile().flatMap(EdgeOn::of).map(edgeOn -> edgeOn(edgeOn, job, at)),
-                tick.isPresent(),
+                bench.isDone(job),
                 tick.filter(Tick::passed).isPresent(),
                 at > 0 ? Optional.of(then(jobs.get(at - 1))) : Optional.empty(),
                 jobs.subList(at + 1, Math.min(jobs.size(), at + 1 + SHOWN_NEXT)).stream()
@@ -334,9 +334,11 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
     /** What stands of each step, by its key. */
     Map<String, Map<String, Boolean>> state() {
         Map<String, Map<String, Boolean>> state = new HashMap<>();
-        bench.order().jobs().forEach(job -> bench.tick(job)
-                .ifPresent(tick -> state.put(
-                        bench.key(job), Map.of("done", tick.done(), "passed", tick.done() && tick.passed()))));
+        for (Job job : bench.order().jobs()) {
+            boolean passed =
+                    bench.tick(job).filter(Tick::done).filter(Tick::passed).isPresent();
+            state.put(bench.key(job), Map.of("done", bench.isDone(job), "passed", passed));
+        }
         return state;
     }
 }

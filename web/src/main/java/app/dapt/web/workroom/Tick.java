@@ -2,7 +2,10 @@ package app.dapt.web.workroom;
 
 import app.dapt.measure.PlainText;
 import java.time.Instant;
+import java.util.Collection;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 
 /**
  * What a device says of a step: that it is done, or that it is not after all.
@@ -23,5 +26,13 @@ public record Tick(UUID id, String step, boolean done, boolean passed, Instant a
         if (!isPlain || step.length() > LONGEST_STEP || device.length() > LONGEST_DEVICE) {
             throw new IllegalArgumentException("no tick has such a step or device");
         }
+    }
+
+    /** The ids of the steps that were said to be done, or that were said not to be. */
+    public static Set<String> said(Collection<Tick> ticks, boolean done) {
+        return ticks.stream()
+                .filter(tick -> tick.done() == done)
+                .map(Tick::step)
+                .collect(Collectors.toSet());
     }
 }
