@@ -120,7 +120,7 @@ record Bench(
                                     plan, made.reckoned().mark()))
                     .ifPresent(before -> cut.put(made.id(), before));
             Optional.ofNullable(cut.get(made.id()))
-                    .filter(before -> before != made.reckoned())
+                    .filter(before -> !before.plan().equals(made.reckoned().plan()))
                     .map(before -> SinceCut.of(before, made.reckoned(), Tick.said(said.values(), true)))
                     .filter(changed -> !changed.isNothing())
                     .ifPresent(changed -> since.put(made.id(), changed));
