@@ -3,8 +3,10 @@ package app.dapt.make;
 import app.dapt.step.Place;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.IntUnaryOperator;
 import java.util.function.ToDoubleFunction;
 
@@ -34,37 +36,39 @@ public record Sitting(List<Job> jobs, double minutes, boolean tooLong) {
      */
     public static List<Sitting> cut(List<Job> jobs, ToDoubleFunction<Job> minutes, IntUnaryOperator room) {
         List<Sitting> sittings = new ArrayList<>();
-        List<Integer> stops = stops(jobs);
+        Set<Integer> stops = stops(jobs);
         int from = 0;
         while (from < jobs.size()) {
             int most = room.applyAsInt(sittings.size());
             int to = from;
-            for (int stop : stops) {
-                boolean first = to == from;
-                boolean fits = time(jobs.subList(from, Math.max(from, stop)), minutes) <= most;
-                if (stop > from && (first || fits)) {
-                    to = stop;
-                }
-                if (stop > from && (!fits || endsWash(jobs, stop))) {
-                    break;
+            double time = 0;
+            double until = 0;
+            for (int i = from; i < jobs.size() && (to == from || time <= most && !endsWash(jobs, to)); i++) {
+                boolean arrives = i == from || place(jobs, i) != place(jobs, i - 1);
+                time += minutes.applyAsDouble(jobs.get(i)) + (arrives ? AT_A_PLACE : 0);
+                if (stops.contains(i + 1) && (to == from || time <= most)) {
+                    to = i + 1;
+                    until = time;
                 }
             }
-            List<Job> here = jobs.subList(from, to);
-            double time = time(here, minutes);
-            sittings.add(new Sitting(here, time, time > most));
+            sittings.add(new Sitting(jobs.subList(from, to), until, until > most));
             from = to;
         }
         return sittings;
     }
 
-    /** How many jobs are done at each good place to stop, the least first. */
-    private static List<Integer> stops(List<Job> jobs) {
+    private static Place place(List<Job> jobs, int number) {
+        return jobs.get(number).step().place();
+    }
+
+    /** How many jobs are done at each good place to stop. */
+    private static Set<Integer> stops(List<Job> jobs) {
         Map<String, Integer> lastNeed = new HashMap<>();
         for (int i = 0; i < jobs.size(); i++) {
             int at = i;
             jobs.get(i).needs().forEach(need -> lastNeed.put(need, at));
         }
-        List<Integer> stops = new ArrayList<>();
+        Set<Integer> stops = new HashSet<>();
         int held = -1;
         for (int i = 0; i < jobs.size(); i++) {
             Job job = jobs.get(i);
@@ -79,17 +83,6 @@ public record Sitting(List<Job> jobs, double minutes, boolean tooLong) {
     }
 
     private static boolean endsWash(List<Job> jobs, int stop) {
-        return jobs.get(stop - 1).step().place() == Place.WASH
-                && (stop == jobs.size() || jobs.get(stop).step().place() != Place.WASH);
-    }
-
-    private static double time(List<Job> jobs, ToDoubleFunction<Job> minutes) {
-        double time = 0;
-        for (int i = 0; i < jobs.size(); i++) {
-            boolean arrives = i == 0
-                    || jobs.get(i).step().place() != jobs.get(i - 1).step().place();
-            time += minutes.applyAsDouble(jobs.get(i)) + (arrives ? AT_A_PLACE : 0);
-        }
-        return time;
+        return place(jobs, stop - 1) == Place.WASH && (stop == jobs.size() || place(jobs, stop) != Place.WASH);
     }
 }

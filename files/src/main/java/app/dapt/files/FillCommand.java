@@ -9,7 +9,6 @@ import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import java.io.IOException;
 import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
@@ -29,10 +28,7 @@ public final class FillCommand {
     private FillCommand() {}
 
     public static void main(String[] args) {
-        System.exit(run(
-                args,
-                new PrintStream(System.out, true, StandardCharsets.UTF_8),
-                new PrintStream(System.err, true, StandardCharsets.UTF_8)));
+        Commands.run(FillCommand::run, args);
     }
 
     static int run(String[] args, PrintStream out, PrintStream err) {

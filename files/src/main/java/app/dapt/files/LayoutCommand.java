@@ -3,7 +3,6 @@ package app.dapt.files;
 import app.dapt.layout.search.LayoutSearch;
 import java.io.IOException;
 import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -21,10 +20,7 @@ public final class LayoutCommand {
     private LayoutCommand() {}
 
     public static void main(String[] args) {
-        System.exit(run(
-                args,
-                new PrintStream(System.out, true, StandardCharsets.UTF_8),
-                new PrintStream(System.err, true, StandardCharsets.UTF_8)));
+        Commands.run(LayoutCommand::run, args);
     }
 
     static int run(String[] args, PrintStream out, PrintStream err) {

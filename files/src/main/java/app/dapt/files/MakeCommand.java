@@ -13,7 +13,6 @@ import app.dapt.words.Wordbook.English;
 import app.dapt.words.Words;
 import java.io.IOException;
 import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -36,10 +35,7 @@ public final class MakeCommand {
     private MakeCommand() {}
 
     public static void main(String[] args) {
-        System.exit(run(
-                args,
-                new PrintStream(System.out, true, StandardCharsets.UTF_8),
-                new PrintStream(System.err, true, StandardCharsets.UTF_8)));
+        Commands.run(MakeCommand::run, args);
     }
 
     static int run(String[] args, PrintStream out, PrintStream err) {

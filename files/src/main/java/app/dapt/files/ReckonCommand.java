@@ -25,9 +25,7 @@ public final class ReckonCommand {
     private ReckonCommand() {}
 
     public static void main(String[] args) {
-        PrintStream out = new PrintStream(System.out, true, StandardCharsets.UTF_8);
-        PrintStream err = new PrintStream(System.err, true, StandardCharsets.UTF_8);
-        System.exit(run(args, out, err));
+        Commands.run(ReckonCommand::run, args);
     }
 
     static int run(String[] args, PrintStream out, PrintStream err) {

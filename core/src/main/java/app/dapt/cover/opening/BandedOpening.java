@@ -246,16 +246,6 @@ public record BandedOpening(
     }
 
     @Override
-    public void lay(Making making) {
-        Laying.lapped(making, runs);
-    }
-
-    @Override
-    public void finish(Making making) {
-        fastening.finish(making, making.back().panels().get(0).piece());
-    }
-
-    @Override
     public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
         List<FindingCandidate<Opening>> found =
                 new ArrayList<>(new LapConcerns(this, sizes, back, back.lap().orElseThrow()).all());

@@ -210,16 +210,6 @@ public record EnvelopeOpening(
         fastening.hold(making, outer.piece(), inner.piece());
     }
 
-    @Override
-    public void lay(Making making) {
-        Laying.lapped(making, runs);
-    }
-
-    @Override
-    public void finish(Making making) {
-        fastening.finish(making, making.back().panels().get(0).piece());
-    }
-
     private Panel panel(
             CoverDimensions sizes, PanelChoice choice, Reckoning reckoning, boolean isFirst, List<Piece> pieces) {
         Length depth = sizes.finished(runs.other());

@@ -23,6 +23,7 @@ import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
+import app.dapt.piece.Side;
 import app.dapt.step.Caution;
 import app.dapt.step.Effort;
 import app.dapt.step.Pile;
@@ -32,6 +33,7 @@ import app.dapt.step.Setting.Stitch;
 import app.dapt.step.StripWork;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 /**
@@ -188,6 +190,16 @@ public record Fastening(
                     .along(Effort.PRESS, making.back().length().times(2))
                     .add();
         }
+    }
+
+    /** Both ends of a strip that is front and back are hemmed, and what holds them is sewn on while it lies flat. */
+    void onStrip(Making making, Hem first, Hem second, Axis runs) {
+        Piece strip = making.front();
+        Side before = CoverDimensions.before(runs);
+        stiffen(making, strip, strip);
+        first.make(making, strip, before, Optional.empty(), strip.id() + "-first");
+        second.make(making, strip, before.opposite(), Optional.empty(), strip.id() + "-second");
+        hold(making, strip, strip);
     }
 
     /** Holes or ties, while the panels still lie flat. */

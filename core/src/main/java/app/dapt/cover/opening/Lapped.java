@@ -1,5 +1,6 @@
 package app.dapt.cover.opening;
 
+import app.dapt.cover.decision.Making;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Sum;
@@ -22,6 +23,19 @@ public interface Lapped extends Opening {
     /** This opening running the other way, in the middle. */
     default Lapped crosswise() {
         return (Lapped) centred().turned();
+    }
+
+    /** What holds it shut besides. */
+    Fastening fastening();
+
+    @Override
+    default void lay(Making making) {
+        Laying.lapped(making, runs());
+    }
+
+    @Override
+    default void finish(Making making) {
+        fastening().finish(making, making.back().panels().get(0).piece());
     }
 
     /** This opening with hems as narrow as hems are made. */

@@ -156,12 +156,7 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
 
     @Override
     public void make(Making making) {
-        Piece strip = making.front();
-        Side before = CoverDimensions.before(runs);
-        fastening.stiffen(making, strip, strip);
-        hem.make(making, strip, before, Optional.empty(), strip.id() + "-first");
-        hem.make(making, strip, before.opposite(), Optional.empty(), strip.id() + "-second");
-        fastening.hold(making, strip, strip);
+        fastening.onStrip(making, hem, hem, runs);
     }
 
     @Override
@@ -171,7 +166,7 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
                 .onAll()
                 .saying(flap)
                 .figure("flap", flap)
-                .figure("fold-to-fold", making.sizes().finished(runs.other()))
+                .figure("fold-to-fold", depth)
                 .because()
                 .loose()
                 .times(Effort.LAY, 2)

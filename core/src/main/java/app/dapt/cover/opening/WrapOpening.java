@@ -178,12 +178,7 @@ public record WrapOpening(
 
     @Override
     public void make(Making making) {
-        Piece strip = making.front();
-        Side before = CoverDimensions.before(runs);
-        fastening.stiffen(making, strip, strip);
-        first.make(making, strip, before, Optional.empty(), strip.id() + "-first");
-        second.make(making, strip, before.opposite(), Optional.empty(), strip.id() + "-second");
-        fastening.hold(making, strip, strip);
+        fastening.onStrip(making, first, second, runs);
     }
 
     @Override
@@ -212,11 +207,6 @@ public record WrapOpening(
     @Override
     public String seam() {
         return "seam-sides";
-    }
-
-    @Override
-    public void finish(Making making) {
-        fastening.finish(making, making.front());
     }
 
     @Override

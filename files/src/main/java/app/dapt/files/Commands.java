@@ -1,0 +1,24 @@
+package app.dapt.files;
+
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+
+/** What all commands have in common: they print in UTF-8, whatever the machine is set to, and end with a number. */
+final class Commands {
+
+    /** One command. */
+    interface Command {
+
+        /** Does it; 0 where all is well, 2 where something was wrong with what it was given. */
+        int run(String[] args, PrintStream out, PrintStream err);
+    }
+
+    private Commands() {}
+
+    static void run(Command command, String[] args) {
+        System.exit(command.run(
+                args,
+                new PrintStream(System.out, true, StandardCharsets.UTF_8),
+                new PrintStream(System.err, true, StandardCharsets.UTF_8)));
+    }
+}
