@@ -7,7 +7,6 @@
   const base = make.dataset.make;
   const shown = document.getElementById('step');
   const saved = make.querySelector('.saved');
-  const KEPT = 'dapt-tick ' + base + ' ';
   const RETRY = 4000;
   const LOOK = 15000;
   const SWIPE = 70;
@@ -15,20 +14,9 @@
   let state = {};
   let sending = false;
   let later = null;
+  let refused = '';
 
-  function device() {
-    let name = localStorage.getItem('dapt-device');
-    if (!name) {
-      name = crypto.randomUUID().slice(0, 8);
-      localStorage.setItem('dapt-device', name);
-    }
-    return name;
-  }
-  function kept() {
-    return Object.keys(localStorage).filter(function (key) { return key.startsWith(KEPT); })
-      .map(function (key) { return JSON.parse(localStorage.getItem(key)); })
-      .sort(function (a, b) { return a.at - b.at; });
-  }
+  const kept = function () { return window.ticks.kept(base); };
   function line(key) { return make.querySelector('.stops [data-step="' + CSS.escape(key) + '"]'); }
   function lines() { return Array.from(make.querySelectorAll('.stops [data-step]')); }
   function isDone(key) { const at = line(key); return at !== null && at.classList.contains('done'); }
@@ -57,45 +45,37 @@
   }
   function tell() {
     const waiting = kept().length > 0;
-    const words = waiting ? make.dataset.here : navigator.onLine ? make.dataset.everywhere : make.dataset.offline;
+    const sent = navigator.onLine ? make.dataset.everywhere : make.dataset.offline;
+    const words = refused || (waiting ? make.dataset.here : sent);
     if (saved.textContent !== words) saved.textContent = words;
     saved.classList.toggle('waiting', waiting);
+    saved.classList.toggle('refused', refused !== '');
   }
 
-  function sent(said) {
-    return fetch('/token', { cache: 'no-store' }).then(function (answer) {
-      return answer.ok ? answer.text() : Promise.reject(answer.status);
-    }).then(function (token) {
-      return fetch(base + '/ticks', {
-        method: 'POST', headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token },
-        body: JSON.stringify(said)
-      });
-    });
+  // What the server does not want it will not want the next time either; what does not reach it is tried again.
+  function failed(status) {
+    refused = status === 404 ? make.dataset.gone : status >= 400 && status < 500 ? make.dataset.refused : '';
   }
-  function look() { return fetch(base + '/ticks', { cache: 'no-store' }); }
   function send() {
     if (sending) return;
     sending = true;
     clearTimeout(later);
-    const said = kept();
-    (said.length ? sent(said) : look()).then(function (answer) {
-      return answer.ok ? answer.json() : Promise.reject(answer.status);
-    }).then(function (now) {
-      said.forEach(function (tick) { localStorage.removeItem(KEPT + tick.id); });
+    window.ticks.send(base).then(function (now) {
       state = now;
-      sending = false;
+      refused = '';
       show();
-      tell();
-      later = setTimeout(send, kept().length ? 0 : LOOK);
-    }).catch(function () {
+      return kept().length ? 0 : LOOK;
+    }).catch(function (status) {
+      failed(status);
+      return RETRY;
+    }).then(function (wait) {
       sending = false;
       tell();
-      later = setTimeout(send, RETRY);
+      later = setTimeout(send, wait);
     });
   }
   function tick(key, done, passed) {
-    const said = { id: crypto.randomUUID(), key: key, done: done, passed: passed, at: Date.now(), device: device() };
-    localStorage.setItem(KEPT + said.id, JSON.stringify(said));
+    window.ticks.keep(base, key, done, passed);
     show();
     tell();
     send();
@@ -236,6 +216,11 @@
   });
   window.addEventListener('online', send);
   window.addEventListener('offline', tell);
+  // Another tab of this device has ticked something, or sent what this one had kept.
+  window.addEventListener('storage', function () {
+    show();
+    tell();
+  });
 
   // The list as it came tells what stood then.
   lines().forEach(function (each) {

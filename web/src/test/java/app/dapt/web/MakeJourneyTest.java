@@ -129,6 +129,48 @@ class MakeJourneyTest {
         }
     }
 
+    /** What was ticked without the network is sent from whatever page is open when it is back. */
+    @Test
+    void anyPageSendsWhatIsStillKept(Site site) {
+        try (Desk phone = site.copyOf(BENCH)) {
+            String make = make(phone);
+            phone.page().navigate(site.address() + make);
+            ready(phone);
+            phone.page().route("**/ticks", route -> route.abort());
+            phone.page().locator(".done-button").click();
+            assertThat(phone.page().locator(".saved")).containsText("on this device");
+            phone.page().unroute("**/ticks");
+            phone.page().waitForResponse("**/make/ticks", () -> phone.page().navigate(site.address() + "/have"));
+            assertThat(done(site, make)).isEqualTo(1);
+            assertThat(
+                            phone.page()
+                                    .evaluate(
+                                            "() => Object.keys(localStorage).filter(key => key.startsWith('dapt-tick')).length"))
+                    .isEqualTo(0);
+        }
+    }
+
+    @Test
+    void anotherTabFollowsAndACoverThatIsGoneIsSaid(Site site) {
+        try (Desk desk = site.copyOf(BENCH)) {
+            String make = make(desk);
+            desk.page().navigate(site.address() + make);
+            ready(desk);
+            Page other = desk.context().newPage();
+            other.navigate(site.address() + make);
+            other.waitForSelector("#make[data-ready]");
+            other.route("**/ticks", route -> route.abort());
+            desk.page().route("**/ticks", route -> route.abort());
+            desk.page().locator(".done-button").click();
+            assertThat(other.locator(".stops [data-step$='cloth-1/wash']")).hasClass(Pattern.compile("done"));
+            other.close();
+            site.command("update cover set deleted_at = now() where id = " + cover(make));
+            desk.page().unroute("**/ticks");
+            assertThat(desk.page().locator(".saved")).containsText("no longer here");
+            assertThat(line(desk, "cloth-1/wash")).hasClass(Pattern.compile("done"));
+        }
+    }
+
     /** A plan that changes after the cut forgets nothing that was done, and says what has to be done again. */
     @Test
     void whatIsPlannedOtherwiseAfterTheCutIsSaid(Site site) {
