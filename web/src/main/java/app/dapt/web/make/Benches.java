@@ -12,6 +12,7 @@ import app.dapt.web.workroom.WorkStore;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Finds what is made together. */
 @Component
@@ -27,7 +28,8 @@ class Benches {
         this.work = work;
     }
 
-    /** A cover or a set, in the marks of a reader. */
+    /** A cover or a set, in the marks of a reader; all of it as it stands at one moment. */
+    @Transactional(readOnly = true)
     Bench find(String whose, long id, Reader reader) {
         if (!whose.equals("sets")) {
             Cover cover = covers.find(id);

@@ -19,12 +19,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
-/** The next sitting of what was worked on last: of the set it belongs to, where it belongs to one. */
+/** The next sitting of what was worked on last and is not done: of the set it belongs to, where it belongs to one. */
 @Component
 class NextSittings implements NextSitting {
 
     private static final int MOST_STOPS = 3;
+
+    /** Of so many it is looked for something that is left to do. */
+    private static final int MOST_COVERS = 4;
 
     private final Benches benches;
     private final WorkStore work;
@@ -42,8 +46,12 @@ class NextSittings implements NextSitting {
     }
 
     @Override
+    @Transactional(readOnly = true)
     public Optional<Shown> of(Reader reader) {
-        return work.last().flatMap(cover -> sitting(bench(cover, reader), reader));
+        return work.latest(MOST_COVERS).stream()
+                .map(cover -> sitting(bench(cover, reader), reader))
+                .flatMap(Optional::stream)
+                .findFirst();
     }
 
     private Bench bench(long cover, Reader reader) {

@@ -76,10 +76,12 @@ public class WorkStore {
         work.tryFirst(covers.workroom(), set, cover);
     }
 
-    /** The cover that was worked on last. */
+    /** The covers that were worked on last, the latest first, as far as they read. */
     @Transactional(readOnly = true)
-    public Optional<Long> last() {
-        return work.last(covers.workroom());
+    public List<Long> latest(int most) {
+        return work.latest(covers.workroom(), most).stream()
+                .filter(id -> covers.findReadable(id).isPresent())
+                .toList();
     }
 
     /** A cover is cut anew as it is planned now. */
