@@ -129,6 +129,14 @@ public record Contour(List<Point> points) {
         return new Contour(turned);
     }
 
+    /** This outline turned over so that top and bottom change places, about a height. */
+    public Contour upsideDown(double at) {
+        List<Point> turned = new ArrayList<>(
+                points.stream().map(p -> new Point(p.x(), 2 * at - p.y())).toList());
+        Collections.reverse(turned);
+        return new Contour(turned);
+    }
+
     /** What lies in either, as one outline; the larger part where they do not meet. */
     public Contour with(Contour other) {
         return of(polygon().union(other.polygon()));

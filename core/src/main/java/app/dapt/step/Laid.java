@@ -15,14 +15,16 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * One piece where it lies. Wrong side up it is turned over like a page: its right edge lies at the left.
+ * One piece where it lies. Wrong side up it is turned over like a page, so that its right edge lies at the left, or
+ * like the leaf of a calendar, so that its top edge lies at the bottom.
  *
  * @param name      what to call it here
  * @param turn      when it is laid down, counted from one; nought where that is all the same
  * @param rightSide whether its right side is up
+ * @param swapped   wrong side up, the direction in which its edges have changed places
  * @param made      its edges that are hemmed or sewn by now, seen upright and right side up
  */
-public record Laid(Piece piece, Phrase name, int turn, Box box, boolean rightSide, Set<Side> made) {
+public record Laid(Piece piece, Phrase name, int turn, Box box, boolean rightSide, Axis swapped, Set<Side> made) {
 
     public Laid {
         made = Set.copyOf(made);
@@ -31,12 +33,12 @@ public record Laid(Piece piece, Phrase name, int turn, Box box, boolean rightSid
     /** A piece alone, in the top left corner. */
     public static Laid alone(Piece piece, boolean rightSide, Set<Side> made) {
         Box box = Box.of(left(piece, Axis.ACROSS, made), left(piece, Axis.UP_DOWN, made));
-        return new Laid(piece, piece.name(), 0, box, rightSide, made);
+        return new Laid(piece, piece.name(), 0, box, rightSide, Axis.ACROSS, made);
     }
 
     /** This piece by another name. */
     public Laid named(Phrase other) {
-        return new Laid(piece, other, turn, box, rightSide, made);
+        return new Laid(piece, other, turn, box, rightSide, swapped, made);
     }
 
     /** What is left of it in one direction once the edges that are made have taken theirs. */
@@ -50,29 +52,38 @@ public record Laid(Piece piece, Phrase name, int turn, Box box, boolean rightSid
 
     /** This piece, laid down as the first, or the second. */
     public Laid inTurn(int number) {
-        return new Laid(piece, name, number, box, rightSide, made);
+        return new Laid(piece, name, number, box, rightSide, swapped, made);
     }
 
     /** This piece with one more edge made. */
     public Laid having(Side side) {
         Set<Side> more = EnumSet.of(side);
         more.addAll(made);
-        return alone(piece, rightSide, more).at(box.left(), box.top());
+        return alone(piece, rightSide, more).swapping(swapped).at(box.left(), box.top());
     }
 
     /** This piece, its top left corner so far in and down. */
     public Laid at(Length left, Length top) {
-        return new Laid(piece, name, turn, new Box(left, top, box.width(), box.height()), rightSide, made);
+        return within(new Box(left, top, box.width(), box.height()));
     }
 
     /** This piece as large as it is by now, however it was cut. */
     public Laid sized(Length width, Length height) {
-        return new Laid(piece, name, turn, new Box(box.left(), box.top(), width, height), rightSide, made);
+        return within(new Box(box.left(), box.top(), width, height));
+    }
+
+    private Laid within(Box other) {
+        return new Laid(piece, name, turn, other, rightSide, swapped, made);
+    }
+
+    /** This piece turned over so that the edges that face each other in one direction have changed places. */
+    public Laid swapping(Axis way) {
+        return new Laid(piece, name, turn, box, rightSide, way, made);
     }
 
     /** Where an edge of the piece lies now. */
     Side seen(Side side) {
-        return rightSide || side.runs() == Axis.ACROSS ? side : side.opposite();
+        return rightSide || side.runs() == swapped ? side : side.opposite();
     }
 
     /** What lies outside its stitching at an edge, as far as it is not made yet. */
@@ -94,7 +105,8 @@ public record Laid(Piece piece, Phrase name, int turn, Box box, boolean rightSid
     }
 
     private Contour turned(Contour lines) {
-        Contour lying = rightSide ? lines : lines.mirrored(piece.cutWidth().toMm() / 2);
+        double middle = piece.cut(swapped).total().toMm() / 2;
+        Contour lying = rightSide ? lines : swapped == Axis.ACROSS ? lines.mirrored(middle) : lines.upsideDown(middle);
         return lying.moved(box.left().toMm(), box.top().toMm());
     }
 
@@ -139,12 +151,17 @@ public record Laid(Piece piece, Phrase name, int turn, Box box, boolean rightSid
     /** Where a place lies now that was so far from the cut edge at the left. */
     Length across(Length fromLeft) {
         Length at = fromLeft.minus(gone(Side.LEFT));
-        return rightSide ? box.left().plus(at) : box.right().minus(at);
+        return rightSide || swapped == Axis.UP_DOWN
+                ? box.left().plus(at)
+                : box.right().minus(at);
     }
 
     /** Where a place lies now that was so far from the cut edge at the top. */
     Length down(Length fromTop) {
-        return box.top().plus(fromTop).minus(gone(Side.TOP));
+        Length at = fromTop.minus(gone(Side.TOP));
+        return rightSide || swapped == Axis.ACROSS
+                ? box.top().plus(at)
+                : box.bottom().minus(at);
     }
 
     /** What a made edge has taken of the piece. */

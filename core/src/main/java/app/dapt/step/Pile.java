@@ -59,7 +59,8 @@ public record Pile(List<Laid> laid, List<Element> over) {
         return new Pile(laid, all);
     }
 
-    private Laid top() {
+    /** What lies on top. */
+    public Laid top() {
         return laid.get(laid.size() - 1);
     }
 
@@ -77,6 +78,28 @@ public record Pile(List<Laid> laid, List<Element> over) {
         Point begin = level ? new Point(startX + from.toMm(), startY) : new Point(startX, startY + from.toMm());
         Point end = level ? new Point(begin.x() + length.toMm(), startY) : new Point(startX, begin.y() + length.toMm());
         return with(List.of(new Path(Role.TEETH, List.of(begin, end), false)));
+    }
+
+    /** Stitching round a stretch of an edge of the uppermost piece, so far from the edge on both sides of it. */
+    public Pile stitchedRound(Side side, Length from, Length length, Length away) {
+        Line edge = top().inset(Role.SEW, side, Length.ZERO);
+        double out = away.toMm();
+        double begin = from.toMm();
+        double end = from.plus(length).toMm();
+        double x = edge.x1().toMm();
+        double y = edge.y1().toMm();
+        List<Point> round = side.runs() == Axis.ACROSS
+                ? List.of(
+                        new Point(x + begin, y - out),
+                        new Point(x + end, y - out),
+                        new Point(x + end, y + out),
+                        new Point(x + begin, y + out))
+                : List.of(
+                        new Point(x - out, y + begin),
+                        new Point(x + out, y + begin),
+                        new Point(x + out, y + end),
+                        new Point(x - out, y + end));
+        return with(List.of(new Path(Role.SEW, round, true)));
     }
 
     /** An edge of the uppermost piece that is folded in by so much, and again: the folds, and which way. */

@@ -32,6 +32,9 @@ record PileDrawing(Pile pile, List<Laid> laid) {
     /** A corner that is turned back is at most this share of what it is turned back from. */
     private static final double CORNER = 0.08;
 
+    /** A line of words below the drawing takes this part of its longer side. */
+    private static final int LINE = 9;
+
     private static final Length MARK = Length.inches(0, 1, 2);
 
     Sheet sheet() {
@@ -41,12 +44,18 @@ record PileDrawing(Pile pile, List<Laid> laid) {
         }
         elements.addAll(pile.over());
         turnedBack().forEach(elements::add);
-        for (int i = 0; i < laid.size(); i++) {
-            elements.add(label(i));
-        }
         Length width = laid.stream().map(each -> each.box().right()).reduce(Length.ZERO, Length::max);
         Length height = laid.stream().map(each -> each.box().bottom()).reduce(Length.ZERO, Length::max);
-        Length below = laid.size() > 1 ? Length.max(width, height).times(1, 9) : Length.ZERO;
+        Length line = Length.max(width, height).times(1, LINE);
+        Length below = Length.ZERO;
+        for (int i = 0; i < laid.size(); i++) {
+            if (hasRoomForWords(i, line)) {
+                elements.add(label(i));
+            } else {
+                elements.add(new Label(words(laid.get(i)), Length.ZERO, height.plus(below), false, false));
+                below = below.plus(line);
+            }
+        }
         return new Sheet(
                 width, height.plus(below), elements, laid.get(0).outline(), Length.ZERO, false, pile.described());
     }
@@ -173,20 +182,26 @@ record PileDrawing(Pile pile, List<Laid> laid) {
         }
     }
 
-    /** Words on a piece where nothing lies on it, the lowest at its foot or head, whichever is bare. */
-    private Label label(int index) {
-        Laid piece = laid.get(index);
+    /** Whether a piece is not covered by another one, and not too narrow for its words. */
+    private boolean hasRoomForWords(int index, Length line) {
+        boolean covered = index == 0 && laid.size() > 1;
+        return !covered && (laid.size() == 1 || laid.get(index).box().height().atLeast(line.times(2)));
+    }
+
+    private static Phrase words(Laid piece) {
         String side = piece.rightSide() ? "right-side" : "wrong-side";
-        Phrase words = piece.turn() > 0
+        return piece.turn() > 0
                 ? Phrase.of("pile.numbered." + side, piece.turn(), piece.name())
                 : Phrase.of("pile." + side, piece.name());
+    }
+
+    /** Words on a piece where nothing lies on it: at its foot if it lies on two others, else at its head. */
+    private Label label(int index) {
+        Laid piece = laid.get(index);
         Box box = piece.box();
-        if (index == 0 && laid.size() > 1) {
-            return new Label(words, box.left(), box.bottom(), false, false);
-        }
         Length in = Length.max(box.width(), box.height()).times(1, 12);
         return index > 1
-                ? new Label(words, box.left().plus(in), box.bottom().minus(in), true, false)
-                : new Label(words, box.left().plus(in), box.top().plus(in), false, false);
+                ? new Label(words(piece), box.left().plus(in), box.bottom().minus(in), true, false)
+                : new Label(words(piece), box.left().plus(in), box.top().plus(in), false, false);
     }
 }

@@ -26,6 +26,7 @@ import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Side;
 import app.dapt.step.Effort;
+import app.dapt.step.Laid;
 import app.dapt.step.Pile;
 import app.dapt.step.Place;
 import app.dapt.step.Setting.Foot;
@@ -157,10 +158,11 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
                 .along(Effort.BASTE, along)
                 .set(Stitch.BASTE, Foot.PLAIN)
                 .shows(Pile.of(making.work().lying(near, true))
-                        .on(making.work().lying(far, false))
+                        .on(making.work().lying(far, false).swapping(runs.other()))
                         .along(Role.SEW, before.opposite(), zipSeam))
                 .add();
         zip.sewn("zip-centred", far, before.opposite())
+                .shows(zip.centred(joined(making, far, near, false), before.opposite()))
                 .also(near.id())
                 .also("zip")
                 .takes(near, before)
@@ -168,8 +170,21 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
                 .add();
         making.at(Place.HAND, "unpick", far, near)
                 .along(Effort.BASTE, making.back().length())
-                .shows(Pile.of(making.work().lying(far, true)))
+                .shows(joined(making, far, near, true))
                 .add();
+    }
+
+    /** Both panels side by side, the seam between them sewn and pressed open. */
+    private Pile joined(Making making, Piece far, Piece near, boolean rightSide) {
+        Side before = CoverDimensions.before(runs);
+        Laid one = making.work().lying(far, rightSide).having(before.opposite());
+        Laid other = making.work().lying(near, rightSide).having(before);
+        if (stacked()) {
+            return Pile.of(other.at(Length.ZERO, one.box().height())).on(one);
+        }
+        return rightSide
+                ? Pile.of(other.at(one.box().width(), Length.ZERO)).on(one)
+                : Pile.of(other).on(one.at(other.box().width(), Length.ZERO));
     }
 
     @Override

@@ -203,13 +203,12 @@ public record BandedOpening(
                 lower.piece().id());
         fastening.stiffen(making, banding, lower.piece());
         Length along = banding.cut(runs).total();
-        Pile rolled = rolled(making, banding, upper);
         making.at(Place.TABLE, "band-lay", banding, upper)
                 .saying(upper.name())
                 .figure("band-print")
                 .because()
                 .loose()
-                .shows(rolled.pinned(Set.of(edge)).arrow(edge.opposite(), Length.ZERO))
+                .shows(rolled(making, banding, upper))
                 .add();
         making.at(Place.MACHINE, "band-sew", banding, upper)
                 .saying(BAND_SEAM)
@@ -219,7 +218,7 @@ public record BandedOpening(
                 .takes(upper, edge)
                 .takes(banding, edge)
                 .takes(banding, edge.opposite())
-                .shows(rolled.along(Role.SEW, edge, BAND_SEAM))
+                .shows(foldedOver(making, banding).along(Role.SEW, edge, BAND_SEAM))
                 .add();
         making.at(Place.IRON, "band-press", banding, upper)
                 .along(Effort.PRESS, along)
@@ -233,16 +232,34 @@ public record BandedOpening(
         fastening.hold(making, banding, lower.piece());
     }
 
-    /** The band right side up, the panel face down on it, the edge that is sewn level. */
+    /**
+     * The band right side up; the panel face down on it, their raw edges level, and all of it but a strip rolled up.
+     * The arrow takes the band's other edge over the roll.
+     */
     private Pile rolled(Making making, Piece banding, Piece upper) {
-        Laid under = making.work().lying(banding, true);
-        Laid over = making.work().lying(upper, false);
+        Side edge = CoverDimensions.before(runs).opposite();
+        Laid band = making.work().lying(banding, true);
+        Length strip = this.band.times(1, 4);
+        Laid flat = thin(making.work().lying(upper, false).swapping(runs), strip);
+        Laid roll = thin(making.work().lying(upper, true), strip).named(Phrase.of("pile.rolled", upper.name()));
+        Length far = this.band.minus(strip);
+        Length near = far.minus(strip);
+        return Pile.of(band)
+                .arrow(edge.opposite(), strip.times(3, 2))
+                .on(stacked() ? flat.at(Length.ZERO, far) : flat.at(far, Length.ZERO))
+                .pinned(Set.of(edge))
+                .on(stacked() ? roll.at(Length.ZERO, near) : roll.at(near, Length.ZERO));
+    }
+
+    /** As the band lies once its other edge is brought over the roll, raw edges level. */
+    private Pile foldedOver(Making making, Piece banding) {
+        return Pile.of(thin(making.work().lying(banding, false).swapping(runs), this.band.half()));
+    }
+
+    private Laid thin(Laid laid, Length deep) {
         return stacked()
-                ? Pile.of(under.at(
-                                Length.ZERO,
-                                over.box().height().minus(under.box().height())))
-                        .on(over)
-                : Pile.of(under).on(over);
+                ? laid.sized(laid.box().width(), deep)
+                : laid.sized(deep, laid.box().height());
     }
 
     @Override

@@ -2,6 +2,7 @@ package app.dapt.cover.opening;
 
 import app.dapt.cover.decision.Back.Zip;
 import app.dapt.cover.decision.Making;
+import app.dapt.drawing.Box;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -21,6 +22,9 @@ import app.dapt.step.Work.Draft;
  * @param ordinary whether its teeth show
  */
 record ZipSteps(Making making, boolean ordinary) {
+
+    /** How far from the middle of the teeth a centred zip is stitched. */
+    private static final Length FROM_TEETH = Length.inches(0, 1, 4);
 
     /** Half of it is sewn to an edge of a piece. */
     Draft sewn(String does, Piece piece, Side side) {
@@ -42,6 +46,16 @@ record ZipSteps(Making making, boolean ordinary) {
         Length whole = piece.cut(side.runs()).total();
         return pile.zipped(
                 side, piece.edge(side).allowance(), whole.minus(zip.length()).half(), zip.length());
+    }
+
+    /** A whole zip behind an edge of the uppermost piece, stitched all round. */
+    Pile centred(Pile pile, Side side) {
+        Zip zip = making.back().zip().orElseThrow();
+        Box box = pile.top().box();
+        boolean across = side.runs() == Axis.ACROSS;
+        Length along = across ? box.width() : box.height();
+        Length from = along.minus(zip.length()).half();
+        return pile.zipped(side, Length.ZERO, from, zip.length()).stitchedRound(side, from, zip.length(), FROM_TEETH);
     }
 
     /** The seam round the cover is never sewn with the zip shut. */
