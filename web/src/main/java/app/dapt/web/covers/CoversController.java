@@ -280,11 +280,15 @@ class CoversController {
         page.covers().forEach(cover -> progress.of(cover, ticks.getOrDefault(cover.id(), Map.of()), reader)
                 .ifPresent(at -> begun.put(cover.id(), at)));
         model.addAttribute("begun", begun);
-        List<CoverLine> shown = sorting.sorted(page.covers().stream()
-                .map(cover -> lines.of(cover, reader))
-                .filter(line -> !asked.wrong() || line.wrong().isPresent())
-                .filter(line -> !asked.uncut() || isUncut(begun.get(line.id())))
-                .toList());
+        List<CoverLine> shown = sorting.sorted(
+                page.covers().stream()
+                        .map(cover -> lines.of(cover, reader))
+                        .filter(line -> !asked.wrong() || line.wrong().isPresent())
+                        .filter(line -> !asked.uncut() || isUncut(begun.get(line.id())))
+                        .toList(),
+                line -> Optional.ofNullable(begun.get(line.id()))
+                        .map(Progress.At::stage)
+                        .orElse(0));
         List<CoverSet.Line> all = sets.list();
         boolean bySet = sorting == Sorting.SET && asked.isPlain();
         model.addAttribute(

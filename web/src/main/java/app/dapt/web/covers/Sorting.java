@@ -4,6 +4,7 @@ import app.dapt.measure.Phrase;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.ToIntFunction;
 import java.util.stream.Stream;
 
 /** The orders in which the list can stand. */
@@ -11,7 +12,8 @@ enum Sorting {
     SET(Optional.empty()),
     CHANGED(Optional.empty()),
     NAME(Optional.of(Comparator.comparing(CoverLine::name, String.CASE_INSENSITIVE_ORDER))),
-    SIZE(Optional.of(Comparator.comparingDouble(CoverLine::area)));
+    SIZE(Optional.of(Comparator.comparingDouble(CoverLine::area))),
+    STAGE(Optional.empty());
 
     private final Optional<Comparator<CoverLine>> order;
 
@@ -30,8 +32,17 @@ enum Sorting {
                 .orElse(SET);
     }
 
-    /** These lines, which come the last changed first, in this order. */
-    List<CoverLine> sorted(List<CoverLine> lines) {
+    /**
+     * These lines, which come the last changed first, in this order.
+     *
+     * @param stage how far the making of a cover has come
+     */
+    List<CoverLine> sorted(List<CoverLine> lines, ToIntFunction<CoverLine> stage) {
+        if (this == STAGE) {
+            return lines.stream()
+                    .sorted(Comparator.comparingInt(stage).reversed())
+                    .toList();
+        }
         return order.map(by -> lines.stream().sorted(by).toList()).orElse(lines);
     }
 }
