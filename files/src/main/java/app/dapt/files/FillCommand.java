@@ -45,8 +45,7 @@ public final class FillCommand {
             Optional<FilledCover> filled = FilledCover.of(reckoned, FilledCover.FINE);
             double seconds = (System.nanoTime() - start) / 1e9;
             if (filled.isEmpty()) {
-                err.println(
-                        asked.get(0) + ": only rectangular and round covers with plain corners can be filled so far");
+                err.println(asked.get(0) + ": a cover whose two sides are not alike cannot be filled");
                 return 2;
             }
             if (obj) {

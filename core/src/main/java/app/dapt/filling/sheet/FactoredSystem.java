@@ -1,6 +1,7 @@
 package app.dapt.filling.sheet;
 
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.function.IntPredicate;
 import org.ejml.data.DMatrixRMaj;
 import org.ejml.data.DMatrixSparseCSC;
@@ -26,26 +27,26 @@ final class FactoredSystem {
      * @throws IllegalArgumentException where the rest is not positive definite
      */
     FactoredSystem(SparseRows matrix, IntPredicate fixed) {
-        number = new int[matrix.size()];
+        number = Ordering.of(matrix, fixed);
+        int[] unknowns = new int[number.length];
         int free = 0;
         for (int i = 0; i < number.length; i++) {
-            number[i] = fixed.test(i) ? -1 : free++;
+            if (number[i] >= 0) {
+                unknowns[number[i]] = i;
+                free++;
+            }
         }
         DMatrixSparseCSC columns = new DMatrixSparseCSC(free, free, matrix.entries());
         int at = 0;
-        for (int i = 0; i < number.length; i++) {
-            if (number[i] < 0) {
-                continue;
-            }
+        for (int column = 0; column < free; column++) {
             // Symmetric: what stands in a row stands in the column of the same number.
-            for (Map.Entry<Integer, Double> entry : matrix.row(i).entrySet()) {
-                int row = number[entry.getKey()];
-                if (row >= 0) {
-                    columns.nz_rows[at] = row;
-                    columns.nz_values[at++] = entry.getValue();
-                }
+            TreeMap<Integer, Double> entries = new TreeMap<>();
+            matrix.row(unknowns[column]).forEach((other, value) -> entries.put(number[other], value));
+            for (Map.Entry<Integer, Double> entry : entries.tailMap(0).entrySet()) {
+                columns.nz_rows[at] = entry.getKey();
+                columns.nz_values[at++] = entry.getValue();
             }
-            columns.col_idx[number[i] + 1] = at;
+            columns.col_idx[column + 1] = at;
         }
         columns.nz_length = at;
         columns.indicesSorted = true;

@@ -1,5 +1,8 @@
 package app.dapt.filling.sheet;
 
+import app.dapt.filling.sheet.Mesh.Part;
+import java.util.Arrays;
+
 /**
  * A sheet once it is filled.
  *
@@ -23,8 +26,11 @@ public record FilledSheet(
         return 2 * highest;
     }
 
-    /** Straight across from seam to seam along y = 0. */
+    /** Straight across from seam to seam along y = 0; of a half, from its farthest left to its farthest right. */
     public double across() {
+        if (mesh.part() == Part.HALF) {
+            return 2 * Arrays.stream(x).max().orElseThrow();
+        }
         double widest = 0;
         for (int i = 0; i < mesh.vertices(); i++) {
             if (mesh.mirrorY()[i] && mesh.seam()[i]) {
@@ -34,8 +40,11 @@ public record FilledSheet(
         return widest;
     }
 
-    /** Straight across from seam to seam along x = 0. */
+    /** Straight across from seam to seam along x = 0; of a half, from its lowest to its highest. */
     public double upDown() {
+        if (mesh.part() == Part.HALF) {
+            return Arrays.stream(y).max().orElseThrow() - Arrays.stream(y).min().orElseThrow();
+        }
         double tallest = 0;
         for (int i = 0; i < mesh.vertices(); i++) {
             if (mesh.mirrorX()[i] && mesh.seam()[i]) {

@@ -13,17 +13,36 @@ import java.util.List;
  * @param corners of each triangle, three vertices
  * @param seam    which vertices lie on the seam, whose height is nought
  * @param mirrorX which lie on the mirror x = 0
- * @param mirrorY which lie on the mirror y = 0
- * @param copies  how many such parts make the casing, top and bottom
+ * @param mirrorY which lie on the mirror y = 0; on a half, the one vertex that is held so that it does not drift
+ * @param part    of the top
  */
 public record Mesh(
-        double[] x, double[] y, int[] corners, boolean[] seam, boolean[] mirrorX, boolean[] mirrorY, int copies) {
+        double[] x, double[] y, int[] corners, boolean[] seam, boolean[] mirrorX, boolean[] mirrorY, Part part) {
+
+    /** How much of the top a mesh is. */
+    public enum Part {
+        /** What lies right of x = 0. */
+        HALF(4),
+        /** What lies right of x = 0 and above y = 0. */
+        QUARTER(8);
+
+        private final int copies;
+
+        Part(int copies) {
+            this.copies = copies;
+        }
+    }
 
     private static final double HAIR = 1e-9;
 
     /** How many vertices it has. */
     public int vertices() {
         return x.length;
+    }
+
+    /** How many such parts make the casing, top and bottom. */
+    public int copies() {
+        return part.copies;
     }
 
     /** How many triangles. */
@@ -38,35 +57,54 @@ public record Mesh(
      * @param perHalf cells along half its width
      */
     public static Mesh rectangle(double height, int perHalf) {
-        if (perHalf < 2 || !(height >= 1)) {
+        return chambers(1, height, 1, perHalf);
+    }
+
+    /**
+     * A quarter of a rectangle that is sewn through along upright lines, which lie evenly.
+     *
+     * @param width    of one chamber; it or the height is one, the other at least one
+     * @param chambers how many lie beside each other
+     * @param perHalf  cells along half a length of one
+     */
+    public static Mesh chambers(double width, double height, int chambers, int perHalf) {
+        if (perHalf < 2 || chambers < 1 || !(Math.min(width, height) >= 1 - HAIR)) {
             throw new IllegalArgumentException("a rectangle has at least two cells to its half width");
         }
+        int half = Math.toIntExact(Math.round(perHalf * width));
         int rows = Math.toIntExact(Math.round(perHalf * height));
-        int wide = perHalf + 1;
+        int columns = chambers * half;
+        int wide = columns + 1;
         int count = wide * (rows + 1);
+        // Counted from the mirror, a chamber ends after every two halves; of an odd number one lies across the mirror.
+        int first = chambers % 2 == 0 ? 0 : half;
         double[] x = new double[count];
         double[] y = new double[count];
         boolean[] seam = new boolean[count];
         for (int row = 0; row <= rows; row++) {
             for (int column = 0; column < wide; column++) {
                 int at = row * wide + column;
-                x[at] = 0.5 * column / perHalf;
+                x[at] = 0.5 * width * column / half;
                 y[at] = 0.5 * height * row / rows;
-                seam[at] = column == perHalf || row == rows;
+                seam[at] = row == rows || column >= first && (column - first) % (2 * half) == 0;
             }
         }
         List<int[]> triangles = new ArrayList<>();
         for (int row = 0; row < rows; row++) {
-            for (int column = 0; column < perHalf; column++) {
+            for (int column = 0; column < columns; column++) {
                 int at = row * wide + column;
                 int above = at + wide;
-                // Counted from the seam corner, whose own cell is cut from the corner inwards.
-                boolean towardsCorner = (perHalf - column + rows - row) % 2 == 0;
-                triangles.add(towardsCorner ? new int[] {at, at + 1, above + 1} : new int[] {at, at + 1, above});
-                triangles.add(towardsCorner ? new int[] {at, above + 1, above} : new int[] {at + 1, above + 1, above});
+                int fromLeft = Math.floorMod(column - first, 2 * half);
+                boolean seamAtRight = fromLeft >= half;
+                int fromSeam = seamAtRight ? 2 * half - 1 - fromLeft : fromLeft;
+                // Counted from the chamber's seam corner, whose own cell is cut from the corner inwards.
+                boolean towardsCorner = (fromSeam + rows - 1 - row) % 2 == 0;
+                boolean rising = towardsCorner == seamAtRight;
+                triangles.add(rising ? new int[] {at, at + 1, above + 1} : new int[] {at, at + 1, above});
+                triangles.add(rising ? new int[] {at, above + 1, above} : new int[] {at + 1, above + 1, above});
             }
         }
-        return mirrored(x, y, triangles, seam);
+        return quarter(x, y, triangles, seam);
     }
 
     /** A quarter of a disc of diameter one: ring i has 2i segments. */
@@ -96,7 +134,7 @@ public record Mesh(
             inner = next;
             next += segments + 1;
         }
-        return mirrored(x, y, triangles, seam);
+        return quarter(x, y, triangles, seam);
     }
 
     /** Triangles between two rings, the one with the shorter way to go on going on. */
@@ -116,15 +154,21 @@ public record Mesh(
         }
     }
 
-    private static Mesh mirrored(double[] x, double[] y, List<int[]> triangles, boolean[] seam) {
-        boolean[] mirrorX = new boolean[x.length];
-        boolean[] mirrorY = new boolean[x.length];
-        for (int i = 0; i < x.length; i++) {
-            mirrorX[i] = Math.abs(x[i]) < HAIR;
-            mirrorY[i] = Math.abs(y[i]) < HAIR;
+    private static Mesh quarter(double[] x, double[] y, List<int[]> triangles, boolean[] seam) {
+        return new Mesh(x, y, flat(triangles), seam, nought(x), nought(y), Part.QUARTER);
+    }
+
+    static int[] flat(List<int[]> triangles) {
+        return triangles.stream().flatMapToInt(Arrays::stream).toArray();
+    }
+
+    /** Which of these are nought. */
+    static boolean[] nought(double[] values) {
+        boolean[] nought = new boolean[values.length];
+        for (int i = 0; i < values.length; i++) {
+            nought[i] = Math.abs(values[i]) < HAIR;
         }
-        int[] corners = triangles.stream().flatMapToInt(Arrays::stream).toArray();
-        return new Mesh(x, y, corners, seam, mirrorX, mirrorY, 8);
+        return nought;
     }
 
     /** Whether a coordinate of a vertex cannot move: nought for x, one for y, two for z. */
