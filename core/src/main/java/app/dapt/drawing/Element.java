@@ -1,5 +1,6 @@
 package app.dapt.drawing;
 
+import app.dapt.cloth.Motif;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -129,6 +130,35 @@ public sealed interface Element {
                     .<Element>map(path -> new Trim(look, path, deep, material))
                     .toList();
         }
+    }
+
+    /** Areas with one paint, in millimetres. */
+    record Area(List<List<Point>> outlines, Paint paint) implements Element {}
+
+    /** What an area is painted with. */
+    sealed interface Paint {
+
+        /** The ground of a cloth. */
+        record Ground(Material material, boolean rightSide) implements Paint {}
+
+        /**
+         * What is printed on a cloth.
+         *
+         * @param stroke how wide a line of it is, in millimetres; nought where it fills the area
+         */
+        record Printed(Material material, Motif.Ink ink, double opacity, double stroke) implements Paint {}
+
+        /** Light on what lies below, where it is positive, or shade, up to one. */
+        record Tone(double light) implements Paint {}
+
+        /** A trim that stands out beyond the cover. */
+        record Trimming(Material material) implements Paint {}
+
+        /** What is seen through a gap. */
+        record Gap() implements Paint {}
+
+        /** The soft shadow that a thing casts on what it lies on. */
+        record Cast() implements Paint {}
     }
 
     /** A stretch to point at that is not cloth of its own. */

@@ -79,11 +79,15 @@ public record Contour(List<Point> points) {
      * and Hodgman, 1974): what falls apart stays joined by lines that enclose nothing.
      */
     public double areaWithin(double left, double top, double right, double bottom) {
+        return clippedTo(left, top, right, bottom).area();
+    }
+
+    /** What of it lies in a rectangle, clipped as for {@link #areaWithin}. */
+    public Contour clippedTo(double left, double top, double right, double bottom) {
         return clipped(p -> p.x() - left)
                 .clipped(p -> right - p.x())
                 .clipped(p -> p.y() - top)
-                .clipped(p -> bottom - p.y())
-                .area();
+                .clipped(p -> bottom - p.y());
     }
 
     /** What lies on the side of a line where a distance from it is not negative. */

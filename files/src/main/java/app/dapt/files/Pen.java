@@ -19,6 +19,8 @@ public record Pen(double scale) {
     /** A point that lies no farther than this from the line between its neighbours, in user units, is not missed. */
     private static final double UNSEEN = .2;
 
+    private static final int TENTHS = 10;
+
     /** Outlines with fewer corners are drawn as they are. */
     private static final int FEW = 8;
 
@@ -52,16 +54,42 @@ public record Pen(double scale) {
 
     /** A line through points in millimetres, but for those that nobody would miss at this scale. */
     String path(List<Point> points, boolean closed) {
-        List<Point> shown = closed && points.size() > FEW
+        StringBuilder path = new StringBuilder();
+        for (Point point : seen(points, closed)) {
+            path.append(path.isEmpty() ? "M" : "L").append(at(mm(point.x()), mm(point.y())));
+        }
+        return path.isEmpty() ? "M0 0" : path + (closed ? "Z" : "");
+    }
+
+    private List<Point> seen(List<Point> points, boolean closed) {
+        return closed && points.size() > FEW
                 ? new Contour(points)
                         .simplified(UNSEEN * MM_TO_THE_INCH / scale)
                         .points()
                 : points;
+    }
+
+    /** A line through points in millimetres, to a tenth of a user unit and each from the one before, to be short. */
+    String drawn(List<Point> points, boolean closed) {
         StringBuilder path = new StringBuilder();
-        for (Point point : shown) {
-            path.append(path.isEmpty() ? "M" : "L").append(at(mm(point.x()), mm(point.y())));
+        long x = 0;
+        long y = 0;
+        for (Point point : seen(points, closed)) {
+            long toX = Math.round(mm(point.x()) * TENTHS);
+            long toY = Math.round(mm(point.y()) * TENTHS);
+            if (path.isEmpty()) {
+                path.append('M').append(tenths(toX)).append(' ').append(tenths(toY));
+            } else if (toX != x || toY != y) {
+                path.append('l').append(tenths(toX - x)).append(' ').append(tenths(toY - y));
+            }
+            x = toX;
+            y = toY;
         }
-        return path.isEmpty() ? "M0 0" : path + (closed ? "Z" : "");
+        return closed ? path.append('Z').toString() : path.toString();
+    }
+
+    private static String tenths(long count) {
+        return count % TENTHS == 0 ? String.valueOf(count / TENTHS) : Markup.number((double) count / TENTHS);
     }
 
     /** A straight line, its ends in user units. */

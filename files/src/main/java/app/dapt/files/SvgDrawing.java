@@ -5,7 +5,9 @@ import app.dapt.cover.decision.Cloths;
 import app.dapt.cover.drawing.EdgeOn;
 import app.dapt.drawing.Box;
 import app.dapt.drawing.Element;
+import app.dapt.drawing.Element.Area;
 import app.dapt.drawing.Element.Label;
+import app.dapt.drawing.Element.Paint;
 import app.dapt.drawing.Element.Line;
 import app.dapt.drawing.Element.Note;
 import app.dapt.drawing.Element.Part;
@@ -112,6 +114,8 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
                 || element instanceof Ring
                 || element instanceof Shade
                 || element instanceof Zone
+                || element instanceof Area area
+                        && !(area.paint() instanceof Paint.Cast || area.paint() instanceof Paint.Trimming)
                 || element instanceof Line;
     }
 
@@ -222,6 +226,8 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
             stuff(svg, stuff);
         } else if (element instanceof Patch patch) {
             patch(svg, patch);
+        } else if (element instanceof Area area) {
+            area(svg, area);
         } else if (element instanceof Turning turning) {
             box(
                     svg,
@@ -338,6 +344,39 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
         if (stuff.part() != Part.NONE) {
             box(svg, stuff.box(), "class", "zone part-" + Phrase.code(stuff.part()), "data-piece", stuff.piece());
         }
+    }
+
+    private void area(Markup svg, Area area) {
+        StringBuilder path = new StringBuilder();
+        area.outlines().forEach(outline -> path.append(pen.drawn(outline, !isLine(area.paint()))));
+        if (path.isEmpty()) {
+            return;
+        }
+        Paint paint = area.paint();
+        if (paint instanceof Paint.Ground ground) {
+            svg.empty("path", "fill", cloths.of(ground.material()).colour(), "d", path);
+            if (!ground.rightSide()) {
+                svg.empty("path", "class", "wrong-side", "d", path);
+            }
+        } else if (paint instanceof Paint.Trimming trimming) {
+            svg.empty("path", "class", "trim-band", "fill", cloths.of(trimming.material()).colour(), "d", path);
+        } else if (paint instanceof Paint.Printed printed) {
+            String ink = new Swatch(cloths.of(printed.material()), pen.scale()).ink(printed.ink());
+            if (isLine(paint)) {
+                double thick = Math.max(.4, pen.mm(printed.stroke()));
+                svg.empty("path", "fill", "none", "stroke", ink, "stroke-width", thick, "d", path);
+            } else {
+                svg.empty("path", "fill", ink, "fill-opacity", printed.opacity(), "d", path);
+            }
+        } else if (paint instanceof Paint.Tone tone) {
+            svg.empty("path", "class", tone.light() > 0 ? "lit" : "dim", "fill-opacity", Math.abs(tone.light()), "d", path);
+        } else {
+            svg.empty("path", "class", paint instanceof Paint.Gap ? "gap" : "cast", "d", path);
+        }
+    }
+
+    private static boolean isLine(Paint paint) {
+        return paint instanceof Paint.Printed printed && printed.stroke() > 0;
     }
 
     private void patch(Markup svg, Patch patch) {

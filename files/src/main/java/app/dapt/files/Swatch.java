@@ -1,7 +1,10 @@
 package app.dapt.files;
 
 import app.dapt.cloth.Cloth;
+import app.dapt.cloth.Motif;
+import app.dapt.cloth.Motif.Ink;
 import app.dapt.cloth.Photo;
+import app.dapt.cloth.Print;
 import app.dapt.cloth.Repeat;
 import app.dapt.measure.Length;
 
@@ -13,6 +16,7 @@ import app.dapt.measure.Length;
 public record Swatch(Cloth cloth, double scale) {
 
     private static final String CHALK = "#f4f5f1";
+    private static final String NAVY = "#1e3355";
     private static final String WELD = "#e2b93b";
 
     /** Writes the pattern under this name as it lies on the cloth. */
@@ -68,13 +72,10 @@ public record Swatch(Cloth cloth, double scale) {
         svg.empty("rect", "width", wide, "height", high, "fill", cloth.colour());
         // Prints are drawn on a square and stretched to the cloth's own repeat.
         svg.open("g", "transform", "scale(1 " + Markup.number(high / wide) + ")");
-        switch (cloth.print()) {
-            case PLAIN -> plain(svg, wide);
-            case STRIPE -> stripe(svg, wide);
-            case CHECK -> check(svg, wide);
-            case SPRIG -> sprig(svg, wide / 24);
-            case SAIL -> sail(svg, wide / 64);
+        if (cloth.print() == Print.PLAIN) {
+            svg.empty("path", "d", "M0 .5H" + Markup.number(wide), "stroke", ink(Ink.ACCENT), "stroke-opacity", ".07");
         }
+        cloth.print().motifs().forEach(motif -> motif(svg, motif, wide));
         svg.close("g").close("pattern");
     }
 
@@ -115,81 +116,27 @@ public record Swatch(Cloth cloth, double scale) {
         return cloth.repeat().orElseGet(() -> new Repeat(Length.nearInches(4 / scale), Length.nearInches(4 / scale)));
     }
 
-    private void plain(Markup svg, double r) {
-        svg.empty("path", "d", "M0 .5H" + Markup.number(r), "stroke", accent(), "stroke-opacity", ".07");
-    }
-
-    private void stripe(Markup svg, double r) {
-        svg.empty("rect", "x", r * .62, "width", r * .2, "height", r, "fill", accent());
-        svg.empty("rect", "x", r * .9, "width", r * .035, "height", r, "fill", WELD);
-    }
-
-    private void check(Markup svg, double r) {
-        for (String band : new String[] {"x", "y"}) {
-            svg.empty(
-                    "rect",
-                    band,
-                    r / 2,
-                    band.equals("x") ? "width" : "height",
-                    r / 2,
-                    band.equals("x") ? "height" : "width",
-                    r,
-                    "fill",
-                    accent(),
-                    "fill-opacity",
-                    ".45");
+    private void motif(Markup svg, Motif motif, double wide) {
+        StringBuilder path = new StringBuilder();
+        motif.points()
+                .forEach(point -> path.append(path.isEmpty() ? "M" : "L")
+                        .append(Markup.number(point[0] * wide))
+                        .append(' ')
+                        .append(Markup.number(point[1] * wide)));
+        if (motif.stroke() > 0) {
+            svg.empty("path", "d", path, "fill", "none", "stroke", ink(motif.ink()), "stroke-width", motif.stroke() * wide);
+        } else {
+            svg.empty("path", "d", path + "Z", "fill", ink(motif.ink()), "fill-opacity", motif.opacity());
         }
     }
 
-    /** A leafy stalk, growing upwards. */
-    private void sprig(Markup svg, double u) {
-        svg.open("g", "transform", "scale(" + Markup.number(u) + ")", "fill", accent());
-        for (String at : new String[] {"translate(0 0)", "translate(12 12)", "translate(-12 12)"}) {
-            svg.empty(
-                    "path",
-                    "transform",
-                    at,
-                    "d",
-                    "M11.6 11V5h.8v6zM12 6.5C9 6.500 8.500 4 8.500 3 11 3 12 4.500 12 6.500zM12 5"
-                            + "C12 3 13 1.500 15.500 1.500 15.500 4 14 5 12 5zM12 9.500C9.500 9.500 9 8 9 7 11 7 12 8 "
-                            + "12 9.500z");
-        }
-        svg.close("g");
-    }
-
-    /** A lugger under sail, afloat. */
-    private void sail(Markup svg, double u) {
-        svg.open("g", "transform", "scale(" + Markup.number(u) + ")");
-        svg.empty(
-                "path",
-                "fill",
-                CHALK,
-                "fill-opacity",
-                luminance() > .6 ? "1" : ".92",
-                "stroke",
-                accent(),
-                "stroke-width",
-                "1",
-                "d",
-                "M30 10 L30 40 L12 40 Q26 28 30 10z M34 6 L52 40 L34 40z");
-        svg.empty("path", "fill", WELD, "d", "M34 6 L34 1 L42 3.500z");
-        svg.empty("path", "fill", accent(), "d", "M8 44 H56 Q52 54 44 54 H20 Q11 53 8 44z");
-        svg.empty(
-                "path",
-                "fill",
-                "none",
-                "stroke",
-                accent(),
-                "stroke-width",
-                "1.5",
-                "d",
-                "M2 58 q5 -3 10 0 t10 0 t10 0 t10 0 t10 0 t10 0");
-        svg.close("g");
-    }
-
-    /** Light on a dark ground, dark on a light one. */
-    private String accent() {
-        return luminance() > .45 ? "#1e3355" : CHALK;
+    /** The colour of an ink on this cloth: what is to be told from the ground is light on dark, dark on light. */
+    String ink(Ink ink) {
+        return switch (ink) {
+            case ACCENT -> luminance() > .45 ? NAVY : CHALK;
+            case YELLOW -> WELD;
+            case CHALK -> CHALK;
+        };
     }
 
     private double luminance() {

@@ -10,6 +10,7 @@ import app.dapt.filling.sheet.SheetSolver.Stiffness;
 import app.dapt.filling.sheet.Surface;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
 import app.dapt.piece.Contour;
 import java.util.ArrayList;
 import java.util.List;
@@ -33,6 +34,9 @@ public record FilledCover(FilledSheet sheet, double width, int chambers, double 
 
     /** Fewer along half a width show no shape. */
     private static final int FEWEST = 4;
+
+    /** A form that is longer for its width than its cover by more than this lies in it as nobody reckons. */
+    private static final double OTHER_PROPORTIONS = 1.15;
 
     private static final double MOST_VERTICES = 1500;
     private static final double MM3_TO_CM3 = 1000;
@@ -101,6 +105,24 @@ public record FilledCover(FilledSheet sheet, double width, int chambers, double 
         return Optional.of(Math.min(cells, most)).filter(fit -> fit >= FEWEST);
     }
 
+    /** Why a cover cannot be filled truly; nothing where it can. */
+    public static Optional<Phrase> whyNot(Reckoned cover) {
+        Length across = cover.form().across().flat();
+        Length upDown = cover.form().upDown().flat();
+        double form = across.over(upDown);
+        double outer = cover.finished(Axis.ACROSS).over(cover.finished(Axis.UP_DOWN));
+        boolean alike = Math.max(form / outer, outer / form) < OTHER_PROPORTIONS;
+        if (cover.plan().shape().isRectangular() && !alike) {
+            return Optional.of(Phrase.of(
+                    "filled.other-proportions",
+                    across,
+                    upDown,
+                    cover.finished(Axis.ACROSS),
+                    cover.finished(Axis.UP_DOWN)));
+        }
+        return empty(cover, FEWEST).isPresent() ? Optional.empty() : Optional.of(Phrase.of("filled.not-drawn"));
+    }
+
     /** A cover with its form in it. */
     public static Optional<FilledCover> of(Reckoned cover, int cells) {
         return empty(cover, cells).map(empty -> empty.filled(cover.fullness().ratio(), empty.greatest()));
@@ -163,6 +185,15 @@ public record FilledCover(FilledSheet sheet, double width, int chambers, double 
             widest = Math.max(widest, 2 * sheet.x()[i]);
         }
         return (widest - sheet.across()) / 2 * width;
+    }
+
+    /** From corner to corner of a rectangle, in millimetres; of another outline, twice as far as it reaches. */
+    public double diagonal() {
+        double farthest = 0;
+        for (int i = 0; i < sheet.mesh().vertices(); i++) {
+            farthest = Math.max(farthest, Math.hypot(sheet.x()[i], sheet.y()[i]));
+        }
+        return 2 * farthest * width;
     }
 
     /** All of its front, in millimetres. */

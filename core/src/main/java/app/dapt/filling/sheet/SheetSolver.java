@@ -1,6 +1,7 @@
 package app.dapt.filling.sheet;
 
 import java.util.Map;
+import java.util.concurrent.CancellationException;
 
 /**
  * Fills a flat casing: the shape of a sheet that may shorten but not stretch, under pressure. An alternating direction
@@ -134,6 +135,9 @@ public final class SheetSolver {
         boolean settled = false;
         while (step < MOST_STEPS && !settled) {
             step++;
+            if (Thread.currentThread().isInterrupted()) {
+                throw new CancellationException("nobody waits for this shape");
+            }
             double[][] load = volumeGradient();
             double here = volume();
             double[][] relaxed = relaxed();

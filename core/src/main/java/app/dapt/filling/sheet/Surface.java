@@ -35,8 +35,9 @@ public final class Surface {
      *
      * @param place  where it is
      * @param normal of the front there, one long
+     * @param inside whether it lies inside the seam
      */
-    public record On(double[] place, double[] normal) {}
+    public record On(double[] place, double[] normal, boolean inside) {}
 
     /** The front of a sheet, a unit of its being so long. */
     public Surface(FilledSheet sheet, double unit) {
@@ -94,7 +95,7 @@ public final class Surface {
 
     /** A point of the front and the way its cloth faces. */
     public On on(int point) {
-        return new On(places.get(point), normals[point]);
+        return new On(places.get(point), normals[point], true);
     }
 
     /** The triangles of the front, counter-clockwise as seen from before it. */
@@ -222,7 +223,7 @@ public final class Surface {
             }
         }
         scale(normal);
-        return new On(place, normal);
+        return new On(place, normal, true);
     }
 
     private On outside(double x, double y) {
@@ -258,6 +259,6 @@ public final class Surface {
         double sin = Math.sin(turned);
         double x = a[0] + share * (b[0] - a[0]) + cos * offX - sin * offY;
         double y = a[1] + share * (b[1] - a[1]) + sin * offX + cos * offY;
-        return new On(new double[] {x, y, 0}, new double[] {0, 0, 1});
+        return new On(new double[] {x, y, 0}, new double[] {0, 0, 1}, false);
     }
 }

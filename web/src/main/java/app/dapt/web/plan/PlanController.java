@@ -14,6 +14,7 @@ import app.dapt.web.Reader;
 import app.dapt.web.Redirect;
 import app.dapt.web.Wording;
 import app.dapt.web.workroom.CannotKeep;
+import app.dapt.web.filled.FilledController;
 import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.Stale;
@@ -47,9 +48,11 @@ class PlanController {
     private final CoverStore store;
     private final Wording wording;
     private final ClothNeeds needs;
+    private final FilledController filled;
 
-    PlanController(CoverStore store, Wording wording, ClothNeeds needs) {
+    PlanController(CoverStore store, Wording wording, ClothNeeds needs, FilledController filled) {
         this.store = store;
+        this.filled = filled;
         this.wording = wording;
         this.needs = needs;
     }
@@ -199,6 +202,10 @@ class PlanController {
                         gesture,
                         asked.view(),
                         before));
+        if (asked.view().equals("filled") && slip.isEmpty()) {
+            model.addAttribute("filled", filled.first(cover.id(), reckoned, words));
+        }
+        model.addAttribute("id", cover.id());
         return reckoned;
     }
 }

@@ -48,7 +48,7 @@ import java.util.stream.Stream;
  * @param entries what stands in its fields
  * @param gesture names what is done while that slip is open
  * @param before  the cover as it was when the slip was opened; nothing while nothing was changed in it
- * @param view    what lies on the table: {@code sewn}, {@code pieces} or {@code fits}
+ * @param view    what lies on the table: {@code sewn}, {@code filled}, {@code pieces} or {@code fits}
  */
 public record PlanPage(
         Cover cover,
@@ -74,7 +74,7 @@ public record PlanPage(
     private static final double BIAS = 300;
 
     /** The views of the table. */
-    static final List<String> VIEWS = List.of("sewn", "pieces", "fits");
+    static final List<String> VIEWS = List.of("sewn", "filled", "pieces", "fits");
 
     /** One line of a sum, and what it lights up. */
     public record Line(String label, String amount, String part) {}

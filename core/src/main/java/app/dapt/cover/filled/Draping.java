@@ -1,0 +1,129 @@
+package app.dapt.cover.filled;
+
+import app.dapt.cover.filled.Regions.Corner;
+import app.dapt.filling.sheet.Surface;
+import app.dapt.filling.sheet.Surface.On;
+import app.dapt.piece.Contour.Point;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Takes what is drawn on one side of a flat cover to where it is seen once the cover is filled. Drawn in millimetres from
+ * the top left corner of the finished cover, the back as seen from behind; seen in millimetres from the cover's middle,
+ * downwards.
+ *
+ * @param back   whether it is the back that is drawn on
+ * @param width  of the finished cover, with its flange
+ * @param height of it
+ * @param flanged whether there is cloth outside the seam
+ * @param step   how long a straight line may be and still be drawn with its ends alone
+ */
+record Draping(Surface surface, View view, boolean back, double width, double height, boolean flanged, double step) {
+
+    /** What turns away by so little is still seen at the cover's edge. */
+    private static final double HORIZON = -0.02;
+
+    private static final int FACING = 0;
+    private static final int INSIDE = 1;
+
+    /** A place of the cloth. */
+    private Corner seen(On on) {
+        double[] place = view.seen(turned(on.place()));
+        return new Corner(place[0], -place[1], new double[] {facing(on), on.inside() ? 1 : 0});
+    }
+
+    /** How much the cloth faces us: one where it does squarely, below nought where it faces away. */
+    private double facing(On on) {
+        return view.seen(turned(on.normal()))[2];
+    }
+
+    private double[] turned(double[] vector) {
+        return back ? new double[] {vector[0], vector[1], -vector[2]} : vector;
+    }
+
+    private On on(Point flat) {
+        double across = flat.x() - width / 2;
+        return surface.at(back ? -across : across, height / 2 - flat.y());
+    }
+
+    /** Where a point is seen; its value says how much it faces us. */
+    Corner seen(Point flat) {
+        return seen(on(flat));
+    }
+
+    /** The triangles of this side as they are seen: how much they face us, then how much light they have. */
+    List<Corner[]> triangles(Light light) {
+        Corner[] corners = new Corner[surface.size()];
+        for (int i = 0; i < corners.length; i++) {
+            On on = surface.on(i);
+            double[] place = view.seen(turned(on.place()));
+            double lit = light.on(view.seen(turned(on.normal())));
+            corners[i] = new Corner(place[0], -place[1], new double[] {facing(on), lit});
+        }
+        return surface.triangles().stream()
+                .map(triangle -> new Corner[] {corners[triangle[0]], corners[triangle[1]], corners[triangle[2]]})
+                .toList();
+    }
+
+    /** The outlines of an area as far as it is seen; a wide one in strips, as its far side may lie behind the horizon. */
+    List<List<Point>> box(double left, double top, double right, double bottom) {
+        int strips = view == View.FRONT || view == View.BACK ? 1 : Math.max(1, (int) Math.ceil((right - left) / step));
+        List<List<Point>> areas = new ArrayList<>();
+        for (int i = 0; i < strips; i++) {
+            double from = left + (right - left) * i / strips;
+            double to = left + (right - left) * (i + 1) / strips;
+            areas.addAll(area(
+                    List.of(new Point(from, top), new Point(to, top), new Point(to, bottom), new Point(from, bottom))));
+        }
+        return areas;
+    }
+
+    /** The outline of a small area as far as it is seen. */
+    List<List<Point>> area(List<Point> polygon) {
+        List<Corner> corners = new ArrayList<>();
+        for (int i = 0; i < polygon.size(); i++) {
+            along(polygon.get(i), polygon.get((i + 1) % polygon.size()), corners);
+        }
+        List<Corner> kept = Regions.clipped(corners, FACING, HORIZON);
+        return kept.size() < 3
+                ? List.of()
+                : List.of(kept.stream().map(corner -> new Point(corner.x(), corner.y())).toList());
+    }
+
+    /** The stretches of a line that are seen. */
+    List<List<Point>> line(List<Point> line, boolean closed) {
+        List<Corner> corners = new ArrayList<>();
+        for (int i = 0; i < line.size() - (closed ? 0 : 1); i++) {
+            along(line.get(i), line.get((i + 1) % line.size()), corners);
+        }
+        corners.add(seen(line.get(closed ? 0 : line.size() - 1)));
+        List<List<Point>> stretches = new ArrayList<>();
+        List<Point> stretch = new ArrayList<>();
+        for (Corner corner : corners) {
+            if (corner.values()[FACING] >= HORIZON && (flanged || corner.values()[INSIDE] > 0)) {
+                stretch.add(new Point(corner.x(), corner.y()));
+            } else {
+                keep(stretch, stretches);
+                stretch = new ArrayList<>();
+            }
+        }
+        keep(stretch, stretches);
+        return stretches;
+    }
+
+    private static void keep(List<Point> stretch, List<List<Point>> stretches) {
+        if (stretch.size() > 1) {
+            stretches.add(List.copyOf(stretch));
+        }
+    }
+
+    /** The points from one to the other, the other left out. */
+    private void along(Point from, Point to, List<Corner> into) {
+        int parts = Math.max(1, (int) Math.ceil(Math.hypot(to.x() - from.x(), to.y() - from.y()) / step));
+        for (int i = 0; i < parts; i++) {
+            double share = (double) i / parts;
+            into.add(seen(new Point(
+                    from.x() + share * (to.x() - from.x()), from.y() + share * (to.y() - from.y()))));
+        }
+    }
+}

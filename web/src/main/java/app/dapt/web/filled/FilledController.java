@@ -1,0 +1,60 @@
+package app.dapt.web.filled;
+
+import app.dapt.cover.Reckoned;
+import app.dapt.cover.Reckoner;
+import app.dapt.cover.filled.FilledCover;
+import app.dapt.measure.Phrase;
+import app.dapt.web.Reader;
+import app.dapt.web.Wording;
+import app.dapt.web.workroom.Cover;
+import app.dapt.web.workroom.CoverStore;
+import app.dapt.words.Words;
+import java.time.Duration;
+import java.util.Optional;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+
+/** The filled cover as a part of its plan page: once more and finer than at first sight. */
+@Controller
+public class FilledController {
+
+    /** A page waits for a first look for so long. */
+    private static final Duration FIRST = Duration.ofMillis(1500);
+
+    private static final Duration FINER = Duration.ofSeconds(4);
+
+    private final CoverStore store;
+    private final Wording wording;
+    private final Fillings fillings;
+
+    FilledController(CoverStore store, Wording wording, Fillings fillings) {
+        this.store = store;
+        this.wording = wording;
+        this.fillings = fillings;
+    }
+
+    /** A first look at a cover with its form in. */
+    public FilledPage first(long id, Reckoned reckoned, Words words) {
+        return page(id, reckoned, words, FilledCover.COARSE, FIRST);
+    }
+
+    private FilledPage page(long id, Reckoned reckoned, Words words, int cells, Duration wait) {
+        Optional<Phrase> whyNot = FilledCover.whyNot(reckoned);
+        Optional<Fillings.Solved> solved =
+                whyNot.isPresent() ? Optional.empty() : fillings.of(id, reckoned, cells, wait);
+        return new FilledPage(reckoned, words, solved, whyNot, cells == FilledCover.FINE);
+    }
+
+    @GetMapping("/covers/{id}/filled")
+    String filled(@PathVariable long id, Reader reader, Model model) {
+        Cover cover = store.find(id);
+        Reckoned reckoned = Reckoner.reckonWithoutRemedies(cover.plan(), reader.mark(cover.plan()));
+        Words words = wording.words(reader, reckoned.mark());
+        model.addAttribute("w", words);
+        model.addAttribute("id", id);
+        model.addAttribute("filled", page(id, reckoned, words, FilledCover.FINE, FINER));
+        return "plan/filled :: filled";
+    }
+}

@@ -1,0 +1,160 @@
+package app.dapt.web.filled;
+
+import app.dapt.cover.Reckoned;
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.filled.FilledCover;
+import app.dapt.cover.filled.FilledDrawing;
+import app.dapt.cover.filled.View;
+import app.dapt.files.Pen;
+import app.dapt.files.SvgDrawing;
+import app.dapt.form.Stuffing;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.words.Words;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * A cover with its form in, for its template.
+ *
+ * @param solved nothing while it is still being filled
+ * @param whyNot why it cannot be, where it cannot
+ * @param fine   whether these are the figures, not the first look
+ */
+public record FilledPage(
+        Reckoned reckoned, Words w, Optional<Fillings.Solved> solved, Optional<Phrase> whyNot, boolean fine) {
+
+    private static final double LARGE = 196;
+    private static final double WIDE = 1.9;
+    private static final double MM_TO_THE_INCH = 25.4;
+    private static final double CUBIC_INCH = 16.387;
+    private static final double OUNCE = 28.35;
+
+    /** A figure and what it is of. */
+    public record Figure(String label, String value) {}
+
+    private FilledCover cover() {
+        return solved.orElseThrow().cover();
+    }
+
+    public String standing() {
+        return drawn(View.STANDING, List.of());
+    }
+
+    public String front() {
+        return drawn(View.FRONT, solved.orElseThrow().others());
+    }
+
+    public String back() {
+        return drawn(View.BACK, List.of());
+    }
+
+    public String edgeOn() {
+        return drawn(View.EDGE_ON, solved.orElseThrow().others());
+    }
+
+    /** Whether it is so wide that two views do not lie beside each other. */
+    public boolean wide() {
+        return reckoned.finished(Axis.ACROSS).over(reckoned.finished(Axis.UP_DOWN)) > WIDE;
+    }
+
+    private String drawn(View view, List<FilledCover> others) {
+        Length around = reckoned.plan().edging().standsOut().times(2);
+        Pen pen = Pen.fitting(
+                reckoned.finished(Axis.ACROSS).plus(around),
+                reckoned.finished(Axis.UP_DOWN).plus(around),
+                wide() ? LARGE * 2 : LARGE);
+        return new SvgDrawing(reckoned.plan().cloths(), w, pen, "filled-" + Phrase.code(view))
+                .write(FilledDrawing.of(reckoned, cover(), view, others));
+    }
+
+    /** How large it is once it is filled. */
+    public List<Figure> figures() {
+        FilledCover cover = cover();
+        List<Figure> figures = new ArrayList<>();
+        figures.add(new Figure(w.say("filled.full"), w.say("filled.percent", reckoned.fullness().percent())));
+        figures.add(figure("filled.thickness", cover.thickness()));
+        figures.add(figure("filled.across", cover.straight(Axis.ACROSS)));
+        figures.add(figure("filled.up-down", cover.straight(Axis.UP_DOWN)));
+        if (reckoned.plan().shape().isRectangular()) {
+            figures.add(figure("filled.diagonal", cover.diagonal()));
+            figures.add(figure("filled.ears", cover.ears()));
+            figures.add(figure("filled.draws-in", drawsIn(cover)));
+        }
+        figures.add(new Figure(w.say("filled.volume"), volume(litres())));
+        return figures;
+    }
+
+    private double drawsIn(FilledCover cover) {
+        Length flange = reckoned.plan().edging().flange().times(2);
+        return (reckoned.finished(Axis.ACROSS).minus(flange).toMm() - cover.straight(Axis.ACROSS)) / 2;
+    }
+
+    private Figure figure(String label, double millimetres) {
+        return new Figure(w.say(label), w.lengths().withUnit(length(millimetres)));
+    }
+
+    private static Length length(double millimetres) {
+        return Length.nearInches(millimetres / MM_TO_THE_INCH);
+    }
+
+    /** What a form less full, and a fuller one, would do. */
+    public List<String> others() {
+        return solved.orElseThrow().others().stream()
+                .map(other -> w.say(
+                        "filled.other",
+                        (int) Math.round(100 * other.fullness()),
+                        length(other.thickness()),
+                        length(other.straight(Axis.ACROSS))))
+                .toList();
+    }
+
+    /** How the opening fares. */
+    public String opening() {
+        Back back = reckoned.back();
+        if (back.zip().isPresent()) {
+            return w.say("filled.zip-holds");
+        }
+        if (back.lap().isEmpty()) {
+            return w.say("filled.sewn");
+        }
+        Back.Lap lap = back.lap().get();
+        if (!back.spots().isEmpty()) {
+            return w.say("filled.held");
+        }
+        Length overlap = Length.max(Length.ZERO, lap.overlap());
+        if (lap.gapes()) {
+            return w.say("filled.gapes", lap.slip().minus(overlap), overlap, lap.wanted());
+        }
+        return w.say("filled.closed", overlap, lap.slip());
+    }
+
+    /** What the form takes in each kind of filling, for a form that one stuffs oneself. */
+    public List<Figure> stuffing() {
+        return Stream.of(Stuffing.values())
+                .map(kind -> new Figure(w.say("stuffing." + Phrase.code(kind)), weight(kind.grams(litres()))))
+                .toList();
+    }
+
+    /** The form's own volume, which is more than the cover holds where it is too large for it. */
+    private double litres() {
+        return reckoned.fullness().ratio() * cover().greatestCubicCentimetres() / 1000;
+    }
+
+    private boolean isMetric() {
+        return w.mark().unit().metric();
+    }
+
+    private String volume(double litres) {
+        return isMetric()
+                ? w.say("filled.litres", Math.round(litres * 10) / 10.0)
+                : w.say("filled.cubic-inches", Math.round(litres * 1000 / CUBIC_INCH / 10) * 10);
+    }
+
+    private String weight(long grams) {
+        return isMetric() ? w.say("filled.grams", grams) : w.say("filled.ounces", Math.round(grams / OUNCE));
+    }
+}
