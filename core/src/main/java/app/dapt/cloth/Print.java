@@ -1,11 +1,11 @@
 package app.dapt.cloth;
 
+import app.dapt.cloth.Motif.Ink;
+import app.dapt.cloth.Motif.Outline;
 import app.dapt.measure.Length;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import app.dapt.cloth.Motif.Ink;
-import app.dapt.cloth.Motif.Outline;
 
 /** The prints that Dapt draws itself. */
 public enum Print {
@@ -48,11 +48,13 @@ public enum Print {
     public List<Motif> motifs() {
         return switch (this) {
             case PLAIN -> List.of();
-            case STRIPE ->
-                List.of(Motif.box(.62, 0, .82, 1, Ink.ACCENT, 1), Motif.box(.9, 0, .935, 1, Ink.YELLOW, 1));
+            case STRIPE -> List.of(Motif.box(.62, 0, .82, 1, Ink.ACCENT, 1), Motif.box(.9, 0, .935, 1, Ink.YELLOW, 1));
             case CHECK ->
                 List.of(Motif.box(.5, 0, 1, 1, Ink.ACCENT, CHECKED), Motif.box(0, .5, 1, 1, Ink.ACCENT, CHECKED));
-            case SPRIG -> Stream.of(sprig(0, 0), sprig(12, 12), sprig(-12, 12)).flatMap(List::stream).toList();
+            case SPRIG ->
+                Stream.of(sprig(0, 0), sprig(12, 12), sprig(-12, 12))
+                        .flatMap(List::stream)
+                        .toList();
             case SAIL -> sail();
         };
     }
@@ -60,8 +62,15 @@ public enum Print {
     /** A leafy stalk, growing upwards. */
     private static List<Motif> sprig(double right, double down) {
         return Stream.of(
-                        new Outline(24, right, down).to(11.6, 11).to(11.6, 5).to(12.4, 5).to(12.4, 11),
-                        new Outline(24, right, down).to(12, 6.5).curved(9, 6.5, 8.5, 4, 8.5, 3).curved(11, 3, 12, 4.5, 12, 6.5),
+                        new Outline(24, right, down)
+                                .to(11.6, 11)
+                                .to(11.6, 5)
+                                .to(12.4, 5)
+                                .to(12.4, 11),
+                        new Outline(24, right, down)
+                                .to(12, 6.5)
+                                .curved(9, 6.5, 8.5, 4, 8.5, 3)
+                                .curved(11, 3, 12, 4.5, 12, 6.5),
                         new Outline(24, right, down)
                                 .to(12, 5)
                                 .curved(12, 3, 13, 1.5, 15.5, 1.5)

@@ -7,9 +7,9 @@ import app.dapt.drawing.Box;
 import app.dapt.drawing.Element;
 import app.dapt.drawing.Element.Area;
 import app.dapt.drawing.Element.Label;
-import app.dapt.drawing.Element.Paint;
 import app.dapt.drawing.Element.Line;
 import app.dapt.drawing.Element.Note;
+import app.dapt.drawing.Element.Paint;
 import app.dapt.drawing.Element.Part;
 import app.dapt.drawing.Element.Patch;
 import app.dapt.drawing.Element.Path;
@@ -359,7 +359,14 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
                 svg.empty("path", "class", "wrong-side", "d", path);
             }
         } else if (paint instanceof Paint.Trimming trimming) {
-            svg.empty("path", "class", "trim-band", "fill", cloths.of(trimming.material()).colour(), "d", path);
+            svg.empty(
+                    "path",
+                    "class",
+                    "trim-band",
+                    "fill",
+                    cloths.of(trimming.material()).colour(),
+                    "d",
+                    path);
         } else if (paint instanceof Paint.Printed printed) {
             String ink = new Swatch(cloths.of(printed.material()), pen.scale()).ink(printed.ink());
             if (isLine(paint)) {
@@ -369,7 +376,14 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
                 svg.empty("path", "fill", ink, "fill-opacity", printed.opacity(), "d", path);
             }
         } else if (paint instanceof Paint.Tone tone) {
-            svg.empty("path", "class", tone.light() > 0 ? "lit" : "dim", "fill-opacity", Math.abs(tone.light()), "d", path);
+            svg.empty(
+                    "path",
+                    "class",
+                    tone.light() > 0 ? "lit" : "dim",
+                    "fill-opacity",
+                    Math.abs(tone.light()),
+                    "d",
+                    path);
         } else {
             svg.empty("path", "class", paint instanceof Paint.Gap ? "gap" : "cast", "d", path);
         }

@@ -118,13 +118,21 @@ public record Swatch(Cloth cloth, double scale) {
 
     private void motif(Markup svg, Motif motif, double wide) {
         StringBuilder path = new StringBuilder();
-        motif.points()
-                .forEach(point -> path.append(path.isEmpty() ? "M" : "L")
-                        .append(Markup.number(point[0] * wide))
-                        .append(' ')
-                        .append(Markup.number(point[1] * wide)));
+        motif.points().forEach(point -> path.append(path.isEmpty() ? "M" : "L")
+                .append(Markup.number(point[0] * wide))
+                .append(' ')
+                .append(Markup.number(point[1] * wide)));
         if (motif.stroke() > 0) {
-            svg.empty("path", "d", path, "fill", "none", "stroke", ink(motif.ink()), "stroke-width", motif.stroke() * wide);
+            svg.empty(
+                    "path",
+                    "d",
+                    path,
+                    "fill",
+                    "none",
+                    "stroke",
+                    ink(motif.ink()),
+                    "stroke-width",
+                    motif.stroke() * wide);
         } else {
             svg.empty("path", "d", path + "Z", "fill", ink(motif.ink()), "fill-opacity", motif.opacity());
         }

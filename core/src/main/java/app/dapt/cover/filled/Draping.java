@@ -8,9 +8,9 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Takes what is drawn on one side of a flat cover to where it is seen once the cover is filled. Drawn in millimetres from
- * the top left corner of the finished cover, the back as seen from behind; seen in millimetres from the cover's middle,
- * downwards.
+ * Takes what is drawn on one side of a flat cover to where it is seen once the cover is filled. Drawn in millimetres
+ * from the top left corner of the finished cover, the back as seen from behind; seen in millimetres from the cover's
+ * middle, downwards.
  *
  * @param back   whether it is the back that is drawn on
  * @param width  of the finished cover, with its flange
@@ -65,7 +65,7 @@ record Draping(Surface surface, View view, boolean back, double width, double he
                 .toList();
     }
 
-    /** The outlines of an area as far as it is seen; a wide one in strips, as its far side may lie behind the horizon. */
+    /** The outlines of an area as far as it is seen; in strips, as the far side of a wide one may face away. */
     List<List<Point>> box(double left, double top, double right, double bottom) {
         int strips = view == View.FRONT || view == View.BACK ? 1 : Math.max(1, (int) Math.ceil((right - left) / step));
         List<List<Point>> areas = new ArrayList<>();
@@ -87,7 +87,9 @@ record Draping(Surface surface, View view, boolean back, double width, double he
         List<Corner> kept = Regions.clipped(corners, FACING, HORIZON);
         return kept.size() < 3
                 ? List.of()
-                : List.of(kept.stream().map(corner -> new Point(corner.x(), corner.y())).toList());
+                : List.of(kept.stream()
+                        .map(corner -> new Point(corner.x(), corner.y()))
+                        .toList());
     }
 
     /** The stretches of a line that are seen. */
@@ -122,8 +124,7 @@ record Draping(Surface surface, View view, boolean back, double width, double he
         int parts = Math.max(1, (int) Math.ceil(Math.hypot(to.x() - from.x(), to.y() - from.y()) / step));
         for (int i = 0; i < parts; i++) {
             double share = (double) i / parts;
-            into.add(seen(new Point(
-                    from.x() + share * (to.x() - from.x()), from.y() + share * (to.y() - from.y()))));
+            into.add(seen(new Point(from.x() + share * (to.x() - from.x()), from.y() + share * (to.y() - from.y()))));
         }
     }
 }

@@ -27,9 +27,11 @@ import java.util.Optional;
  */
 public record FilledCover(FilledSheet sheet, double width, int chambers, double fullness, double greatest) {
 
-    /** Cells along half the narrowest width: for a first look, and for figures. */
+    /** Cells along half the narrowest width for a first look. */
     public static final int COARSE = 8;
-
+    /** For a page: its figures are within two thousandths of those of the finest. */
+    public static final int SHOWN = 16;
+    /** For figures that are handed on. */
     public static final int FINE = 24;
 
     /** Fewer along half a width show no shape. */

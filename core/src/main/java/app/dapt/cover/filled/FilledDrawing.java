@@ -1,7 +1,6 @@
 package app.dapt.cover.filled;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.piece.Piece.Material;
 import app.dapt.cloth.Motif;
 import app.dapt.cloth.Repeat;
 import app.dapt.cover.Reckoned;
@@ -28,6 +27,7 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Contour;
 import app.dapt.piece.Contour.Point;
+import app.dapt.piece.Piece.Material;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -39,10 +39,10 @@ import java.util.stream.Stream;
 public final class FilledDrawing {
 
     /** How many steps of light and shade are told apart, and how strong each is. */
-    private static final int TONES = 20;
+    private static final int TONES = 16;
 
-    private static final double DARK = 0.036;
-    private static final double BRIGHT = 0.036;
+    private static final double DARK = 0.045;
+    private static final double BRIGHT = 0.045;
     private static final double MM_TO_THE_INCH = 25.4;
 
     private final Reckoned reckoned;
@@ -61,7 +61,7 @@ public final class FilledDrawing {
         this.surface = filled.surface();
         this.width = reckoned.finished(Axis.ACROSS).toMm();
         this.height = reckoned.finished(Axis.UP_DOWN).toMm();
-        this.step = filled.width() / 20;
+        this.step = filled.width() / 14;
     }
 
     /**
@@ -80,34 +80,32 @@ public final class FilledDrawing {
                     case BACK -> List.of(true);
                     case EDGE_ON, STANDING -> List.of(true, false);
                 };
-        Optional<Contour> outline = Optional.empty();
+        List<Contour> outlines = new ArrayList<>();
         for (boolean back : sides) {
             Draping draping = draping(surface, back);
             List<Corner[]> triangles = draping.triangles(Light.LAMP);
             List<List<Point>> ground = Regions.where(triangles, 0);
             if (!ground.isEmpty()) {
                 side(draping, triangles, ground);
-                Contour seen = largest(ground).sound();
-                outline = Optional.of(outline.map(before -> before.with(seen)).orElse(seen));
+                ground.forEach(outline -> outlines.add(new Contour(outline)));
             }
         }
-        Contour whole = withFlange(outline.orElseThrow());
+        Contour whole = view == View.EDGE_ON ? around(outlines) : withFlange(joined(outlines));
         if (!isSquare()) {
             elements.add(0, new Area(List.of(shadow(whole)), new Paint.Cast()));
         }
         for (FilledCover other : others) {
-            elements.add(new Path(Role.HIDDEN_EDGE, silhouette(other).points(), true));
+            silhouette(other).forEach(outline -> elements.add(new Path(Role.HIDDEN_EDGE, outline.points(), true)));
         }
         double left = whole.left();
         double top = whole.top();
         return new Sheet(
                 length(whole.right() - left),
                 length(whole.bottom() - top),
-                Stream.concat(
-                                elements.stream().map(element -> moved(element, -left, -top)),
-                                tapes(whole).stream())
+                Stream.concat(elements.stream().map(element -> moved(element, -left, -top)), tapes(whole).stream())
                         .toList(),
-                Optional.of(whole.moved(-left, -top)),
+                // Seen along its seam nothing lies outside it.
+                view == View.EDGE_ON ? Optional.empty() : Optional.of(whole.moved(-left, -top)),
                 Length.max(
                         reckoned.plan().edging().standsOut(),
                         reckoned.plan().extras().standsOut(reckoned.dimensions())),
@@ -124,25 +122,28 @@ public final class FilledDrawing {
         return new Draping(of, view, back, width, height, flanged, step);
     }
 
-    private Contour silhouette(FilledCover other) {
+    /** The outlines of another shape of this cover. */
+    private List<Contour> silhouette(FilledCover other) {
         Surface shape = other.surface();
-        Optional<Contour> outline = Optional.empty();
+        List<Contour> outlines = new ArrayList<>();
         for (boolean back : new boolean[] {true, false}) {
-            Draping draping = draping(shape, back);
-            List<List<Point>> ground = Regions.where(draping.triangles(Light.LAMP), 0);
-            if (!ground.isEmpty()) {
-                Contour seen = largest(ground).sound();
-                outline = Optional.of(outline.map(before -> before.with(seen)).orElse(seen));
-            }
+            Regions.where(draping(shape, back).triangles(Light.LAMP), 0)
+                    .forEach(outline -> outlines.add(new Contour(outline)));
         }
-        return outline.orElseThrow();
+        return view == View.EDGE_ON ? outlines : List.of(joined(outlines));
     }
 
-    private static Contour largest(List<List<Point>> outlines) {
-        return outlines.stream()
-                .map(Contour::new)
-                .reduce((one, other) -> Math.abs(one.area()) >= Math.abs(other.area()) ? one : other)
-                .orElseThrow();
+    /** Several outlines as one; the largest where they do not meet. */
+    private static Contour joined(List<Contour> outlines) {
+        return outlines.stream().map(Contour::sound).reduce(Contour::with).orElseThrow();
+    }
+
+    /** The rectangle round several outlines. */
+    private static Contour around(List<Contour> outlines) {
+        List<Point> all =
+                outlines.stream().flatMap(outline -> outline.points().stream()).toList();
+        Contour together = new Contour(all);
+        return Contour.rectangle(together.left(), together.top(), together.right(), together.bottom());
     }
 
     /** The outline with the flange round it, which stays flat. */
@@ -161,8 +162,8 @@ public final class FilledDrawing {
             int parts = Math.max(1, (int) Math.ceil(Math.hypot(to.x() - from.x(), to.y() - from.y()) / step));
             for (int part = 0; part < parts; part++) {
                 double share = (double) part / parts;
-                Corner corner = draping.seen(new Point(
-                        from.x() + share * (to.x() - from.x()), from.y() + share * (to.y() - from.y())));
+                Corner corner = draping.seen(
+                        new Point(from.x() + share * (to.x() - from.x()), from.y() + share * (to.y() - from.y())));
                 seen.add(new Point(corner.x(), corner.y()));
             }
         }
@@ -184,8 +185,12 @@ public final class FilledDrawing {
             } else if (element instanceof Shade shade) {
                 elements.add(new Area(boxed(draping, shade.box()), new Paint.Tone(-0.25)));
             } else if (element instanceof Line line) {
-                lines(draping, line.role(), List.of(
-                        new Point(line.x1().toMm(), line.y1().toMm()), new Point(line.x2().toMm(), line.y2().toMm())),
+                lines(
+                        draping,
+                        line.role(),
+                        List.of(
+                                new Point(line.x1().toMm(), line.y1().toMm()),
+                                new Point(line.x2().toMm(), line.y2().toMm())),
                         false);
             } else if (element instanceof Path path && path.role() != Role.SEAM) {
                 lines(draping, path.role(), path.points(), path.closed());
@@ -204,7 +209,10 @@ public final class FilledDrawing {
 
     private static List<List<Point>> boxed(Draping draping, Box box) {
         return draping.box(
-                box.left().toMm(), box.top().toMm(), box.right().toMm(), box.bottom().toMm());
+                box.left().toMm(),
+                box.top().toMm(),
+                box.right().toMm(),
+                box.bottom().toMm());
     }
 
     private void lines(Draping draping, Role role, List<Point> points, boolean closed) {
@@ -212,7 +220,8 @@ public final class FilledDrawing {
     }
 
     private void stuff(Draping draping, Stuff stuff, Sheet flat, List<List<Point>> ground) {
-        boolean whole = stuff.box().width().equals(flat.width()) && stuff.box().height().equals(flat.height());
+        boolean whole =
+                stuff.box().width().equals(flat.width()) && stuff.box().height().equals(flat.height());
         if (whole && reckoned.plan().edging().flange().isPositive()) {
             elements.add(new Area(List.of(flangeSeen()), new Paint.Ground(stuff.material(), stuff.rightSide())));
         }
@@ -244,7 +253,10 @@ public final class FilledDrawing {
         Map<Paint, List<List<Point>>> areas = new LinkedHashMap<>();
         for (Motif motif : cloth.print().motifs()) {
             Paint paint = new Paint.Printed(
-                    stuff.material(), motif.ink(), motif.opacity(), motif.stroke() * repeat.get().across().toMm());
+                    stuff.material(),
+                    motif.ink(),
+                    motif.opacity(),
+                    motif.stroke() * repeat.get().across().toMm());
             List<List<Point>> into = areas.computeIfAbsent(paint, any -> new ArrayList<>());
             for (List<Point> printed : lattice.printed(motif, box)) {
                 into.addAll(motif.stroke() > 0 ? draping.line(printed, false) : draping.area(printed));
@@ -256,7 +268,9 @@ public final class FilledDrawing {
     /** An opening that gapes: a lens along it, as wide in the middle as the panels slide apart. */
     private void gap(Draping draping) {
         Back back = reckoned.back();
-        if (!draping.back() || back.lap().filter(Back.Lap::gapes).isEmpty() || !back.spots().isEmpty()) {
+        if (!draping.back()
+                || back.lap().filter(Back.Lap::gapes).isEmpty()
+                || !back.spots().isEmpty()) {
             return;
         }
         Back.Lap lap = back.lap().get();
@@ -307,8 +321,7 @@ public final class FilledDrawing {
         List<Point> flat = new ArrayList<>();
         for (int point : surface.seam()) {
             double x = surface.flat(point)[0];
-            flat.add(new Point(
-                    (draping.back() ? -x : x) + width / 2, height / 2 - surface.flat(point)[1]));
+            flat.add(new Point((draping.back() ? -x : x) + width / 2, height / 2 - surface.flat(point)[1]));
         }
         return draping.line(flat, true).stream()
                 .<Element>map(stretch -> new Path(Role.FINISHED_EDGE, stretch, false))
@@ -330,15 +343,27 @@ public final class FilledDrawing {
         double deep = trim.deep().toMm();
         List<List<Point>> bands = new ArrayList<>();
         for (int i = 0; i + 1 < trim.path().size(); i++) {
-            Point a = trim.path().get(i);
-            Point b = trim.path().get(i + 1);
-            double length = Math.hypot(b.x() - a.x(), b.y() - a.y());
-            double outX = (b.y() - a.y()) / length * deep;
-            double outY = -(b.x() - a.x()) / length * deep;
-            bands.addAll(draping.area(List.of(
-                    a, b, new Point(b.x() + outX, b.y() + outY), new Point(a.x() + outX, a.y() + outY))));
+            Point from = trim.path().get(i);
+            Point to = trim.path().get(i + 1);
+            double length = Math.hypot(to.x() - from.x(), to.y() - from.y());
+            if (length > 0) {
+                // Along a straight side it reaches beyond the corner, where the next side's meets it.
+                double on = length > 2 * deep ? deep : 0;
+                Point a = beyond(to, from, on);
+                Point b = beyond(from, to, on);
+                double outX = (b.y() - a.y()) / (length + 2 * on) * deep;
+                double outY = -(b.x() - a.x()) / (length + 2 * on) * deep;
+                bands.addAll(draping.area(
+                        List.of(a, b, new Point(b.x() + outX, b.y() + outY), new Point(a.x() + outX, a.y() + outY))));
+            }
         }
         return List.of(new Area(bands, new Paint.Trimming(trim.material())));
+    }
+
+    private static Point beyond(Point from, Point to, double by) {
+        double length = Math.hypot(to.x() - from.x(), to.y() - from.y());
+        double share = 1 + by / length;
+        return new Point(from.x() + share * (to.x() - from.x()), from.y() + share * (to.y() - from.y()));
     }
 
     /** A soft shadow on what it stands or lies on: standing, behind its lower edge. */
@@ -373,9 +398,10 @@ public final class FilledDrawing {
 
     private List<Element> tapes(Contour whole) {
         return switch (view) {
-            case FRONT -> List.of(
-                    tape(Axis.ACROSS, filled.straight(Axis.ACROSS), whole.right() - whole.left()),
-                    tape(Axis.UP_DOWN, filled.straight(Axis.UP_DOWN), whole.bottom() - whole.top()));
+            case FRONT ->
+                List.of(
+                        tape(Axis.ACROSS, filled.straight(Axis.ACROSS), whole.right() - whole.left()),
+                        tape(Axis.UP_DOWN, filled.straight(Axis.UP_DOWN), whole.bottom() - whole.top()));
             case EDGE_ON -> List.of(tape(Axis.UP_DOWN, filled.thickness(), whole.bottom() - whole.top()));
             case BACK, STANDING -> List.of();
         };
@@ -399,7 +425,10 @@ public final class FilledDrawing {
     private static Element moved(Element element, double right, double down) {
         if (element instanceof Area area) {
             return new Area(
-                    area.outlines().stream().map(outline -> moved(outline, right, down)).toList(), area.paint());
+                    area.outlines().stream()
+                            .map(outline -> moved(outline, right, down))
+                            .toList(),
+                    area.paint());
         }
         if (element instanceof Path path) {
             return new Path(path.role(), moved(path.points(), right, down), path.closed());

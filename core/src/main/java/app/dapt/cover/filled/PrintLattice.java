@@ -55,7 +55,8 @@ record PrintLattice(Repeat repeat, double degrees, Optional<Point> middle) {
         if (within) {
             printed.add(motif.points());
         } else if (!outside && !line) {
-            printed.add(motif.clippedTo(box.left(), box.top(), box.right(), box.bottom()).points());
+            printed.add(motif.clippedTo(box.left(), box.top(), box.right(), box.bottom())
+                    .points());
         }
     }
 }

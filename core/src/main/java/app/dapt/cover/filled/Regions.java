@@ -9,8 +9,8 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * The parts of a triangulated picture where values at its points, straight between them, are large enough: each triangle
- * is clipped at the limit (Sutherland and Hodgman, 1974), and what its neighbour shares with it falls away.
+ * The parts of a triangulated picture where values at its points, straight between them, are large enough: each
+ * triangle is clipped at the limit (Sutherland and Hodgman, 1974), and what its neighbour shares with it falls away.
  */
 final class Regions {
 

@@ -44,7 +44,7 @@ public class FilledController {
         Optional<Phrase> whyNot = FilledCover.whyNot(reckoned);
         Optional<Fillings.Solved> solved =
                 whyNot.isPresent() ? Optional.empty() : fillings.of(id, reckoned, cells, wait);
-        return new FilledPage(reckoned, words, solved, whyNot, cells == FilledCover.FINE);
+        return new FilledPage(reckoned, words, solved, whyNot, cells == FilledCover.SHOWN);
     }
 
     @GetMapping("/covers/{id}/filled")
@@ -54,7 +54,7 @@ public class FilledController {
         Words words = wording.words(reader, reckoned.mark());
         model.addAttribute("w", words);
         model.addAttribute("id", id);
-        model.addAttribute("filled", page(id, reckoned, words, FilledCover.FINE, FINER));
+        model.addAttribute("filled", page(id, reckoned, words, FilledCover.SHOWN, FINER));
         return "plan/filled :: filled";
     }
 }

@@ -75,7 +75,9 @@ public record FilledPage(
     public List<Figure> figures() {
         FilledCover cover = cover();
         List<Figure> figures = new ArrayList<>();
-        figures.add(new Figure(w.say("filled.full"), w.say("filled.percent", reckoned.fullness().percent())));
+        figures.add(new Figure(
+                w.say("filled.full"),
+                w.say("filled.percent", reckoned.fullness().percent())));
         figures.add(figure("filled.thickness", cover.thickness()));
         figures.add(figure("filled.across", cover.straight(Axis.ACROSS)));
         figures.add(figure("filled.up-down", cover.straight(Axis.UP_DOWN)));

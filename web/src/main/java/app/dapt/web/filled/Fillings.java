@@ -2,6 +2,7 @@ package app.dapt.web.filled;
 
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.filled.FilledCover;
+import app.dapt.filling.Casing;
 import app.dapt.measure.Axis;
 import app.dapt.piece.Contour;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -18,6 +19,7 @@ import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
@@ -39,7 +41,13 @@ public class Fillings implements DisposableBean {
 
     /** What a cover's shape follows from. */
     private record Question(
-            double across, double upDown, double flange, int chambers, Optional<Contour> outline, double fullness, int cells) {
+            double across,
+            double upDown,
+            double flange,
+            int chambers,
+            Optional<Contour> outline,
+            double fullness,
+            int cells) {
 
         static Question of(Reckoned reckoned, int cells) {
             return new Question(
@@ -74,8 +82,8 @@ public class Fillings implements DisposableBean {
             Caffeine.newBuilder().maximumSize(MOST).build();
     private final Cache<Asker, Future<Solved>> last =
             Caffeine.newBuilder().maximumSize(MOST).build();
-    private final ThreadPoolExecutor workers = new ThreadPoolExecutor(
-            1, 1, 1, TimeUnit.MINUTES, new ArrayBlockingQueue<>(MOST_WAITING), runnable -> {
+    private final ThreadPoolExecutor workers =
+            new ThreadPoolExecutor(1, 1, 1, TimeUnit.MINUTES, new ArrayBlockingQueue<>(MOST_WAITING), runnable -> {
                 Thread thread = new Thread(runnable, "filling");
                 thread.setDaemon(true);
                 return thread;
@@ -135,8 +143,11 @@ public class Fillings implements DisposableBean {
         FilledCover.Empty empty = FilledCover.empty(reckoned, question.cells()).orElseThrow();
         double most = greatest.get(question.empty(), any -> empty.greatest());
         FilledCover cover = empty.filled(question.fullness(), most);
-        List<FilledCover> others = List.of(
-                cover.refilled(question.fullness() * (1 - OTHER)), cover.refilled(question.fullness() * (1 + OTHER)));
+        List<FilledCover> others = Stream.of(1 - OTHER, 1 + OTHER)
+                .map(factor -> factor * question.fullness())
+                .filter(other -> Math.min(other, question.fullness()) < Casing.FULLEST_DRAWN)
+                .map(cover::refilled)
+                .toList();
         return new Solved(cover, others);
     }
 
