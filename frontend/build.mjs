@@ -14,6 +14,7 @@ function copy(from, to) {
 copy(`${modules}/htmx.org/dist/htmx.min.js`, 'lib/htmx.js');
 copy(`${modules}/@alpinejs/csp/dist/cdn.min.js`, 'lib/alpine.js');
 copy(`${modules}/idiomorph/dist/idiomorph.min.js`, 'lib/idiomorph.js');
+for (const part of ['module', 'core']) copy(`${modules}/three/build/three.${part}.min.js`, `lib/three.${part}.min.js`);
 for (const name of readdirSync('scripts')) copy(`scripts/${name}`, name);
 for (const name of readdirSync('static')) copy(`static/${name}`, name);
 
@@ -25,7 +26,7 @@ const fonts = [
 for (const [from, to] of fonts) copy(join(modules, from), `fonts/${to}`);
 
 // The licences of what is shipped, in one text.
-const shipped = ['htmx.org', '@alpinejs/csp', 'idiomorph', '@fontsource-variable/alegreya', '@fontsource/alegreya-sans', 'tailwindcss'];
+const shipped = ['htmx.org', '@alpinejs/csp', 'idiomorph', 'three', '@fontsource-variable/alegreya', '@fontsource/alegreya-sans', 'tailwindcss'];
 const printed = ['fonts-dejavu-core', 'fonts-freefont-ttf', 'fonts-nanum', 'fonts-droid-fallback'];
 const folders = [['Dapt', '..'], ...shipped.map((name) => [name, join(modules, name)]),
   ...printed.map((name) => [name, join('/usr/share/doc', name)])];

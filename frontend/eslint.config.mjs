@@ -18,5 +18,6 @@ export default [
       'max-len': ['error', { code: 120 }],
     },
   },
+  { files: ['scripts/turn.js'], languageOptions: { sourceType: 'module' } },
   { files: ['*.mjs'], languageOptions: { globals: globals.node } },
 ];

@@ -26,4 +26,14 @@
     menu.open = false;
     menu.querySelector('summary').focus();
   }, true);
+
+  // The part that turns a filled cover is large, and loaded once it is asked for.
+  document.addEventListener('click', function (event) {
+    const button = event.target.closest('[data-turn]');
+    if (!button || button.disabled) return;
+    button.disabled = true;
+    import(button.dataset.module)
+      .then(function (part) { return part.turn(button); })
+      .catch(function () { button.textContent = button.dataset.cannot; });
+  });
 })();

@@ -8,7 +8,7 @@ import java.util.Locale;
  * A filled cover as Wavefront OBJ, in millimetres: {@code v} filled, {@code vt} flat on its panel, a group a panel,
  * closed all round.
  */
-final class FilledObj {
+public final class FilledObj {
 
     private final Surface surface;
     private final StringBuilder vertices = new StringBuilder();
@@ -19,7 +19,8 @@ final class FilledObj {
         this.surface = surface;
     }
 
-    static String write(FilledCover cover) {
+    /** The whole surface. */
+    public static String write(FilledCover cover) {
         FilledObj obj = new FilledObj(cover.surface());
         int[] front = new int[obj.surface.size()];
         int[] back = new int[obj.surface.size()];

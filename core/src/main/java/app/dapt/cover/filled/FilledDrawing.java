@@ -1,8 +1,5 @@
 package app.dapt.cover.filled;
 
-import app.dapt.cloth.Cloth;
-import app.dapt.cloth.Motif;
-import app.dapt.cloth.Repeat;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.drawing.CoverDrawing;
@@ -27,11 +24,8 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Contour;
 import app.dapt.piece.Contour.Point;
-import app.dapt.piece.Piece.Material;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -234,35 +228,14 @@ public final class FilledDrawing {
 
     /** The print of a cloth on a stretch of it: every motif, bent with the cloth. */
     private void printed(Draping draping, Stuff stuff, Sheet flat) {
-        Cloth cloth = reckoned.plan().cloths().of(stuff.material());
-        Optional<Repeat> repeat = cloth.repeat();
-        if (cloth.photo().isPresent() || repeat.isEmpty()) {
-            return;
-        }
-        Contour box = Contour.rectangle(
-                stuff.box().left().toMm(),
-                stuff.box().top().toMm(),
-                stuff.box().right().toMm(),
-                stuff.box().bottom().toMm());
-        PrintLattice lattice = new PrintLattice(
-                repeat.get(),
-                (cloth.sideways() ? 90 : 0) + (stuff.turned() ? 180 : 0),
-                flat.centred() && stuff.material() == Material.FRONT
-                        ? Optional.of(new Point(width / 2, height / 2))
-                        : Optional.empty());
-        Map<Paint, List<List<Point>>> areas = new LinkedHashMap<>();
-        for (Motif motif : cloth.print().motifs()) {
-            Paint paint = new Paint.Printed(
-                    stuff.material(),
-                    motif.ink(),
-                    motif.opacity(),
-                    motif.stroke() * repeat.get().across().toMm());
-            List<List<Point>> into = areas.computeIfAbsent(paint, any -> new ArrayList<>());
-            for (List<Point> printed : lattice.printed(motif, box)) {
-                into.addAll(motif.stroke() > 0 ? draping.line(printed, false) : draping.area(printed));
+        for (Area area : FlatCloth.printed(reckoned, flat, stuff)) {
+            boolean line = FlatCloth.isLine(area);
+            List<List<Point>> draped = new ArrayList<>();
+            for (List<Point> outline : area.outlines()) {
+                draped.addAll(line ? draping.line(outline, false) : draping.area(outline));
             }
+            elements.add(new Area(draped, area.paint()));
         }
-        areas.forEach((paint, outlines) -> elements.add(new Area(outlines, paint)));
     }
 
     /** An opening that gapes: a lens along it, as wide in the middle as the panels slide apart. */

@@ -3,6 +3,8 @@ package app.dapt.web.filled;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.filled.FilledCover;
+import app.dapt.files.FilledObj;
+import app.dapt.files.FilledScene;
 import app.dapt.measure.Phrase;
 import app.dapt.web.Reader;
 import app.dapt.web.Wording;
@@ -11,10 +13,15 @@ import app.dapt.web.workroom.CoverStore;
 import app.dapt.words.Words;
 import java.time.Duration;
 import java.util.Optional;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.server.ResponseStatusException;
 
 /** The filled cover as a part of its plan page: once more and finer than at first sight. */
 @Controller
@@ -45,6 +52,27 @@ public class FilledController {
         Optional<Fillings.Solved> solved =
                 whyNot.isPresent() ? Optional.empty() : fillings.of(id, reckoned, cells, wait);
         return new FilledPage(reckoned, words, solved, whyNot, cells == FilledCover.SHOWN);
+    }
+
+    /** The shape itself, for a canvas that can be turned, or for whoever wants to check it. */
+    @GetMapping("/covers/{id}/filled.{form:json|obj}")
+    ResponseEntity<String> shape(@PathVariable long id, @PathVariable String form, Reader reader) {
+        Cover cover = store.find(id);
+        Reckoned reckoned = Reckoner.reckonWithoutRemedies(cover.plan(), reader.mark(cover.plan()));
+        if (FilledCover.whyNot(reckoned).isPresent()) {
+            throw new ResponseStatusException(HttpStatus.NOT_FOUND);
+        }
+        FilledCover filled = fillings.of(id, reckoned, FilledCover.SHOWN, FINER)
+                .orElseThrow(() -> new ResponseStatusException(HttpStatus.SERVICE_UNAVAILABLE))
+                .cover();
+        return form.equals("obj")
+                ? ResponseEntity.ok()
+                        .contentType(MediaType.parseMediaType("model/obj"))
+                        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"filled.obj\"")
+                        .body(FilledObj.write(filled))
+                : ResponseEntity.ok()
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .body(FilledScene.write(reckoned, filled));
     }
 
     @GetMapping("/covers/{id}/filled")
