@@ -42,7 +42,8 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule ONE_PLACE_FOR_GEOMETRY = noClasses()
             .that()
-            .resideOutsideOfPackage("app.dapt.piece..")
+            // And the meshes, which know nothing of pieces.
+            .resideOutsideOfPackages("app.dapt.piece..", "app.dapt.filling.sheet..")
             .should()
             .dependOnClassesThat()
             .resideInAPackage("org.locationtech.jts..");
@@ -104,7 +105,9 @@ class ArchitectureTest {
             entry(
                     "make",
                     with("cover", "cover.decision", "cover.opening", "cover.shape", "cover.edging", "cover.front")),
-            entry("cover.filled", with("cover", "cover.decision", "cover.shape", "cover.edging", "filling.sheet")),
+            entry(
+                    "cover.filled",
+                    with("cover", "cover.decision", "cover.drawing", "cover.shape", "cover.edging", "filling.sheet")),
             entry(
                     "cover.drawing",
                     with("cover", "cover.decision", "cover.opening", "cover.shape", "cover.edging", "cover.front")));

@@ -40,6 +40,7 @@ class LookTest {
                                 "/?find=nothing",
                                 "/covers/4?view=pieces",
                                 "/covers/4?view=fits",
+                                "/covers/4?view=filled",
                                 "/covers/4/card",
                                 "/covers/999",
                                 "/covers/28/cloth?cloth=28.2",
@@ -74,6 +75,7 @@ class LookTest {
                     "/covers/24",
                     "/covers/3?slip=opening",
                     "/covers/4?view=fits",
+                    "/covers/24?view=filled",
                     "/covers/28/cloth",
                     "/sets/1")) {
                 desk.page().navigate(path);

@@ -100,9 +100,7 @@ public final class FilledDrawing {
                         .toList(),
                 // Seen along its seam nothing lies outside it.
                 view == View.EDGE_ON ? Optional.empty() : Optional.of(whole.moved(-left, -top)),
-                Length.max(
-                        reckoned.plan().edging().standsOut(),
-                        reckoned.plan().extras().standsOut(reckoned.dimensions())),
+                CoverDrawing.outline(reckoned).around(),
                 false,
                 Phrase.of(
                         "drawing.filled." + Phrase.code(view),

@@ -55,7 +55,8 @@ public final class FlatCloth {
                 repeat.get(),
                 (cloth.sideways() ? 90 : 0) + (stuff.turned() ? 180 : 0),
                 flat.centred() && stuff.material() == Material.FRONT
-                        ? Optional.of(new Point(flat.width().toMm() / 2, flat.height().toMm() / 2))
+                        ? Optional.of(
+                                new Point(flat.width().toMm() / 2, flat.height().toMm() / 2))
                         : Optional.empty());
         Map<Paint, List<List<Point>>> areas = new LinkedHashMap<>();
         for (Motif motif : cloth.print().motifs()) {
@@ -73,6 +74,9 @@ public final class FlatCloth {
     private static Contour box(Stuff stuff) {
         Box box = stuff.box();
         return Contour.rectangle(
-                box.left().toMm(), box.top().toMm(), box.right().toMm(), box.bottom().toMm());
+                box.left().toMm(),
+                box.top().toMm(),
+                box.right().toMm(),
+                box.bottom().toMm());
     }
 }

@@ -13,7 +13,6 @@ import app.dapt.web.Entries;
 import app.dapt.web.Reader;
 import app.dapt.web.Redirect;
 import app.dapt.web.Wording;
-import app.dapt.web.filled.FilledController;
 import app.dapt.web.workroom.CannotKeep;
 import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverStore;

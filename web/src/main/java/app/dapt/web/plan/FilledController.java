@@ -1,4 +1,4 @@
-package app.dapt.web.filled;
+package app.dapt.web.plan;
 
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
@@ -25,7 +25,7 @@ import org.springframework.web.server.ResponseStatusException;
 
 /** The filled cover as a part of its plan page: once more and finer than at first sight. */
 @Controller
-public class FilledController {
+class FilledController {
 
     /** A page waits for a first look for so long. */
     private static final Duration FIRST = Duration.ofMillis(1500);
@@ -43,7 +43,7 @@ public class FilledController {
     }
 
     /** A first look at a cover with its form in. */
-    public FilledPage first(long id, Reckoned reckoned, Words words) {
+    FilledPage first(long id, Reckoned reckoned, Words words) {
         return page(id, reckoned, words, FilledCover.COARSE, FIRST);
     }
 
@@ -70,9 +70,7 @@ public class FilledController {
                         .contentType(MediaType.parseMediaType("model/obj"))
                         .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"filled.obj\"")
                         .body(FilledObj.write(filled))
-                : ResponseEntity.ok()
-                        .contentType(MediaType.APPLICATION_JSON)
-                        .body(FilledScene.write(reckoned, filled));
+                : ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).body(FilledScene.write(reckoned, filled));
     }
 
     @GetMapping("/covers/{id}/filled")

@@ -1,4 +1,4 @@
-package app.dapt.web.filled;
+package app.dapt.web.plan;
 
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.decision.Back;

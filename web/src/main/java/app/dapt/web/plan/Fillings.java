@@ -1,4 +1,4 @@
-package app.dapt.web.filled;
+package app.dapt.web.plan;
 
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.filled.FilledCover;
@@ -30,7 +30,7 @@ import org.springframework.stereotype.Component;
  * meanwhile is no longer filled as it was.
  */
 @Component
-public class Fillings implements DisposableBean {
+class Fillings implements DisposableBean {
 
     private static final Logger LOG = LoggerFactory.getLogger(Fillings.class);
 
@@ -97,7 +97,7 @@ public class Fillings implements DisposableBean {
      * @param wait   how long to wait for it
      * @return nothing where it is not there by then: ask again
      */
-    public Optional<Solved> of(long cover, Reckoned reckoned, int cells, Duration wait) {
+    Optional<Solved> of(long cover, Reckoned reckoned, int cells, Duration wait) {
         Question question = Question.of(reckoned, cells);
         Optional<Future<Solved>> asked = begun(new Asker(cover, cells), question, reckoned);
         if (asked.isEmpty()) {

@@ -1,2 +1,0 @@
-/** Covers with their form in: solved in the background, shown as drawings and figures. */
-package app.dapt.web.filled;
