@@ -2,9 +2,14 @@ package app.dapt.web.plan;
 
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
+import app.dapt.cover.Recommendation;
 import app.dapt.cover.filled.FilledCover;
+import app.dapt.cover.filled.FilledDrawing;
+import app.dapt.cover.filled.View;
 import app.dapt.files.FilledObj;
 import app.dapt.files.FilledScene;
+import app.dapt.files.Pen;
+import app.dapt.files.SvgDrawing;
 import app.dapt.measure.Phrase;
 import app.dapt.web.Reader;
 import app.dapt.web.Wording;
@@ -12,6 +17,7 @@ import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.words.Words;
 import java.time.Duration;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -50,8 +56,33 @@ class FilledController {
     private FilledPage page(long id, Reckoned reckoned, Words words, int cells, Duration wait) {
         Optional<Phrase> whyNot = FilledCover.whyNot(reckoned);
         Optional<Fillings.Solved> solved =
-                whyNot.isPresent() ? Optional.empty() : fillings.of(id, reckoned, cells, wait);
+                whyNot.isPresent() ? Optional.empty() : fillings.of(id, "plan", reckoned, cells, wait);
         return new FilledPage(reckoned, words, solved, whyNot, cells == FilledCover.SHOWN);
+    }
+
+    /** Every school's cover with the form in, side by side at one scale. */
+    @GetMapping("/covers/{id}/filled/fits")
+    String fits(@PathVariable long id, Reader reader, Model model) {
+        Cover cover = store.find(id);
+        Words words = wording.words(reader, reader.mark(cover.plan()));
+        Recommendation fits = Recommendation.of(cover.plan(), reader.mark(cover.plan()));
+        Pen pen = PlanPage.fitsPen(fits);
+        List<String> drawings = PlanPage.schools(cover.plan()).stream()
+                .map(school -> fitted(id, fits.by(school), words, pen, Phrase.code(school)))
+                .toList();
+        model.addAttribute("w", words);
+        model.addAttribute("drawings", drawings);
+        return "plan/fits :: filled";
+    }
+
+    /** A filled cover, small; nothing where it cannot be filled. */
+    private String fitted(long id, Reckoned reckoned, Words words, Pen pen, String code) {
+        Optional<FilledCover> filled = FilledCover.whyNot(reckoned).isPresent()
+                ? Optional.empty()
+                : fillings.of(id, code, reckoned, FilledCover.COARSE, FINER).map(Fillings.Solved::cover);
+        return filled.map(cover -> new SvgDrawing(reckoned.plan().cloths(), words, pen, "filled-" + code)
+                        .write(FilledDrawing.of(reckoned, cover, View.STANDING, List.of())))
+                .orElse("");
     }
 
     /** The shape itself, for a canvas that can be turned, or for whoever wants to check it. */
@@ -62,7 +93,7 @@ class FilledController {
         if (FilledCover.whyNot(reckoned).isPresent()) {
             throw new ResponseStatusException(HttpStatus.NOT_FOUND);
         }
-        FilledCover filled = fillings.of(id, reckoned, FilledCover.SHOWN, FINER)
+        FilledCover filled = fillings.of(id, "plan", reckoned, FilledCover.SHOWN, FINER)
                 .orElseThrow(() -> new ResponseStatusException(HttpStatus.SERVICE_UNAVAILABLE))
                 .cover();
         return form.equals("obj")

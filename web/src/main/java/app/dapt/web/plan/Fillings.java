@@ -66,8 +66,8 @@ class Fillings implements DisposableBean {
         }
     }
 
-    /** The page that asked, and how finely. */
-    private record Asker(long cover, int cells) {}
+    /** The page that asked, and for what. */
+    private record Asker(long cover, String what) {}
 
     /**
      * A cover with its form in.
@@ -93,13 +93,14 @@ class Fillings implements DisposableBean {
      * A cover filled.
      *
      * @param cover  whose page asks
+     * @param what   for which of its drawings; only the last answer for each is waited for
      * @param cells  along half its narrowest width
      * @param wait   how long to wait for it
      * @return nothing where it is not there by then: ask again
      */
-    Optional<Solved> of(long cover, Reckoned reckoned, int cells, Duration wait) {
+    Optional<Solved> of(long cover, String what, Reckoned reckoned, int cells, Duration wait) {
         Question question = Question.of(reckoned, cells);
-        Optional<Future<Solved>> asked = begun(new Asker(cover, cells), question, reckoned);
+        Optional<Future<Solved>> asked = begun(new Asker(cover, what + cells), question, reckoned);
         if (asked.isEmpty()) {
             return Optional.empty();
         }

@@ -4,6 +4,7 @@ import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
 import app.dapt.cover.Brief;
 import app.dapt.cover.ClothToBuy;
+import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Finding;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Recommendation;
@@ -271,8 +272,12 @@ public record PlanPage(
 
     /** The schools to choose from; that of the label only where the label names a cover. */
     public List<FitSchool> schools() {
-        boolean labelled = cover.plan().form().labelMeans() == LabelMeans.COVER
-                || Stream.of(Axis.values()).anyMatch(axis -> cover.plan().fit().school(axis) == FitSchool.LABEL);
+        return schools(cover.plan());
+    }
+
+    static List<FitSchool> schools(CoverPlan plan) {
+        boolean labelled = plan.form().labelMeans() == LabelMeans.COVER
+                || Stream.of(Axis.values()).anyMatch(axis -> plan.fit().school(axis) == FitSchool.LABEL);
         return Stream.of(FitSchool.values())
                 .filter(school -> school != FitSchool.LABEL || labelled)
                 .toList();
@@ -280,9 +285,13 @@ public record PlanPage(
 
     /** Every school's front at one scale. */
     public String fitDrawing(Recommendation fits, FitSchool school) {
-        Pen pen = Pen.finest(fits.bySchool().values().stream()
+        return svg(fitsPen(fits), "s-" + Phrase.code(school)).write(CoverDrawing.overForm(fits.by(school)));
+    }
+
+    /** The scale at which every school's front is drawn. */
+    static Pen fitsPen(Recommendation fits) {
+        return Pen.finest(fits.bySchool().values().stream()
                 .map(each -> Pen.fitting(each.finished(Axis.ACROSS), each.finished(Axis.UP_DOWN), FITS)));
-        return svg(pen, "s-" + Phrase.code(school)).write(CoverDrawing.overForm(fits.by(school)));
     }
 
     /** A fit as it would be, small, over its form. */
