@@ -13,7 +13,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Lays out the sets of pieces that come with the project and tells how well; orders the work on covers; then measures
+ * Lays out the sets of pieces that come with the project and tells how well; orders the work on covers and fills some; then measures
  * the small things.
  */
 public final class Benches {
@@ -37,6 +37,7 @@ public final class Benches {
             row(set, known.get(set));
         }
         List.of(1, 4, 8, 16).forEach(MakeBench::row);
+        FillBench.validate();
         org.openjdk.jmh.Main.main(args);
     }
 
