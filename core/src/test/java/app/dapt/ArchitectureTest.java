@@ -107,7 +107,14 @@ class ArchitectureTest {
                     with("cover", "cover.decision", "cover.opening", "cover.shape", "cover.edging", "cover.front")),
             entry(
                     "cover.filled",
-                    with("cover", "cover.decision", "cover.drawing", "cover.shape", "cover.edging", "filling.sheet")),
+                    with(
+                            "cover",
+                            "cover.decision",
+                            "cover.drawing",
+                            "cover.shape",
+                            "cover.edging",
+                            "cover.opening",
+                            "filling.sheet")),
             entry(
                     "cover.drawing",
                     with("cover", "cover.decision", "cover.opening", "cover.shape", "cover.edging", "cover.front")));

@@ -13,8 +13,8 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Lays out the sets of pieces that come with the project and tells how well; orders the work on covers and fills some; then measures
- * the small things.
+ * Lays out the sets of pieces that come with the project and tells how well; orders the work on covers and fills
+ * some; then measures the small things.
  */
 public final class Benches {
 

@@ -36,7 +36,7 @@ class FilledJourneyTest {
                     .click();
             page.locator("#filled svg").first().waitFor();
             page.locator("#filled[data-fine]").waitFor();
-            assertThat(page.locator("#filled svg").count()).isEqualTo(4);
+            assertThat(page.locator(".filled-views svg").count()).isEqualTo(4);
             assertThat(page.locator("#filled").textContent())
                     .contains("gapes by")
                     .contains("estimate")
@@ -66,6 +66,18 @@ class FilledJourneyTest {
     }
 
     @Test
+    void cornersAreTaperedWhereTheyStandOut(Site site) {
+        try (Desk desk = site.desk("/covers/26?view=filled")) {
+            Page page = desk.page();
+            page.locator("#filled[data-fine]").waitFor();
+            assertThat(page.locator(".filled-corners").textContent()).contains("as they come, 3.8");
+            page.getByText("Taper the corners").click();
+            page.getByText("Without the taper").waitFor();
+            assertThat(page.locator(".sentence").textContent()).contains("corner-tapered");
+        }
+    }
+
+    @Test
     void aCoverTurnsByTheArrowKeys(Site site) {
         try (Desk desk = site.desk("/covers/" + CAPSTAN_SEAT_ROUND + "?view=filled")) {
             Page page = desk.page();
@@ -77,7 +89,7 @@ class FilledJourneyTest {
             Locator cannot = page.getByText("can’t be turned in this browser");
             canvas.or(cannot).first().waitFor();
             if (canvas.count() == 0) {
-                assertThat(page.locator("#filled svg").count())
+                assertThat(page.locator(".filled-views svg").count())
                         .as("the drawing stays")
                         .isEqualTo(4);
                 return;

@@ -44,7 +44,7 @@ public final class FlatCloth {
         return area.paint() instanceof Paint.Printed printed && printed.stroke() > 0;
     }
 
-    /** What is printed on a stretch of cloth; nothing on its wrong side, or where a picture is in place of the print. */
+    /** What is printed on a stretch of cloth; nothing on its wrong side, or where a picture stands for the print. */
     static List<Area> printed(Reckoned reckoned, Sheet flat, Stuff stuff) {
         Cloth cloth = reckoned.plan().cloths().of(stuff.material());
         Optional<Repeat> repeat = cloth.repeat();

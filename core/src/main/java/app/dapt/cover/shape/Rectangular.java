@@ -49,6 +49,11 @@ public record Rectangular(boolean oblong, Corners corners) implements Shape {
         return new Rectangular(oblong, details.oneOf("corners", Corners.class));
     }
 
+    /** With its corners tapered, or as they come where they are. */
+    public Rectangular withOtherCorners() {
+        return new Rectangular(oblong, corners == Corners.PLAIN ? Corners.TAPERED : Corners.PLAIN);
+    }
+
     @Override
     public Phrase brief() {
         return kind().phrase(corners == Corners.TAPERED ? "brief.tapered" : "shape");

@@ -18,6 +18,9 @@ public final class Surface {
     /** Cells of the grid in which points of the flat sheet are looked up, along its longer side. */
     private static final int GRID = 48;
 
+    /** A part of a cell of that grid by which a point may lie outside the seam's straight lines and be on the seam. */
+    private static final double ON_THE_SEAM = 0.2;
+
     private static final double HAIR = 1e-9;
 
     private final List<double[]> flat = new ArrayList<>();
@@ -35,7 +38,7 @@ public final class Surface {
      *
      * @param place  where it is
      * @param normal of the front there, one long
-     * @param inside whether it lies inside the seam
+     * @param inside whether it lies on the seam or inside it
      */
     public record On(double[] place, double[] normal, boolean inside) {}
 
@@ -243,14 +246,14 @@ public final class Surface {
             double distance = Math.hypot(offX, offY);
             if (distance < least) {
                 least = distance;
-                nearest = beside(from, to, held, offX, offY);
+                nearest = beside(from, to, held, offX, offY, distance < ON_THE_SEAM * cell);
             }
         }
         return nearest;
     }
 
     /** A place beside the seam, turned as its edge has turned. */
-    private On beside(int from, int to, double share, double offX, double offY) {
+    private On beside(int from, int to, double share, double offX, double offY, boolean onSeam) {
         double[] a = places.get(from);
         double[] b = places.get(to);
         double was = Math.atan2(flat.get(to)[1] - flat.get(from)[1], flat.get(to)[0] - flat.get(from)[0]);
@@ -259,6 +262,6 @@ public final class Surface {
         double sin = Math.sin(turned);
         double x = a[0] + share * (b[0] - a[0]) + cos * offX - sin * offY;
         double y = a[1] + share * (b[1] - a[1]) + sin * offX + cos * offY;
-        return new On(new double[] {x, y, 0}, new double[] {0, 0, 1}, false);
+        return new On(new double[] {x, y, 0}, new double[] {0, 0, 1}, onSeam);
     }
 }

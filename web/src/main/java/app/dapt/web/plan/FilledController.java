@@ -1,11 +1,13 @@
 package app.dapt.web.plan;
 
+import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.Recommendation;
 import app.dapt.cover.filled.FilledCover;
 import app.dapt.cover.filled.FilledDrawing;
 import app.dapt.cover.filled.View;
+import app.dapt.cover.shape.Rectangular;
 import app.dapt.files.FilledObj;
 import app.dapt.files.FilledScene;
 import app.dapt.files.Pen;
@@ -49,15 +51,34 @@ class FilledController {
     }
 
     /** A first look at a cover with its form in. */
-    FilledPage first(long id, Reckoned reckoned, Words words) {
-        return page(id, reckoned, words, FilledCover.COARSE, FIRST);
+    FilledPage first(Cover cover, Reckoned reckoned, Words words) {
+        return page(cover, reckoned, words, FilledCover.COARSE, FIRST);
     }
 
-    private FilledPage page(long id, Reckoned reckoned, Words words, int cells, Duration wait) {
+    private FilledPage page(Cover cover, Reckoned reckoned, Words words, int cells, Duration wait) {
         Optional<Phrase> whyNot = FilledCover.whyNot(reckoned);
         Optional<Fillings.Solved> solved =
-                whyNot.isPresent() ? Optional.empty() : fillings.of(id, "plan", reckoned, cells, wait);
-        return new FilledPage(reckoned, words, solved, whyNot, cells == FilledCover.SHOWN);
+                whyNot.isPresent() ? Optional.empty() : fillings.of(cover.id(), "plan", reckoned, cells, wait);
+        return new FilledPage(
+                cover,
+                reckoned,
+                words,
+                solved,
+                solved.flatMap(there -> otherCorners(cover, reckoned, cells)),
+                whyNot,
+                cells == FilledCover.SHOWN);
+    }
+
+    /** The same cover with its corners tapered, or as they come where they are. */
+    private Optional<FilledPage.Corners> otherCorners(Cover cover, Reckoned reckoned, int cells) {
+        CoverPlan plan = reckoned.plan();
+        if (!(plan.shape() instanceof Rectangular shape)
+                || plan.edging().flange().isPositive()) {
+            return Optional.empty();
+        }
+        Reckoned other = Reckoner.reckonWithoutRemedies(plan.withShape(shape.withOtherCorners()), reckoned.mark());
+        return fillings.of(cover.id(), "corners", other, cells, FIRST)
+                .map(solved -> new FilledPage.Corners(other, solved.cover()));
     }
 
     /** Every school's cover with the form in, side by side at one scale. */
@@ -111,7 +132,7 @@ class FilledController {
         Words words = wording.words(reader, reckoned.mark());
         model.addAttribute("w", words);
         model.addAttribute("id", id);
-        model.addAttribute("filled", page(id, reckoned, words, FilledCover.SHOWN, FINER));
+        model.addAttribute("filled", page(cover, reckoned, words, FilledCover.SHOWN, FINER));
         return "plan/filled :: filled";
     }
 }

@@ -11,6 +11,7 @@ import app.dapt.form.Stuffing;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
+import app.dapt.web.workroom.Cover;
 import app.dapt.words.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,11 +22,18 @@ import java.util.stream.Stream;
  * A cover with its form in, for its template.
  *
  * @param solved nothing while it is still being filled
+ * @param corners the same cover with its corners made the other way, where they can be
  * @param whyNot why it cannot be, where it cannot
  * @param fine   whether these are the figures, not the first look
  */
 public record FilledPage(
-        Reckoned reckoned, Words w, Optional<Fillings.Solved> solved, Optional<Phrase> whyNot, boolean fine) {
+        Cover cover,
+        Reckoned reckoned,
+        Words w,
+        Optional<Fillings.Solved> solved,
+        Optional<Corners> corners,
+        Optional<Phrase> whyNot,
+        boolean fine) {
 
     private static final double LARGE = 196;
     private static final double WIDE = 1.9;
@@ -33,10 +41,13 @@ public record FilledPage(
     private static final double CUBIC_INCH = 16.387;
     private static final double OUNCE = 28.35;
 
+    /** The cover with its corners made the other way. */
+    public record Corners(Reckoned reckoned, FilledCover filled) {}
+
     /** A figure and what it is of. */
     public record Figure(String label, String value) {}
 
-    private FilledCover cover() {
+    private FilledCover filled() {
         return solved.orElseThrow().cover();
     }
 
@@ -61,19 +72,22 @@ public record FilledPage(
         return reckoned.finished(Axis.ACROSS).over(reckoned.finished(Axis.UP_DOWN)) > WIDE;
     }
 
-    private String drawn(View view, List<FilledCover> others) {
+    private Pen pen() {
         Length around = reckoned.plan().edging().standsOut().times(2);
-        Pen pen = Pen.fitting(
+        return Pen.fitting(
                 reckoned.finished(Axis.ACROSS).plus(around),
                 reckoned.finished(Axis.UP_DOWN).plus(around),
                 wide() ? LARGE * 2 : LARGE);
-        return new SvgDrawing(reckoned.plan().cloths(), w, pen, "filled-" + Phrase.code(view))
-                .write(FilledDrawing.of(reckoned, cover(), view, others));
+    }
+
+    private String drawn(View view, List<FilledCover> others) {
+        return new SvgDrawing(reckoned.plan().cloths(), w, pen(), "filled-" + Phrase.code(view))
+                .write(FilledDrawing.of(reckoned, filled(), view, others));
     }
 
     /** How large it is once it is filled. */
     public List<Figure> figures() {
-        FilledCover cover = cover();
+        FilledCover cover = filled();
         List<Figure> figures = new ArrayList<>();
         figures.add(new Figure(
                 w.say("filled.full"),
@@ -101,6 +115,26 @@ public record FilledPage(
 
     private static Length length(double millimetres) {
         return Length.nearInches(millimetres / MM_TO_THE_INCH);
+    }
+
+    /** The front with its corners made the other way. */
+    public String otherCorners() {
+        Corners other = corners.orElseThrow();
+        return new SvgDrawing(reckoned.plan().cloths(), w, pen(), "filled-corners")
+                .write(FilledDrawing.of(other.reckoned(), other.filled(), View.FRONT, List.of()));
+    }
+
+    /** How far the corners stand out the other way, and how they do now. */
+    public String cornersSay() {
+        return w.say(
+                tapered() ? "filled.corners.tapered" : "filled.corners.plain",
+                length(filled().ears()),
+                length(corners.orElseThrow().filled().ears()));
+    }
+
+    /** Whether the seam is tapered in at the corners. */
+    public boolean tapered() {
+        return reckoned.outline().isPresent();
     }
 
     /** What a form less full, and a fuller one, would do. */
@@ -143,7 +177,7 @@ public record FilledPage(
 
     /** The form's own volume, which is more than the cover holds where it is too large for it. */
     private double litres() {
-        return reckoned.fullness().ratio() * cover().greatestCubicCentimetres() / 1000;
+        return reckoned.fullness().ratio() * filled().greatestCubicCentimetres() / 1000;
     }
 
     private boolean isMetric() {
