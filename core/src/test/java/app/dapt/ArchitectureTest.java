@@ -78,7 +78,7 @@ class ArchitectureTest {
     private static final Map<String, List<String>> MAY_USE = Map.ofEntries(
             entry("measure", List.of()),
             entry("piece", List.of("measure")),
-            entry("drawing", List.of("measure", "piece")),
+            entry("drawing", List.of("measure", "piece", "cloth")),
             entry("step", List.of("measure", "piece", "drawing")),
             entry("filling.sheet", List.of()),
             entry("filling", List.of("measure", "piece")),
