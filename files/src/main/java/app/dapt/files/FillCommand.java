@@ -7,6 +7,10 @@ import app.dapt.cover.decision.Back.Lap;
 import app.dapt.cover.filled.FilledCover;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.words.Wordbook;
+import app.dapt.words.Wordbook.English;
+import app.dapt.words.Words;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Files;
@@ -41,17 +45,19 @@ public final class FillCommand {
         try {
             CoverPlan plan = PlanJson.read(ReckonCommand.content(Path.of(asked.get(0))));
             Reckoned reckoned = Reckoner.reckonWithoutRemedies(plan, plan.mark());
-            long start = System.nanoTime();
-            Optional<FilledCover> filled = FilledCover.of(reckoned, FilledCover.FINE);
-            double seconds = (System.nanoTime() - start) / 1e9;
-            if (filled.isEmpty()) {
-                err.println(asked.get(0) + ": a cover whose two sides are not alike cannot be filled");
+            Optional<Phrase> whyNot = FilledCover.whyNot(reckoned);
+            if (whyNot.isPresent()) {
+                Words words = new Words(Wordbook.load(English.US, "craft"), reckoned.mark());
+                err.println(asked.get(0) + ": " + words.say(whyNot.get()));
                 return 2;
             }
+            long start = System.nanoTime();
+            FilledCover filled = FilledCover.of(reckoned, FilledCover.FINE).orElseThrow();
+            double seconds = (System.nanoTime() - start) / 1e9;
             if (obj) {
-                Files.writeString(Path.of(asked.get(2)), FilledObj.write(filled.get()));
+                Files.writeString(Path.of(asked.get(2)), FilledObj.write(filled));
             }
-            out.println(write(filled.get(), reckoned, seconds));
+            out.println(write(filled, reckoned, seconds));
             return 0;
         } catch (BadPlanFile | IOException | InvalidPathException e) {
             err.println(asked.get(0) + ": " + ReckonCommand.reason(e));

@@ -32,9 +32,9 @@ public final class Screenshots {
         laid("cloth", set("Velvet of the saloon") + "?cloth=0");
         laid("cloth-print", set("Saloon settees") + "?piece=26/front.1");
         laid("cloth-remnants", cover("Galley stool") + "/cloth");
-        at("plan-findings", cover("Deck chair, gaping"));
+        filled("plan-filled", cover("Deck chair, gaping") + "?view=filled", "#filled[data-fine]");
         at("plan-pieces", cover("Saloon window seat") + "?view=pieces");
-        at("plan-fits", bench + "?view=fits");
+        filled("plan-fits", bench + "?view=fits", ".fits-filled svg");
         at("set", set("Velvet of the saloon").replace("/cloth", ""));
         String made = bench + "/make?step=" + bench.replaceAll("\\D", "") + "/front/lay-lapped";
         at("make", made);
@@ -80,6 +80,14 @@ public final class Screenshots {
 
     private void at(String name, String path) {
         try (Desk desk = site.desk(path)) {
+            save(desk, name);
+        }
+    }
+
+    /** A view once what is solved for it is there. */
+    private void filled(String name, String path, String there) {
+        try (Desk desk = site.desk(path)) {
+            desk.page().locator(there).first().waitFor();
             save(desk, name);
         }
     }
