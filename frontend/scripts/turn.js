@@ -6,8 +6,19 @@ const STEP = Math.PI / 24;
 const STEEPEST = 1.35;
 const LARGEST = 520;
 
+/** A picture of a cloth, laid edge to edge. */
+async function pictured(pen, picture) {
+  const image = new Image();
+  image.src = picture.href;
+  await image.decode();
+  const pattern = pen.createPattern(image, 'repeat');
+  pattern.setTransform(new DOMMatrix().rotate(picture.turned)
+    .scale(picture.wide / image.width, picture.high / image.height));
+  return pattern;
+}
+
 /** What is painted on one side as it lies flat. */
-function painted(scene, areas) {
+async function painted(scene, areas) {
   const canvas = document.createElement('canvas');
   const scale = TEXTURE / Math.max(scene.width, scene.height);
   canvas.width = Math.round(scene.width * scale);
@@ -26,7 +37,7 @@ function painted(scene, areas) {
       pen.lineWidth = area.thick;
       pen.stroke();
     } else {
-      pen.fillStyle = area.fill;
+      pen.fillStyle = area.picture ? await pictured(pen, area.picture).catch(() => area.fill) : area.fill;
       pen.fill();
     }
   }
@@ -36,7 +47,7 @@ function painted(scene, areas) {
   return texture;
 }
 
-function side(scene, areas, back) {
+async function side(scene, areas, back) {
   const count = scene.flat.length / 2;
   const places = new Float32Array(3 * count);
   const uv = new Float32Array(2 * count);
@@ -53,7 +64,7 @@ function side(scene, areas, back) {
   }
   shape.setIndex(triangles);
   shape.computeVertexNormals();
-  return new three.Mesh(shape, new three.MeshLambertMaterial({ map: painted(scene, areas), side: three.DoubleSide }));
+  return new three.Mesh(shape, new three.MeshLambertMaterial({ map: await painted(scene, areas), side: three.DoubleSide }));
 }
 
 function seam(scene) {
@@ -95,7 +106,7 @@ export async function turn(button) {
   const scene = await answer.json();
   const world = new three.Scene();
   const cover = new three.Group();
-  cover.add(side(scene, scene.front, false), side(scene, scene.back, true), seam(scene));
+  cover.add(await side(scene, scene.front, false), await side(scene, scene.back, true), seam(scene));
   world.add(cover, lit());
   figure.classList.add('turned');
   const wide = Math.max(220, Math.min(figure.clientWidth, LARGEST));

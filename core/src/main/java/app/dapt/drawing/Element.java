@@ -10,6 +10,7 @@ import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Side;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -147,6 +148,27 @@ public sealed interface Element {
          * @param stroke how wide a line of it is, in millimetres; nought where it fills the area
          */
         record Printed(Material material, Motif.Ink ink, double opacity, double stroke) implements Paint {}
+
+        /**
+         * The picture of a cloth, as it lies on a flat piece, moved by a linear mapping.
+         *
+         * @param turned  degrees by which the picture is turned on the flat piece
+         * @param mapping as a matrix of SVG: x becomes a x + c y + e, y becomes b x + d y + f; millimetres
+         */
+        record Pictured(Material material, double turned, List<Double> mapping) implements Paint {
+
+            public Pictured {
+                mapping = List.copyOf(mapping);
+            }
+
+            /** The same, everything moved on. */
+            public Pictured moved(double right, double down) {
+                List<Double> moved = new ArrayList<>(mapping);
+                moved.set(4, mapping.get(4) + right);
+                moved.set(5, mapping.get(5) + down);
+                return new Pictured(material, turned, moved);
+            }
+        }
 
         /** Light on what lies below, where it is positive, or shade, up to one. */
         record Tone(double light) implements Paint {}

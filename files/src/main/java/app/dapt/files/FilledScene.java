@@ -1,5 +1,6 @@
 package app.dapt.files;
 
+import app.dapt.cloth.Cloth;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.filled.FilledCover;
 import app.dapt.cover.filled.FlatCloth;
@@ -57,7 +58,13 @@ public final class FilledScene {
         for (Area area : FlatCloth.of(reckoned, back)) {
             ObjectNode node = into.addObject();
             if (area.paint() instanceof Paint.Ground ground) {
-                node.put("fill", reckoned.plan().cloths().of(ground.material()).colour());
+                Cloth cloth = reckoned.plan().cloths().of(ground.material());
+                node.put("fill", cloth.colour());
+                cloth.photo().filter(photo -> ground.rightSide()).ifPresent(photo -> node.putObject("picture")
+                        .put("href", "/pictures/" + photo.number())
+                        .put("wide", photo.wide().toMm())
+                        .put("high", photo.high().toMm())
+                        .put("turned", cloth.sideways() ? 90 : 0));
             } else if (area.paint() instanceof Paint.Printed printed) {
                 Swatch swatch = new Swatch(reckoned.plan().cloths().of(printed.material()), 1);
                 node.put(printed.stroke() > 0 ? "stroke" : "fill", swatch.ink(printed.ink()))

@@ -30,10 +30,12 @@ import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Side;
 import app.dapt.words.Words;
+import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Writes drawings as SVG for a page. Cloth is filled with its own print; lines carry their role as a class and the
@@ -375,6 +377,10 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
             } else {
                 svg.empty("path", "fill", ink, "fill-opacity", printed.opacity(), "d", path);
             }
+        } else if (paint instanceof Paint.Pictured picture) {
+            String name = id + "-cell" + Integer.toHexString(path.toString().hashCode());
+            new Swatch(cloths.of(picture.material()), pen.scale()).write(svg, name, placed(picture));
+            svg.empty("path", "fill", "url(#" + name + ")", "d", path);
         } else if (paint instanceof Paint.Tone tone) {
             svg.empty(
                     "path",
@@ -387,6 +393,15 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
         } else {
             svg.empty("path", "class", paint instanceof Paint.Gap ? "gap" : "cast", "d", path);
         }
+    }
+
+    private String placed(Paint.Pictured picture) {
+        List<Double> matrix = new ArrayList<>(picture.mapping());
+        matrix.set(4, pen.mm(matrix.get(4)));
+        matrix.set(5, pen.mm(matrix.get(5)));
+        return matrix.stream()
+                .map(value -> String.format(Locale.ROOT, "%.3f", value))
+                .collect(Collectors.joining(" ", "matrix(", ") rotate(" + Markup.number(picture.turned()) + ")"));
     }
 
     private static boolean isLine(Paint paint) {

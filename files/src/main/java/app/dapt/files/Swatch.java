@@ -50,7 +50,8 @@ public record Swatch(Cloth cloth, double scale) {
                         + " translate(" + Markup.number(-across) + " " + Markup.number(-along) + ")");
     }
 
-    private void write(Markup svg, String id, String placed) {
+    /** Writes the pattern placed by a transformation. */
+    void write(Markup svg, String id, String placed) {
         if (cloth.photo().isPresent()) {
             photo(svg, id, placed, cloth.photo().get());
             return;

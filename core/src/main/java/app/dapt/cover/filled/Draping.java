@@ -92,6 +92,24 @@ record Draping(Surface surface, View view, boolean back, double width, double he
                         .toList());
     }
 
+    /** The linear mapping that takes a cell of the flat cloth to about where it is seen: a, b, c, d, e, f. */
+    List<Double> linear(Point from, double wide, double high) {
+        Corner start = seen(from);
+        Corner across = seen(new Point(from.x() + wide, from.y()));
+        Corner down = seen(new Point(from.x(), from.y() + high));
+        Corner far = seen(new Point(from.x() + wide, from.y() + high));
+        // The mean of opposite edges, through the middle of the four corners.
+        double a = (across.x() - start.x() + far.x() - down.x()) / (2 * wide);
+        double b = (across.y() - start.y() + far.y() - down.y()) / (2 * wide);
+        double c = (down.x() - start.x() + far.x() - across.x()) / (2 * high);
+        double d = (down.y() - start.y() + far.y() - across.y()) / (2 * high);
+        double middleX = (start.x() + across.x() + down.x() + far.x()) / 4;
+        double middleY = (start.y() + across.y() + down.y() + far.y()) / 4;
+        double atX = from.x() + wide / 2;
+        double atY = from.y() + high / 2;
+        return List.of(a, b, c, d, middleX - a * atX - c * atY, middleY - b * atX - d * atY);
+    }
+
     /** The stretches of a line that are seen. */
     List<List<Point>> line(List<Point> line, boolean closed) {
         List<Corner> corners = new ArrayList<>();

@@ -1,5 +1,6 @@
 package app.dapt.cover.filled;
 
+import app.dapt.cloth.Cloth;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.drawing.CoverDrawing;
@@ -38,6 +39,8 @@ public final class FilledDrawing {
     private static final double DARK = 0.045;
     private static final double BRIGHT = 0.045;
     private static final double MM_TO_THE_INCH = 25.4;
+    /** How far cells of a picture reach over each other, in millimetres. */
+    private static final double OVER = 0.4;
 
     private final Reckoned reckoned;
     private final FilledCover filled;
@@ -221,6 +224,7 @@ public final class FilledDrawing {
                 whole ? ground : boxed(draping, stuff.box()), new Paint.Ground(stuff.material(), stuff.rightSide())));
         if (stuff.rightSide()) {
             printed(draping, stuff, flat);
+            pictured(draping, stuff);
         }
     }
 
@@ -233,6 +237,34 @@ public final class FilledDrawing {
                 draped.addAll(line ? draping.line(outline, false) : draping.area(outline));
             }
             elements.add(new Area(draped, area.paint()));
+        }
+    }
+
+    /** The picture of a cloth in small cells, each of which lies nearly plane. */
+    private void pictured(Draping draping, Stuff stuff) {
+        Cloth cloth = reckoned.plan().cloths().of(stuff.material());
+        if (cloth.photo().isEmpty()) {
+            return;
+        }
+        double turned = (cloth.sideways() ? 90 : 0) + (stuff.turned() ? 180 : 0);
+        Box box = stuff.box();
+        int columns = (int) Math.ceil(box.width().toMm() / (2 * step));
+        int rows = (int) Math.ceil(box.height().toMm() / (2 * step));
+        double wide = box.width().toMm() / columns;
+        double high = box.height().toMm() / rows;
+        for (int column = 0; column < columns; column++) {
+            for (int row = 0; row < rows; row++) {
+                double left = box.left().toMm() + column * wide;
+                double top = box.top().toMm() + row * high;
+                // A little larger than it is, so that no ground shows between it and the next.
+                List<List<Point>> cell =
+                        draping.area(Contour.rectangle(left - OVER, top - OVER, left + wide + OVER, top + high + OVER)
+                                .points());
+                if (!cell.isEmpty()) {
+                    List<Double> mapping = draping.linear(new Point(left, top), wide, high);
+                    elements.add(new Area(cell, new Paint.Pictured(stuff.material(), turned, mapping)));
+                }
+            }
         }
     }
 
@@ -399,7 +431,7 @@ public final class FilledDrawing {
                     area.outlines().stream()
                             .map(outline -> moved(outline, right, down))
                             .toList(),
-                    area.paint());
+                    area.paint() instanceof Paint.Pictured picture ? picture.moved(right, down) : area.paint());
         }
         if (element instanceof Path path) {
             return new Path(path.role(), moved(path.points(), right, down), path.closed());
