@@ -64,7 +64,8 @@ async function side(scene, areas, back) {
   }
   shape.setIndex(triangles);
   shape.computeVertexNormals();
-  return new three.Mesh(shape, new three.MeshLambertMaterial({ map: await painted(scene, areas), side: three.DoubleSide }));
+  const map = await painted(scene, areas);
+  return new three.Mesh(shape, new three.MeshLambertMaterial({ map, side: three.DoubleSide }));
 }
 
 function seam(scene) {

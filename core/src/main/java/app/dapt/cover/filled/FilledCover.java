@@ -29,7 +29,7 @@ public record FilledCover(FilledSheet sheet, double width, int chambers, double 
 
     /** Cells along half the narrowest width for a first look. */
     public static final int COARSE = 8;
-    /** For a page: its figures are within two thousandths of those of the finest. */
+    /** For a page: its figures are within four thousandths of those of the finest. */
     public static final int SHOWN = 16;
     /** For figures that are handed on. */
     public static final int FINE = 24;
