@@ -18,6 +18,8 @@ import org.locationtech.jts.linearref.LengthIndexedLine;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.linemerge.LineMerger;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
 /**
  * A closed outline in millimetres, rightwards and downwards, curves drawn as many short straight lines. What a template
@@ -71,7 +73,8 @@ public record Contour(List<Point> points) {
 
     /** What of it lies in a rectangle; the largest part where it falls apart, a thin strip where nothing does. */
     public Contour within(double left, double top, double right, double bottom) {
-        return of(polygon().intersection(rectangle(left, top, right, bottom).polygon()));
+        return of(OverlayNGRobust.overlay(
+                polygon(), rectangle(left, top, right, bottom).polygon(), OverlayNG.INTERSECTION));
     }
 
     /**
@@ -111,7 +114,8 @@ public record Contour(List<Point> points) {
 
     /** The area that lies within both, in square millimetres. */
     public double shared(Contour other) {
-        return sound().polygon().intersection(other.sound().polygon()).getArea();
+        return OverlayNGRobust.overlay(sound().polygon(), other.sound().polygon(), OverlayNG.INTERSECTION)
+                .getArea();
     }
 
     public Contour scaled(double factor) {
@@ -143,7 +147,7 @@ public record Contour(List<Point> points) {
 
     /** What lies in either, as one outline; the larger part where they do not meet. */
     public Contour with(Contour other) {
-        return of(polygon().union(other.polygon()));
+        return of(OverlayNGRobust.overlay(polygon(), other.polygon(), OverlayNG.UNION));
     }
 
     /** The stretches of this outline that lie farther from another one than this. */

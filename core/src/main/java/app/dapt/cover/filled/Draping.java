@@ -23,6 +23,9 @@ record Draping(Surface surface, View view, boolean back, double width, double he
     /** What turns away by so little is still seen at the cover's edge. */
     private static final double HORIZON = -0.02;
 
+    /** A line so close to turning away would show as specks. */
+    private static final double LINE_HORIZON = 0.05;
+
     private static final int FACING = 0;
     private static final int INSIDE = 1;
 
@@ -120,7 +123,7 @@ record Draping(Surface surface, View view, boolean back, double width, double he
         List<List<Point>> stretches = new ArrayList<>();
         List<Point> stretch = new ArrayList<>();
         for (Corner corner : corners) {
-            if (corner.values()[FACING] >= HORIZON && (flanged || corner.values()[INSIDE] > 0)) {
+            if (corner.values()[FACING] >= LINE_HORIZON && (flanged || corner.values()[INSIDE] > 0)) {
                 stretch.add(new Point(corner.x(), corner.y()));
             } else {
                 keep(stretch, stretches);

@@ -2,11 +2,13 @@ package app.dapt.filling.sheet;
 
 import app.dapt.filling.sheet.Mesh.Part;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -16,6 +18,8 @@ import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.operation.distance.IndexedFacetDistance;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.triangulate.DelaunayTriangulationBuilder;
 
 /**
@@ -87,15 +91,20 @@ public final class OutlineMesh {
         boolean quarter = isAlike(whole, 1, -1);
         double far = 2 * whole.getLength();
         Geometry window = GEOMETRY.toGeometry(new Envelope(0, far, quarter ? 0 : -far, far));
-        if (!(whole.intersection(window) instanceof Polygon domain)) {
-            return Optional.empty();
-        }
-        return Optional.of(new OutlineMesh(whole, domain, 0.5 / perHalf, quarter ? Part.QUARTER : Part.HALF).mesh());
+        Geometry cut = OverlayNGRobust.overlay(whole, window, OverlayNG.INTERSECTION);
+        Geometry domain = IntStream.range(0, cut.getNumGeometries())
+                .mapToObj(cut::getGeometryN)
+                .max(Comparator.comparingDouble(Geometry::getArea))
+                .orElse(cut);
+        Part part = quarter ? Part.QUARTER : Part.HALF;
+        return domain instanceof Polygon half && half.getArea() * (quarter ? 4 : 2) > whole.getArea() * (1 - ALIKE)
+                ? Optional.of(new OutlineMesh(whole, half, 0.5 / perHalf, part).mesh())
+                : Optional.empty();
     }
 
     private static boolean isAlike(Polygon whole, double across, double up) {
         Geometry mirrored = AffineTransformation.scaleInstance(across, up).transform(whole);
-        return whole.symDifference(mirrored).getArea() < ALIKE * whole.getArea();
+        return OverlayNGRobust.overlay(whole, mirrored, OverlayNG.SYMDIFFERENCE).getArea() < ALIKE * whole.getArea();
     }
 
     private Mesh mesh() {
