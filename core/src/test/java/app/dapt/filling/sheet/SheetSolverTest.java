@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.dapt.filling.sheet.SheetSolver.Stiffness;
+import java.util.List;
+import java.util.stream.IntStream;
 import org.assertj.core.data.Percentage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -58,5 +60,42 @@ class SheetSolverTest {
         FilledSheet warm = SheetSolver.filled(before, 0.8 * 0.2026, Stiffness.ofCover(0.8));
         assertThat(warm.steps()).isLessThan(cold.steps());
         assertThat(warm.thickness()).isCloseTo(cold.thickness(), Percentage.withPercentage(1));
+    }
+
+    /** A mesh of any outline is as good as one made for its shape, though coarser by its nature. */
+    @Test
+    void anyOutlineFillsAsItsOwnShapeDoes() {
+        List<double[]> square =
+                List.of(new double[] {0, 0}, new double[] {300, 0}, new double[] {300, 300}, new double[] {0, 300});
+        assertThat(OutlineMesh.width(square)).isCloseTo(300, Percentage.withPercentage(0.2));
+        FilledSheet asOutline =
+                SheetSolver.greatest(OutlineMesh.of(square, 300, 12).orElseThrow());
+        assertThat(asOutline.volume()).isCloseTo(0.2026, Percentage.withPercentage(1.5));
+        assertThat(asOutline.largestStretch()).isLessThan(1.001);
+
+        List<double[]> round = IntStream.range(0, 144)
+                .mapToObj(i -> 2 * Math.PI * i / 144)
+                .map(angle -> new double[] {Math.cos(angle), Math.sin(angle)})
+                .toList();
+        FilledSheet disc = SheetSolver.greatest(OutlineMesh.of(round, 2, 12).orElseThrow());
+        assertThat(disc.volume()).isCloseTo(1.21852 / 8, Percentage.withPercentage(2));
+        assertThat(disc.meanRadius()).isCloseTo(0.76276 / 2, Percentage.withPercentage(1));
+    }
+
+    @Test
+    void anOutlineWhoseSidesDifferHasNoMesh() {
+        List<double[]> leaning =
+                List.of(new double[] {0, 0}, new double[] {300, 0}, new double[] {360, 300}, new double[] {60, 300});
+        assertThat(OutlineMesh.of(leaning, 300, 8)).isEmpty();
+    }
+
+    /** Sewn through, a run holds as much as its chambers do, each for itself. */
+    @ParameterizedTest
+    @CsvSource({"2", "3", "4"})
+    void aRunOfChambersHoldsNearlyAsMuchAsThemAlone(int chambers) {
+        double alone = SheetSolver.greatest(Mesh.rectangle(1.5, 8)).volume();
+        FilledSheet run = SheetSolver.greatest(Mesh.chambers(1, 1.5, chambers, 8));
+        assertThat(run.volume() / chambers).isCloseTo(alone, Percentage.withPercentage(6));
+        assertThat(run.largestStretch()).isLessThan(1.001);
     }
 }
