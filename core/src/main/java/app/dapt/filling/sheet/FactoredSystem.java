@@ -1,7 +1,5 @@
 package app.dapt.filling.sheet;
 
-import java.util.Map;
-import java.util.TreeMap;
 import java.util.function.IntPredicate;
 import org.ejml.data.DMatrixRMaj;
 import org.ejml.data.DMatrixSparseCSC;
@@ -40,11 +38,13 @@ final class FactoredSystem {
         int at = 0;
         for (int column = 0; column < free; column++) {
             // Symmetric: what stands in a row stands in the column of the same number.
-            TreeMap<Integer, Double> entries = new TreeMap<>();
-            matrix.row(unknowns[column]).forEach((other, value) -> entries.put(number[other], value));
-            for (Map.Entry<Integer, Double> entry : entries.tailMap(0).entrySet()) {
-                columns.nz_rows[at] = entry.getKey();
-                columns.nz_values[at++] = entry.getValue();
+            int row = unknowns[column];
+            int start = at;
+            for (int entry = 0; entry < matrix.count(row); entry++) {
+                int other = number[matrix.column(row, entry)];
+                if (other >= 0) {
+                    insert(columns, start, at++, other, matrix.value(row, entry));
+                }
             }
             columns.col_idx[column + 1] = at;
         }
@@ -55,6 +55,18 @@ final class FactoredSystem {
         if (!solver.setA(columns)) {
             throw new IllegalArgumentException("not positive definite");
         }
+    }
+
+    /** Puts an entry in its place among those of a column that are there. */
+    private static void insert(DMatrixSparseCSC columns, int start, int end, int row, double value) {
+        int at = end;
+        while (at > start && columns.nz_rows[at - 1] > row) {
+            columns.nz_rows[at] = columns.nz_rows[at - 1];
+            columns.nz_values[at] = columns.nz_values[at - 1];
+            at--;
+        }
+        columns.nz_rows[at] = row;
+        columns.nz_values[at] = value;
     }
 
     /** The solution for a right side; nought where it is fixed. */

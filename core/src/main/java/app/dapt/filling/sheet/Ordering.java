@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.Deque;
 import java.util.function.IntPredicate;
+import java.util.stream.IntStream;
 
 /**
  * Numbers the unknowns of a sparse symmetric system so that those that depend on each other have numbers close to each
@@ -60,9 +61,11 @@ final class Ordering {
         while (!waiting.isEmpty()) {
             int at = waiting.remove();
             order[count++] = at;
-            matrix.row(at).keySet().stream()
+            IntStream.range(0, matrix.count(at))
+                    .map(entry -> matrix.column(at, entry))
                     .filter(next -> !seen[next])
-                    .sorted(Comparator.comparingInt(next -> matrix.row(next).size()))
+                    .boxed()
+                    .sorted(Comparator.comparingInt(matrix::count))
                     .forEach(next -> {
                         seen[next] = true;
                         waiting.add(next);

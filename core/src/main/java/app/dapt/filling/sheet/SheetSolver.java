@@ -1,6 +1,5 @@
 package app.dapt.filling.sheet;
 
-import java.util.Map;
 import java.util.concurrent.CancellationException;
 
 /**
@@ -109,8 +108,8 @@ public final class SheetSolver {
     private SparseRows system(SparseRows stretch, int coordinate) {
         SparseRows sum = new SparseRows(mesh.vertices());
         for (int v = 0; v < mesh.vertices(); v++) {
-            for (Map.Entry<Integer, Double> entry : stretch.row(v).entrySet()) {
-                sum.add(v, entry.getKey(), entry.getValue());
+            for (int entry = 0; entry < stretch.count(v); entry++) {
+                sum.add(v, stretch.column(v, entry), stretch.value(v, entry));
             }
         }
         double bending = stiffness.bending() / stiffness.penalty();
@@ -119,9 +118,12 @@ public final class SheetSolver {
                 continue;
             }
             double weight = bending / elements.mass()[v];
-            for (Map.Entry<Integer, Double> one : stretch.row(v).entrySet()) {
-                for (Map.Entry<Integer, Double> other : stretch.row(v).entrySet()) {
-                    sum.add(one.getKey(), other.getKey(), weight * one.getValue() * other.getValue());
+            for (int one = 0; one < stretch.count(v); one++) {
+                for (int other = 0; other < stretch.count(v); other++) {
+                    sum.add(
+                            stretch.column(v, one),
+                            stretch.column(v, other),
+                            weight * stretch.value(v, one) * stretch.value(v, other));
                 }
             }
         }
