@@ -16,8 +16,6 @@ import java.util.Optional;
 /** Centres, and notches on the front where the backs end, by which the pieces are laid on each other. */
 final class Notches {
 
-    private static final double MM = 25.4;
-
     /** Half the width, in millimetres, of the strip in which an outline is looked at. */
     private static final double HAIR = 0.1;
 
@@ -39,8 +37,8 @@ final class Notches {
         Optional<Contour.Reach> edge = piece.outline()
                 .map(outline -> outline.cut().reach(Axis.UP_DOWN, middle - HAIR, middle + HAIR))
                 .filter(reach -> reach.least() <= reach.most());
-        Length top = edge.map(reach -> Length.nearInches(reach.least() / MM)).orElse(Length.ZERO);
-        Length bottom = edge.map(reach -> Length.nearInches(reach.most() / MM)).orElse(piece.cutHeight());
+        Length top = edge.map(reach -> Length.nearMm(reach.least())).orElse(Length.ZERO);
+        Length bottom = edge.map(reach -> Length.nearMm(reach.most())).orElse(piece.cutHeight());
         return List.of(
                 Marking.spot(Sort.CENTRE, made.middle(), top),
                 Marking.spot(Sort.CENTRE, made.middle(), Length.min(bottom, piece.cutHeight())));

@@ -10,7 +10,6 @@ import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Side;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -159,14 +158,6 @@ public sealed interface Element {
 
             public Pictured {
                 mapping = List.copyOf(mapping);
-            }
-
-            /** The same, everything moved on. */
-            public Pictured moved(double right, double down) {
-                List<Double> moved = new ArrayList<>(mapping);
-                moved.set(4, mapping.get(4) + right);
-                moved.set(5, mapping.get(5) + down);
-                return new Pictured(material, turned, moved);
             }
         }
 

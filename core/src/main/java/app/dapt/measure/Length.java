@@ -63,6 +63,11 @@ public record Length(long grains) implements Comparable<Length> {
         return new Length(Math.round(grains));
     }
 
+    /** The same of a number of millimetres, as outlines have them. */
+    public static Length nearMm(double millimetres) {
+        return nearInches(millimetres * PER_MM / PER_INCH);
+    }
+
     /** The nearest length to a decimal count of a unit, as a person types it. */
     public static Length of(BigDecimal count, Unit unit) {
         return new Length(count.multiply(BigDecimal.valueOf(unit.grains()))

@@ -26,6 +26,10 @@ import java.util.stream.Collectors;
 public record Words(Wordbook book, Mark mark, Money money) {
 
     /** A length that stands in a text, in inches and in centimetres: {@code [½ in|12 mm]}. */
+    private static final double GRAMS_PER_OUNCE = 28.35;
+
+    private static final double LITRES_PER_TEN_CUBIC_INCHES = 0.16387;
+
     private static final Pattern EITHER = Pattern.compile("\\[([^|\\]]*)\\|([^|\\]]*)]");
 
     private static final Pattern PLACE = Pattern.compile("\\{(\\d)(?::(\\w+))?}");
@@ -105,6 +109,18 @@ public record Words(Wordbook book, Mark mark, Money money) {
         return mark.unit().metric()
                 ? String.format(Locale.ROOT, "%.2f m²", squareInches * 0.00064516)
                 : String.format(Locale.ROOT, "%.1f sq ft", squareInches / 144);
+    }
+
+    /** What a form holds, in litres or cubic inches. */
+    public String volume(double litres) {
+        return mark.unit().metric()
+                ? String.format(Locale.ROOT, "%.1f L", litres)
+                : String.format(Locale.ROOT, "%d cu in", Math.round(litres / LITRES_PER_TEN_CUBIC_INCHES) * 10);
+    }
+
+    /** A weight, in grams or ounces. */
+    public String weight(long grams) {
+        return mark.unit().metric() ? grams + " g" : Math.round(grams / GRAMS_PER_OUNCE) + " oz";
     }
 
     private String shown(MatchResult place, List<Object> args, boolean fine) {

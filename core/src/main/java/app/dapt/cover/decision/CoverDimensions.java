@@ -215,7 +215,7 @@ public record CoverDimensions(
      * What was reckoned, where the outline bears it out; a part of a curve, or a slanting corner, is as wide as drawn.
      */
     private static Sum drawn(Sum reckoned, double millimetres) {
-        Length there = Length.nearInches(millimetres / 25.4);
+        Length there = Length.nearMm(millimetres);
         Length beyond = there.minus(reckoned.total());
         return beyond.under(HAIR) && Length.mm(-1).under(beyond)
                 ? reckoned

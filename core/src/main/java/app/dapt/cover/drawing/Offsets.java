@@ -60,7 +60,7 @@ public record Offsets(Phrase name, Phrase how, List<Row> rows) {
     }
 
     private static Length near(double millimetres) {
-        return Length.nearInches(millimetres / 25.4);
+        return Length.nearMm(millimetres);
     }
 
     /** Where a corner's edge has come back to its straight line: the farthest corner along the top that lies on it. */

@@ -105,7 +105,7 @@ public record SeamedEdge(
         boolean open =
                 back.ends().tuckFront().isPositive() || back.ends().tuckBack().isPositive();
         double round = sizes.shape().perimeter(outline, sizes.finished(Axis.ACROSS));
-        Sum length = Sum.of(Sum.term("term.round-the-edge", Length.nearInches(round / 25.4)));
+        Sum length = Sum.of(Sum.term("term.round-the-edge", Length.nearMm(round)));
         List<Point> path = new ArrayList<>(outline.points());
         path.add(path.get(0));
         if (open && back.mouth().isPresent()) {

@@ -3,22 +3,33 @@ package app.dapt.cover.filled;
 import app.dapt.cover.filled.Regions.Corner;
 import app.dapt.filling.sheet.Surface;
 import app.dapt.filling.sheet.Surface.On;
+import app.dapt.piece.Contour;
 import app.dapt.piece.Contour.Point;
 import java.util.ArrayList;
 import java.util.List;
 
 /**
  * Takes what is drawn on one side of a flat cover to where it is seen once the cover is filled. Drawn in millimetres
- * from the top left corner of the finished cover, the back as seen from behind; seen in millimetres from the cover's
- * middle, downwards.
+ * from the top left corner of the finished cover, the back as seen from behind; seen in millimetres, downwards.
  *
  * @param back   whether it is the back that is drawn on
  * @param width  of the finished cover, with its flange
  * @param height of it
  * @param flanged whether there is cloth outside the seam
  * @param step   how long a straight line may be and still be drawn with its ends alone
+ * @param left   where on the picture nought is, from the cover's middle
+ * @param top    the same, downwards
  */
-record Draping(Surface surface, View view, boolean back, double width, double height, boolean flanged, double step) {
+record Draping(
+        Surface surface,
+        View view,
+        boolean back,
+        double width,
+        double height,
+        boolean flanged,
+        double step,
+        double left,
+        double top) {
 
     /** What turns away by so little is still seen at the cover's edge. */
     private static final double HORIZON = -0.02;
@@ -32,7 +43,7 @@ record Draping(Surface surface, View view, boolean back, double width, double he
     /** A place of the cloth. */
     private Corner seen(On on) {
         double[] place = view.seen(turned(on.place()));
-        return new Corner(place[0], -place[1], new double[] {facing(on), on.inside() ? 1 : 0});
+        return new Corner(place[0] - left, -place[1] - top, new double[] {facing(on), on.inside() ? 1 : 0});
     }
 
     /** How much the cloth faces us: one where it does squarely, below nought where it faces away. */
@@ -61,22 +72,37 @@ record Draping(Surface surface, View view, boolean back, double width, double he
             On on = surface.on(i);
             double[] place = view.seen(turned(on.place()));
             double lit = light.on(view.seen(turned(on.normal())));
-            corners[i] = new Corner(place[0], -place[1], new double[] {facing(on), lit});
+            corners[i] = new Corner(place[0] - left, -place[1] - top, new double[] {facing(on), lit});
         }
         return surface.triangles().stream()
                 .map(triangle -> new Corner[] {corners[triangle[0]], corners[triangle[1]], corners[triangle[2]]})
                 .toList();
     }
 
+    /** The outlines of all of this side that is seen. */
+    List<List<Point>> ground() {
+        return Regions.where(triangles(Light.LAMP), 0);
+    }
+
+    /** The stretches of the seam round the cover that are seen. */
+    List<List<Point>> seam() {
+        List<Point> flat = new ArrayList<>();
+        for (int point : surface.seam()) {
+            double x = surface.flat(point)[0];
+            flat.add(new Point((back ? -x : x) + width / 2, height / 2 - surface.flat(point)[1]));
+        }
+        return line(flat, true);
+    }
+
     /** The outlines of an area as far as it is seen; in strips, as the far side of a wide one may face away. */
-    List<List<Point>> box(double left, double top, double right, double bottom) {
-        int strips = view == View.FRONT || view == View.BACK ? 1 : Math.max(1, (int) Math.ceil((right - left) / step));
+    List<List<Point>> box(Contour box) {
+        int strips = view.isSquare() ? 1 : Math.max(1, (int) Math.ceil((box.right() - box.left()) / step));
+        double wide = (box.right() - box.left()) / strips;
         List<List<Point>> areas = new ArrayList<>();
         for (int i = 0; i < strips; i++) {
-            double from = left + (right - left) * i / strips;
-            double to = left + (right - left) * (i + 1) / strips;
-            areas.addAll(area(
-                    List.of(new Point(from, top), new Point(to, top), new Point(to, bottom), new Point(from, bottom))));
+            double from = box.left() + i * wide;
+            areas.addAll(area(Contour.rectangle(from, box.top(), from + wide, box.bottom())
+                    .points()));
         }
         return areas;
     }

@@ -33,7 +33,8 @@ public final class FlatCloth {
                 .map(Stuff.class::cast)
                 .forEach(stuff -> {
                     areas.add(new Area(
-                            List.of(box(stuff).points()), new Paint.Ground(stuff.material(), stuff.rightSide())));
+                            List.of(contour(stuff.box()).points()),
+                            new Paint.Ground(stuff.material(), stuff.rightSide())));
                     areas.addAll(printed(reckoned, flat, stuff));
                 });
         return areas;
@@ -64,15 +65,14 @@ public final class FlatCloth {
             areas.computeIfAbsent(
                             new Paint.Printed(stuff.material(), motif.ink(), motif.opacity(), stroke),
                             any -> new ArrayList<>())
-                    .addAll(lattice.printed(motif, box(stuff)));
+                    .addAll(lattice.printed(motif, contour(stuff.box())));
         }
         return areas.entrySet().stream()
                 .map(each -> new Area(each.getValue(), each.getKey()))
                 .toList();
     }
 
-    private static Contour box(Stuff stuff) {
-        Box box = stuff.box();
+    static Contour contour(Box box) {
         return Contour.rectangle(
                 box.left().toMm(),
                 box.top().toMm(),

@@ -1,5 +1,7 @@
 package app.dapt.cover.filled;
 
+import java.util.List;
+
 /** Where a filled cover is looked at from, and how it lies or stands there. All without perspective. */
 public enum View {
     FRONT(0, 0),
@@ -24,6 +26,16 @@ public enum View {
         right = new double[] {Math.cos(turn), 0, Math.sin(turn)};
         up = new double[] {-Math.sin(turn) * Math.sin(tip), Math.cos(tip), Math.cos(turn) * Math.sin(tip)};
         near = new double[] {-Math.sin(turn) * Math.cos(tip), -Math.sin(tip), Math.cos(turn) * Math.cos(tip)};
+    }
+
+    /** Whether one side is seen squarely, and nothing of the other. */
+    boolean isSquare() {
+        return this == FRONT || this == BACK;
+    }
+
+    /** The sides that may be seen, whether each is the back; the farther one first. */
+    List<Boolean> sides() {
+        return isSquare() ? List.of(this == BACK) : List.of(true, false);
     }
 
     /** A vector as it is seen: rightwards, upwards and towards us. */

@@ -119,8 +119,8 @@ public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements 
         Contour seam = onSide(side, arm.lengthened(sizes, finishedLonger), middle);
         Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(allowance));
         edges.put(side, new Edge(Edge.Fate.SINGLE_TURN, List.of(hem)));
-        Sum width = Sum.of(Sum.term("term.widest-there", Length.nearInches((cut.right() - cut.left()) / 25.4)));
-        Sum height = Sum.of(Sum.term("term.widest-there", Length.nearInches((cut.bottom() - cut.top()) / 25.4)));
+        Sum width = Sum.of(Sum.term("term.widest-there", Length.nearMm(cut.right() - cut.left())));
+        Sum height = Sum.of(Sum.term("term.widest-there", Length.nearMm(cut.bottom() - cut.top())));
         return sizes.panel(front ? "front" : "back", front ? Material.FRONT : Material.BACK, width, height, edges)
                 .outlined(Optional.of(new Outline.Traced(cut, seam)))
                 .as(front ? PieceRole.Whole.FRONT : PieceRole.Whole.BACK);

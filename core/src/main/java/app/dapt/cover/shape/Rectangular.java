@@ -98,7 +98,7 @@ public record Rectangular(boolean oblong, Corners corners) implements Shape {
     public static Taper taperOf(Contour tapered) {
         Point begins = tapered.points().get(0);
         Point tip = tapered.points().get(1);
-        return new Taper(Length.nearInches(tip.x() / 25.4), Length.nearInches(begins.y() / 25.4));
+        return new Taper(Length.nearMm(tip.x()), Length.nearMm(begins.y()));
     }
 
     @Override

@@ -65,7 +65,6 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
     /** Steeper than this the arms would touch, and flatter than nothing is no V. */
     private static final double STEEPEST = Math.toRadians(80);
 
-    private static final double MM = 25.4;
     /** A cut within this of 45° to the grain stretches as a bias does. */
     private static final double BIAS_REACH = Math.toRadians(25);
 
@@ -126,7 +125,7 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
                 ? Optional.empty()
                 : Optional.of(Sum.of(Sum.term(
                         "term.vee-at-angle",
-                        Length.nearInches(lines(Length.ZERO, upDown, ease).width() / MM),
+                        Length.nearMm(lines(Length.ZERO, upDown, ease).width()),
                         rise)));
     }
 
@@ -346,7 +345,7 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
     /** The straight outer edge of one arm. */
     @Override
     public Length edgeToOpen(Axis runs, Length across, Length upDown, Length ease) {
-        return Length.nearInches(lines(across, upDown, ease).straight() / 25.4);
+        return Length.nearMm(lines(across, upDown, ease).straight());
     }
 
     @Override

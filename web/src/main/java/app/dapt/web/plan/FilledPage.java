@@ -37,9 +37,6 @@ public record FilledPage(
 
     private static final double LARGE = 196;
     private static final double WIDE = 1.9;
-    private static final double MM_TO_THE_INCH = 25.4;
-    private static final double CUBIC_INCH = 16.387;
-    private static final double OUNCE = 28.35;
 
     /** The cover with its corners made the other way. */
     public record Corners(Reckoned reckoned, FilledCover filled) {}
@@ -100,7 +97,7 @@ public record FilledPage(
             figures.add(figure("filled.ears", cover.ears()));
             figures.add(figure("filled.draws-in", drawsIn(cover)));
         }
-        figures.add(new Figure(w.say("filled.volume"), volume(litres())));
+        figures.add(new Figure(w.say("filled.volume"), w.volume(litres())));
         return figures;
     }
 
@@ -110,11 +107,7 @@ public record FilledPage(
     }
 
     private Figure figure(String label, double millimetres) {
-        return new Figure(w.say(label), w.lengths().withUnit(length(millimetres)));
-    }
-
-    private static Length length(double millimetres) {
-        return Length.nearInches(millimetres / MM_TO_THE_INCH);
+        return new Figure(w.say(label), w.lengths().withUnit(Length.nearMm(millimetres)));
     }
 
     /** The front with its corners made the other way. */
@@ -128,8 +121,8 @@ public record FilledPage(
     public String cornersSay() {
         return w.say(
                 tapered() ? "filled.corners.tapered" : "filled.corners.plain",
-                length(filled().ears()),
-                length(corners.orElseThrow().filled().ears()));
+                Length.nearMm(filled().ears()),
+                Length.nearMm(corners.orElseThrow().filled().ears()));
     }
 
     /** Whether the seam is tapered in at the corners. */
@@ -143,8 +136,8 @@ public record FilledPage(
                 .map(other -> w.say(
                         "filled.other",
                         (int) Math.round(100 * other.fullness()),
-                        length(other.thickness()),
-                        length(other.straight(Axis.ACROSS))))
+                        Length.nearMm(other.thickness()),
+                        Length.nearMm(other.straight(Axis.ACROSS))))
                 .toList();
     }
 
@@ -171,26 +164,12 @@ public record FilledPage(
     /** What the form takes in each kind of filling, for a form that one stuffs oneself. */
     public List<Figure> stuffing() {
         return Stream.of(Stuffing.values())
-                .map(kind -> new Figure(w.say("stuffing." + Phrase.code(kind)), weight(kind.grams(litres()))))
+                .map(kind -> new Figure(w.say("stuffing." + Phrase.code(kind)), w.weight(kind.grams(litres()))))
                 .toList();
     }
 
     /** The form's own volume, which is more than the cover holds where it is too large for it. */
     private double litres() {
         return reckoned.fullness().ratio() * filled().greatestCubicCentimetres() / 1000;
-    }
-
-    private boolean isMetric() {
-        return w.mark().unit().metric();
-    }
-
-    private String volume(double litres) {
-        return isMetric()
-                ? w.say("filled.litres", Math.round(litres * 10) / 10.0)
-                : w.say("filled.cubic-inches", Math.round(litres * 1000 / CUBIC_INCH / 10) * 10);
-    }
-
-    private String weight(long grams) {
-        return isMetric() ? w.say("filled.grams", grams) : w.say("filled.ounces", Math.round(grams / OUNCE));
     }
 }
