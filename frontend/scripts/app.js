@@ -180,9 +180,11 @@
     adrift.hidden = false;
     document.querySelectorAll('[data-unkept]').forEach(function (note) { note.textContent = note.dataset.unkept; });
   }
-  // By the event that element listens for: a form is sent, a link is pressed, and what asks by itself goes on doing so.
+  // By the event that element listens for: a form is sent, a link is pressed, and what asks by itself asks again.
   function again() {
-    if (stranded && stranded.isConnected) htmx.trigger(stranded, stranded.matches('form') ? 'submit' : 'click');
+    if (!stranded || !stranded.isConnected) return;
+    const asks = (stranded.getAttribute('hx-trigger') || '').includes('again');
+    htmx.trigger(stranded, asks ? 'again' : stranded.matches('form') ? 'submit' : 'click');
   }
   function cover() { return (/^\/covers\/\d+/).exec(location.pathname); }
 

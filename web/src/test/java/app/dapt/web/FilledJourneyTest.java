@@ -8,7 +8,9 @@ import com.microsoft.playwright.APIRequestContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import org.awaitility.Awaitility;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -78,6 +80,50 @@ class FilledJourneyTest {
     }
 
     @Test
+    void aPressFromAPageThatFellBehindIsAskedAbout(Site site) {
+        try (Desk one = site.copyOf("Saloon settee, large");
+                Desk other = site.desk(one.page().url() + "?view=filled")) {
+            other.page().locator("#filled[data-fine]").waitFor();
+            one.open("seam");
+            one.set("allowance", "2 cm");
+            other.page().getByText("Taper the corners").click();
+            other.page().locator(".conflict").waitFor();
+            assertThat(other.page().locator(".conflict").innerText()).contains("changed in another tab");
+        }
+    }
+
+    /** Solving may take its time: what the sewist presses does not wait behind it. */
+    @Test
+    void aSlipOpensWhileTheShapeIsStillSolved(Site site) {
+        try (Desk desk = site.desk("/covers/" + DECK_CHAIR_GAPING)) {
+            Page page = desk.page();
+            page.route("**/covers/*/filled?*", route -> {
+                // Never answered.
+            });
+            page.locator(".views a", new Page.LocatorOptions().setHasText("Filled"))
+                    .click();
+            page.locator("#filled svg").first().waitFor();
+            desk.open("seam");
+            page.locator("#slip").waitFor();
+        }
+    }
+
+    @Test
+    void whatDoesNotGetThroughIsSaidAndTheFirstLookStays(Site site) {
+        try (Desk desk = site.desk("/covers/" + DECK_CHAIR_GAPING)) {
+            Page page = desk.page();
+            page.route("**/covers/*/filled?*", route -> route.abort());
+            page.locator(".views a", new Page.LocatorOptions().setHasText("Filled"))
+                    .click();
+            page.locator("#filled svg").first().waitFor();
+            page.locator(".adrift").waitFor();
+            assertThat(page.locator(".filled-views svg").count()).isEqualTo(4);
+            page.unroute("**/covers/*/filled?*");
+            page.locator("#filled[data-fine]").waitFor();
+        }
+    }
+
+    @Test
     void aCoverTurnsByTheArrowKeys(Site site) {
         try (Desk desk = site.desk("/covers/" + CAPSTAN_SEAT_ROUND + "?view=filled")) {
             Page page = desk.page();
@@ -97,8 +143,7 @@ class FilledJourneyTest {
             byte[] before = canvas.screenshot();
             page.keyboard().press("ArrowLeft");
             page.keyboard().press("ArrowLeft");
-            page.waitForTimeout(300);
-            assertThat(canvas.screenshot()).isNotEqualTo(before);
+            Awaitility.await().until(() -> !Arrays.equals(canvas.screenshot(), before));
             assertThat(canvas.getAttribute("aria-label")).contains("arrow keys");
         }
     }
