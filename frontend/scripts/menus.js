@@ -34,6 +34,9 @@
     button.disabled = true;
     import(button.dataset.module)
       .then(function (part) { return part.turn(button); })
-      .catch(function () { button.textContent = button.dataset.cannot; });
+      .catch(function () {
+        button.disabled = false;
+        button.textContent = button.dataset.failed;
+      });
   });
 })();

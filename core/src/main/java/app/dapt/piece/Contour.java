@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
+import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
@@ -131,16 +132,17 @@ public record Contour(List<Point> points) {
 
     /** The same outline seen in a mirror that stands upright so far from the left. */
     public Contour mirrored(double at) {
-        List<Point> turned = new ArrayList<>(
-                points.stream().map(p -> new Point(2 * at - p.x(), p.y())).toList());
-        Collections.reverse(turned);
-        return new Contour(turned);
+        return turnedOver(p -> new Point(2 * at - p.x(), p.y()));
     }
 
     /** This outline turned over so that top and bottom change places, about a height. */
     public Contour upsideDown(double at) {
-        List<Point> turned = new ArrayList<>(
-                points.stream().map(p -> new Point(p.x(), 2 * at - p.y())).toList());
+        return turnedOver(p -> new Point(p.x(), 2 * at - p.y()));
+    }
+
+    /** Every point mirrored, the corners still running the same way round. */
+    private Contour turnedOver(UnaryOperator<Point> mirror) {
+        List<Point> turned = new ArrayList<>(points.stream().map(mirror).toList());
         Collections.reverse(turned);
         return new Contour(turned);
     }

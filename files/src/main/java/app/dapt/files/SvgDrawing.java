@@ -30,12 +30,10 @@ import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Side;
 import app.dapt.words.Words;
-import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * Writes drawings as SVG for a page. Cloth is filled with its own print; lines carry their role as a class and the
@@ -229,7 +227,7 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
         } else if (element instanceof Patch patch) {
             patch(svg, patch);
         } else if (element instanceof Area area) {
-            area(svg, area);
+            new SvgAreas(cloths, pen, id).write(svg, area);
         } else if (element instanceof Turning turning) {
             box(
                     svg,
@@ -346,66 +344,6 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
         if (stuff.part() != Part.NONE) {
             box(svg, stuff.box(), "class", "zone part-" + Phrase.code(stuff.part()), "data-piece", stuff.piece());
         }
-    }
-
-    private void area(Markup svg, Area area) {
-        StringBuilder path = new StringBuilder();
-        area.outlines().forEach(outline -> path.append(pen.drawn(outline, !isLine(area.paint()))));
-        if (path.isEmpty()) {
-            return;
-        }
-        Paint paint = area.paint();
-        if (paint instanceof Paint.Ground ground) {
-            svg.empty("path", "fill", cloths.of(ground.material()).colour(), "d", path);
-            if (!ground.rightSide()) {
-                svg.empty("path", "class", "wrong-side", "d", path);
-            }
-        } else if (paint instanceof Paint.Trimming trimming) {
-            svg.empty(
-                    "path",
-                    "class",
-                    "trim-band",
-                    "fill",
-                    cloths.of(trimming.material()).colour(),
-                    "d",
-                    path);
-        } else if (paint instanceof Paint.Printed printed) {
-            String ink = new Swatch(cloths.of(printed.material()), pen.scale()).ink(printed.ink());
-            if (isLine(paint)) {
-                double thick = Math.max(.4, pen.mm(printed.stroke()));
-                svg.empty("path", "fill", "none", "stroke", ink, "stroke-width", thick, "d", path);
-            } else {
-                svg.empty("path", "fill", ink, "fill-opacity", printed.opacity(), "d", path);
-            }
-        } else if (paint instanceof Paint.Pictured picture) {
-            String name = id + "-cell" + Integer.toHexString(path.toString().hashCode());
-            new Swatch(cloths.of(picture.material()), pen.scale()).write(svg, name, placed(picture));
-            svg.empty("path", "fill", "url(#" + name + ")", "d", path);
-        } else if (paint instanceof Paint.Tone tone) {
-            svg.empty(
-                    "path",
-                    "class",
-                    tone.light() > 0 ? "lit" : "dim",
-                    "fill-opacity",
-                    Math.abs(tone.light()),
-                    "d",
-                    path);
-        } else {
-            svg.empty("path", "class", paint instanceof Paint.Gap ? "gap" : "cast", "d", path);
-        }
-    }
-
-    private String placed(Paint.Pictured picture) {
-        List<Double> matrix = new ArrayList<>(picture.mapping());
-        matrix.set(4, pen.mm(matrix.get(4)));
-        matrix.set(5, pen.mm(matrix.get(5)));
-        return matrix.stream()
-                .map(value -> String.format(Locale.ROOT, "%.3f", value))
-                .collect(Collectors.joining(" ", "matrix(", ") rotate(" + Markup.number(picture.turned()) + ")"));
-    }
-
-    private static boolean isLine(Paint paint) {
-        return paint instanceof Paint.Printed printed && printed.stroke() > 0;
     }
 
     private void patch(Markup svg, Patch patch) {

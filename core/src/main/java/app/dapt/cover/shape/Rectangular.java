@@ -49,9 +49,9 @@ public record Rectangular(boolean oblong, Corners corners) implements Shape {
         return new Rectangular(oblong, details.oneOf("corners", Corners.class));
     }
 
-    /** With its corners tapered, or as they come where they are. */
-    public Rectangular withOtherCorners() {
-        return new Rectangular(oblong, corners == Corners.PLAIN ? Corners.TAPERED : Corners.PLAIN);
+    @Override
+    public Optional<Shape> withOtherCorners() {
+        return Optional.of(new Rectangular(oblong, corners == Corners.PLAIN ? Corners.TAPERED : Corners.PLAIN));
     }
 
     @Override

@@ -16,6 +16,7 @@ import app.dapt.step.Effort;
 import app.dapt.step.Pile;
 import app.dapt.step.Place;
 import java.util.List;
+import java.util.Optional;
 
 /** The outline of a cover, and what follows from it however it opens. */
 public interface Shape extends Detailed, CoverShape {
@@ -75,5 +76,10 @@ public interface Shape extends Detailed, CoverShape {
     /** What can go wrong with it. */
     default List<FindingCandidate<Shape>> concerns(CoverDimensions sizes, Back back) {
         return List.of();
+    }
+
+    /** The same shape with its corners tapered in, or as they come; nothing where it has none to taper. */
+    default Optional<Shape> withOtherCorners() {
+        return Optional.empty();
     }
 }

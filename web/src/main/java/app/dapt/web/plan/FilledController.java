@@ -7,21 +7,21 @@ import app.dapt.cover.Recommendation;
 import app.dapt.cover.filled.FilledCover;
 import app.dapt.cover.filled.FilledDrawing;
 import app.dapt.cover.filled.View;
-import app.dapt.cover.shape.Rectangular;
 import app.dapt.files.FilledObj;
 import app.dapt.files.FilledScene;
 import app.dapt.files.Pen;
 import app.dapt.files.SvgDrawing;
 import app.dapt.measure.Phrase;
+import app.dapt.web.Download;
 import app.dapt.web.Reader;
 import app.dapt.web.Wording;
 import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.words.Words;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -38,6 +38,7 @@ class FilledController {
     /** A page waits for a first look for so long. */
     private static final Duration FIRST = Duration.ofMillis(1500);
 
+    private static final MediaType OBJ = MediaType.parseMediaType("model/obj");
     private static final Duration FINER = Duration.ofSeconds(4);
 
     private final CoverStore store;
@@ -72,13 +73,12 @@ class FilledController {
     /** The same cover with its corners tapered, or as they come where they are. */
     private Optional<FilledPage.Corners> otherCorners(Cover cover, Reckoned reckoned, int cells) {
         CoverPlan plan = reckoned.plan();
-        if (!(plan.shape() instanceof Rectangular shape)
-                || plan.edging().flange().isPositive()) {
-            return Optional.empty();
-        }
-        Reckoned other = Reckoner.reckonWithoutRemedies(plan.withShape(shape.withOtherCorners()), reckoned.mark());
-        return fillings.of(cover.id(), "corners", other, cells, FIRST)
-                .map(solved -> new FilledPage.Corners(other, solved.cover()));
+        return plan.shape()
+                .withOtherCorners()
+                .filter(shape -> !plan.edging().flange().isPositive())
+                .map(shape -> Reckoner.reckonWithoutRemedies(plan.withShape(shape), reckoned.mark()))
+                .flatMap(other -> fillings.of(cover.id(), "corners", other, cells, FIRST)
+                        .map(solved -> new FilledPage.Corners(other, solved.cover())));
     }
 
     /** Every school's cover with the form in, side by side at one scale. */
@@ -108,7 +108,7 @@ class FilledController {
 
     /** The shape itself, for a canvas that can be turned, or for whoever wants to check it. */
     @GetMapping("/covers/{id}/filled.{form:json|obj}")
-    ResponseEntity<String> shape(@PathVariable long id, @PathVariable String form, Reader reader) {
+    ResponseEntity<byte[]> shape(@PathVariable long id, @PathVariable String form, Reader reader) {
         Cover cover = store.find(id);
         Reckoned reckoned = Reckoner.reckonWithoutRemedies(cover.plan(), reader.mark(cover.plan()));
         if (FilledCover.whyNot(reckoned).isPresent()) {
@@ -118,11 +118,10 @@ class FilledController {
                 .orElseThrow(() -> new ResponseStatusException(HttpStatus.SERVICE_UNAVAILABLE))
                 .cover();
         return form.equals("obj")
-                ? ResponseEntity.ok()
-                        .contentType(MediaType.parseMediaType("model/obj"))
-                        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"filled.obj\"")
-                        .body(FilledObj.write(filled))
-                : ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).body(FilledScene.write(reckoned, filled));
+                ? Download.file("filled.obj", OBJ, FilledObj.write(filled).getBytes(StandardCharsets.UTF_8))
+                : ResponseEntity.ok()
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .body(FilledScene.write(reckoned, filled).getBytes(StandardCharsets.UTF_8));
     }
 
     @GetMapping("/covers/{id}/filled")

@@ -36,7 +36,6 @@ public record FilledPage(
         boolean fine) {
 
     private static final double LARGE = 196;
-    private static final double WIDE = 1.9;
 
     /** The cover with its corners made the other way. */
     public record Corners(Reckoned reckoned, FilledCover filled) {}
@@ -66,7 +65,7 @@ public record FilledPage(
 
     /** Whether it is so wide that two views do not lie beside each other. */
     public boolean wide() {
-        return reckoned.finished(Axis.ACROSS).over(reckoned.finished(Axis.UP_DOWN)) > WIDE;
+        return reckoned.finished(Axis.ACROSS).over(reckoned.finished(Axis.UP_DOWN)) > PlanPage.WIDE;
     }
 
     private Pen pen() {

@@ -66,7 +66,9 @@ public record PlanPage(
     /** User units that the longer side takes in the large drawings, in the small ones, and in a row of fits. */
     private static final double LARGE = 296;
 
-    private static final double WIDE = 1.9;
+    /** A cover wider for its height than this lies alone in its row. */
+    static final double WIDE = 1.9;
+
     private static final double SMALL = 46;
     private static final double OPENED = 170;
     private static final double IN_SIGHT = 178;
