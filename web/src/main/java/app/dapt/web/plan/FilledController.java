@@ -11,13 +11,17 @@ import app.dapt.files.FilledObj;
 import app.dapt.files.FilledScene;
 import app.dapt.files.Pen;
 import app.dapt.files.SvgDrawing;
+import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
 import app.dapt.web.Download;
 import app.dapt.web.Reader;
 import app.dapt.web.Wording;
 import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverStore;
+import app.dapt.words.Wordbook.English;
 import app.dapt.words.Words;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.List;
@@ -41,6 +45,13 @@ class FilledController {
     private static final MediaType OBJ = MediaType.parseMediaType("model/obj");
     private static final Duration FINER = Duration.ofSeconds(4);
 
+    private static final int MOST_DRAWINGS = 240;
+
+    /** What a drawing follows from, besides what it shows. */
+    private record Drawn(CoverPlan plan, Mark mark, English english, int cells, String name) {}
+
+    private final Cache<Drawn, String> drawings =
+            Caffeine.newBuilder().maximumSize(MOST_DRAWINGS).build();
     private final CoverStore store;
     private final Wording wording;
     private final Fillings fillings;
@@ -52,22 +63,24 @@ class FilledController {
     }
 
     /** A first look at a cover with its form in. */
-    FilledPage first(Cover cover, Reckoned reckoned, Words words) {
-        return page(cover, reckoned, words, FilledCover.COARSE, FIRST);
+    FilledPage first(Cover cover, Reckoned reckoned, Reader reader) {
+        return page(cover, reckoned, reader, FilledCover.COARSE, FIRST);
     }
 
-    private FilledPage page(Cover cover, Reckoned reckoned, Words words, int cells, Duration wait) {
+    private FilledPage page(Cover cover, Reckoned reckoned, Reader reader, int cells, Duration wait) {
         Optional<Phrase> whyNot = FilledCover.whyNot(reckoned);
         Optional<Fillings.Solved> solved =
                 whyNot.isPresent() ? Optional.empty() : fillings.of(cover.id(), "plan", reckoned, cells, wait);
         return new FilledPage(
                 cover,
                 reckoned,
-                words,
+                wording.words(reader, reckoned.mark()),
                 solved,
                 solved.flatMap(there -> otherCorners(cover, reckoned, cells)),
                 whyNot,
-                cells == FilledCover.SHOWN);
+                cells == FilledCover.SHOWN,
+                (name, drawn) -> drawings.get(
+                        new Drawn(cover.plan(), reckoned.mark(), reader.english(), cells, name), any -> drawn.get()));
     }
 
     /** The same cover with its corners tapered, or as they come where they are. */
@@ -89,7 +102,7 @@ class FilledController {
         Recommendation fits = Recommendation.of(cover.plan(), reader.mark(cover.plan()));
         Pen pen = PlanPage.fitsPen(fits);
         List<String> drawings = PlanPage.schools(cover.plan()).stream()
-                .map(school -> fitted(id, fits.by(school), words, pen, Phrase.code(school)))
+                .map(school -> fitted(id, fits.by(school), words, reader.english(), pen, Phrase.code(school)))
                 .toList();
         model.addAttribute("w", words);
         model.addAttribute("drawings", drawings);
@@ -97,12 +110,15 @@ class FilledController {
     }
 
     /** A filled cover, small; nothing where it cannot be filled. */
-    private String fitted(long id, Reckoned reckoned, Words words, Pen pen, String code) {
+    private String fitted(long id, Reckoned reckoned, Words words, English english, Pen pen, String code) {
+        CoverPlan plan = reckoned.plan();
         Optional<FilledCover> filled = FilledCover.whyNot(reckoned).isPresent()
                 ? Optional.empty()
                 : fillings.of(id, code, reckoned, FilledCover.COARSE, FINER).map(Fillings.Solved::cover);
-        return filled.map(cover -> new SvgDrawing(reckoned.plan().cloths(), words, pen, "filled-" + code)
-                        .write(FilledDrawing.of(reckoned, cover, View.STANDING, List.of())))
+        return filled.map(cover -> drawings.get(
+                        new Drawn(plan, reckoned.mark(), english, FilledCover.COARSE, code + " at " + pen.scale()),
+                        any -> new SvgDrawing(plan.cloths(), words, pen, "filled-" + code)
+                                .write(FilledDrawing.of(reckoned, cover, View.STANDING, List.of()))))
                 .orElse("");
     }
 
@@ -128,10 +144,9 @@ class FilledController {
     String filled(@PathVariable long id, Reader reader, Model model) {
         Cover cover = store.find(id);
         Reckoned reckoned = Reckoner.reckonWithoutRemedies(cover.plan(), reader.mark(cover.plan()));
-        Words words = wording.words(reader, reckoned.mark());
-        model.addAttribute("w", words);
+        model.addAttribute("w", wording.words(reader, reckoned.mark()));
         model.addAttribute("id", id);
-        model.addAttribute("filled", page(cover, reckoned, words, FilledCover.SHOWN, FINER));
+        model.addAttribute("filled", page(cover, reckoned, reader, FilledCover.SHOWN, FINER));
         return "plan/filled :: filled";
     }
 }

@@ -5,6 +5,7 @@ import app.dapt.cover.decision.Back;
 import app.dapt.cover.filled.FilledCover;
 import app.dapt.cover.filled.FilledDrawing;
 import app.dapt.cover.filled.View;
+import app.dapt.drawing.Sheet;
 import app.dapt.files.Pen;
 import app.dapt.files.SvgDrawing;
 import app.dapt.form.Stuffing;
@@ -16,6 +17,7 @@ import app.dapt.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 /**
@@ -25,6 +27,7 @@ import java.util.stream.Stream;
  * @param corners the same cover with its corners made the other way, where they can be
  * @param whyNot why it cannot be, where it cannot
  * @param fine   whether these are the figures, not the first look
+ * @param drawings what was drawn of it before
  */
 public record FilledPage(
         Cover cover,
@@ -33,12 +36,20 @@ public record FilledPage(
         Optional<Fillings.Solved> solved,
         Optional<Corners> corners,
         Optional<Phrase> whyNot,
-        boolean fine) {
+        boolean fine,
+        Drawings drawings) {
 
     private static final double LARGE = 196;
 
     /** The cover with its corners made the other way. */
     public record Corners(Reckoned reckoned, FilledCover filled) {}
+
+    /** Keeps drawings, which take longer than all else on the page. */
+    interface Drawings {
+
+        /** A drawing by its name, drawn if it is not there. */
+        String kept(String name, Supplier<String> drawn);
+    }
 
     /** A figure and what it is of. */
     public record Figure(String label, String value) {}
@@ -77,8 +88,12 @@ public record FilledPage(
     }
 
     private String drawn(View view, List<FilledCover> others) {
-        return new SvgDrawing(reckoned.plan().cloths(), w, pen(), "filled-" + Phrase.code(view))
-                .write(FilledDrawing.of(reckoned, filled(), view, others));
+        return drawn(Phrase.code(view), () -> FilledDrawing.of(reckoned, filled(), view, others));
+    }
+
+    private String drawn(String name, Supplier<Sheet> sheet) {
+        return drawings.kept(
+                name, () -> new SvgDrawing(reckoned.plan().cloths(), w, pen(), "filled-" + name).write(sheet.get()));
     }
 
     /** How large it is once it is filled. */
@@ -112,8 +127,7 @@ public record FilledPage(
     /** The front with its corners made the other way. */
     public String otherCorners() {
         Corners other = corners.orElseThrow();
-        return new SvgDrawing(reckoned.plan().cloths(), w, pen(), "filled-corners")
-                .write(FilledDrawing.of(other.reckoned(), other.filled(), View.FRONT, List.of()));
+        return drawn("corners", () -> FilledDrawing.of(other.reckoned(), other.filled(), View.FRONT, List.of()));
     }
 
     /** How far the corners stand out the other way, and how they do now. */

@@ -202,7 +202,7 @@ class PlanController {
                         asked.view(),
                         before));
         if (asked.view().equals("filled") && slip.isEmpty()) {
-            model.addAttribute("filled", filled.first(cover, reckoned, words));
+            model.addAttribute("filled", filled.first(cover, reckoned, asked.reader()));
         }
         model.addAttribute("id", cover.id());
         return reckoned;
