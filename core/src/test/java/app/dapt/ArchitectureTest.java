@@ -83,6 +83,7 @@ class ArchitectureTest {
             entry("filling.sheet", List.of()),
             entry("filling", List.of("measure", "piece")),
             entry("form", List.of("measure", "filling")),
+            entry("learning", List.of("measure", "form", "step")),
             entry("fit", List.of("measure", "filling", "form")),
             entry("cloth", List.of("measure", "piece")),
             entry("layout.search", List.of("measure", "piece")),
@@ -105,6 +106,16 @@ class ArchitectureTest {
             entry(
                     "make",
                     with("cover", "cover.decision", "cover.opening", "cover.shape", "cover.edging", "cover.front")),
+            entry(
+                    "log",
+                    with(
+                            "learning",
+                            "cover",
+                            "cover.decision",
+                            "cover.opening",
+                            "cover.edging",
+                            "cover.shape",
+                            "make")),
             entry(
                     "cover.filled",
                     with(

@@ -116,7 +116,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
         Opening envelope = OpeningKind.ENVELOPE.usual(plan.unit());
         return switch (remedy) {
             case FIT_TO_FORM -> fitted(FitSchool.FINISH_TO_FORM);
-            case SEAM_OVERLOCKED -> plan.withSeam(new Seam(plan.seam().chosen(), SeamFinish.OVERLOCKED));
+            case SEAM_OVERLOCKED -> plan.withSeam(plan.seam().withFinish(SeamFinish.OVERLOCKED));
             case ENVELOPE -> plan.withOpening(OpeningKind.ENVELOPE.insteadOf(plan.opening(), plan.unit()));
             case ENVELOPE_USUAL -> plan.withOpening(envelope);
             case ENVELOPE_UP_DOWN -> plan.withOpening(envelope.turned());
@@ -294,7 +294,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
                 .map(piece -> plan.cloths().of(piece.material()))
                 .filter(cloth -> !cloth.synthetic())
                 .findFirst();
-        CoverPlan overlocked = plan.withSeam(new Seam(plan.seam().chosen(), SeamFinish.OVERLOCKED));
+        CoverPlan overlocked = plan.withSeam(plan.seam().withFinish(SeamFinish.OVERLOCKED));
         return Optional.of(natural.map(cloth -> FindingCandidate.<CoverPlan>of(
                                 "heat-natural", Weight.WILL_NOT_WORK, "heat-natural", cloth.name())
                         .orTry(overlocked, "overlock"))

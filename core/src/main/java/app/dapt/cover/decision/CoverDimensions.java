@@ -76,12 +76,23 @@ public record CoverDimensions(
     }
 
     private static Sum finished(Axis axis, SizeBasis basis, FormSize form) {
-        Sum fitted = basis.fit().finished(axis, basis.form(), form, basis.seam().allowance(basis.unit()));
+        Sum fitted = basis.fit().finished(axis, basis.form(), form, basis.seam().planned(basis.unit()));
         Length ease = axis == basis.opens() ? basis.ease() : Length.ZERO;
         Sum eased = ease.isZero() ? fitted : fitted.plus(Sum.term("term.opening-ease", ease));
+        Sum altered = altered(eased, basis.seam().altered().smaller(axis));
         return basis.flange().isZero()
-                ? eased
-                : eased.plus(Sum.term("term.flange", basis.flange().times(2)));
+                ? altered
+                : altered.plus(Sum.term("term.flange", basis.flange().times(2)));
+    }
+
+    /** As a try-on has changed it; not below the smallest cover there is. */
+    private static Sum altered(Sum planned, Length smaller) {
+        if (smaller.isZero()) {
+            return planned;
+        }
+        Sum altered = planned.plus(Sum.term(smaller.isPositive() ? "term.taken-in" : "term.let-out", smaller.negated()));
+        Length missing = Fit.SMALLEST.minus(altered.total());
+        return missing.isPositive() ? altered.plus(Sum.term("term.at-least", missing, Fit.SMALLEST)) : altered;
     }
 
     private static Length filled(Sum finished, Length flanges) {

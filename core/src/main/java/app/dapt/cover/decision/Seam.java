@@ -6,10 +6,11 @@ import app.dapt.measure.Unit;
 /**
  * The seam round the cover.
  *
- * @param chosen cloth outside the seam line, as chosen; not negative
- * @param finish what becomes of the raw edges
+ * @param chosen  cloth outside the seam line, as chosen; not negative
+ * @param finish  what becomes of the raw edges
+ * @param altered what a try-on has changed since
  */
-public record Seam(Length chosen, SeamFinish finish) {
+public record Seam(Length chosen, SeamFinish finish, Alteration altered) {
 
     /** What the first pass of a French seam takes, wrong sides together. */
     private static final Length FRENCH_FIRST = Length.inches(0, 1, 4);
@@ -28,6 +29,11 @@ public record Seam(Length chosen, SeamFinish finish) {
         }
     }
 
+    /** A seam as it was planned. */
+    public Seam(Length chosen, SeamFinish finish) {
+        this(chosen, finish, Alteration.NONE);
+    }
+
     public static Length usual(Unit unit) {
         return unit.pick(USUAL_METRIC, USUAL);
     }
@@ -37,9 +43,14 @@ public record Seam(Length chosen, SeamFinish finish) {
         return unit.pick(LEAST_METRIC, LEAST);
     }
 
-    /** What each edge really gives up: a French seam is sewn twice and takes at least ⅝ in or 1.5 cm. */
-    public Length allowance(Unit unit) {
+    /** What each edge was to give up: a French seam is sewn twice and takes at least ⅝ in or 1.5 cm. */
+    public Length planned(Unit unit) {
         return finish == SeamFinish.FRENCH ? Length.max(chosen, unit.pick(FRENCH_METRIC, FRENCH)) : chosen;
+    }
+
+    /** What each edge really gives up, as planned and as the seam was sewn deeper or let out since; not negative. */
+    public Length allowance(Unit unit) {
+        return Length.max(Length.ZERO, planned(unit).plus(altered.deeper()));
     }
 
     /** What the first pass of a French seam takes. */
@@ -48,6 +59,14 @@ public record Seam(Length chosen, SeamFinish finish) {
     }
 
     public Seam withChosen(Length changed) {
-        return new Seam(changed, finish);
+        return new Seam(changed, finish, altered);
+    }
+
+    public Seam withFinish(SeamFinish changed) {
+        return new Seam(chosen, changed, altered);
+    }
+
+    public Seam withAltered(Alteration changed) {
+        return new Seam(chosen, finish, changed);
     }
 }

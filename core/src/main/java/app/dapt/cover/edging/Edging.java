@@ -94,6 +94,11 @@ public interface Edging extends Detailed {
         return Length.ZERO;
     }
 
+    /** The same where the cover is taken in by so much along a line inside its edge rather than at the edge. */
+    default Optional<Edging> widened(Length by) {
+        return Optional.empty();
+    }
+
     /** Whether something on it comes off in small hands. */
     default boolean hasSmallParts() {
         return false;

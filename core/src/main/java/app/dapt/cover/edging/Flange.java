@@ -22,6 +22,7 @@ import app.dapt.step.Place;
 import app.dapt.step.Setting.Foot;
 import app.dapt.step.Setting.Stitch;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A flat border: front and back are made larger all round, and stitched through where the form ends.
@@ -69,6 +70,11 @@ public record Flange(Length width) implements Edging {
     @Override
     public Length flange() {
         return width;
+    }
+
+    @Override
+    public Optional<Edging> widened(Length by) {
+        return Optional.of(new Flange(Length.max(Length.ZERO, width.plus(by))));
     }
 
     @Override

@@ -74,6 +74,11 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
         return details;
     }
 
+    @Override
+    public Opening nearer(Length by) {
+        return kind().with(decided().with("zipAt", Length.max(Length.ZERO, at.minus(by))));
+    }
+
     private boolean stacked() {
         return runs == Axis.ACROSS;
     }

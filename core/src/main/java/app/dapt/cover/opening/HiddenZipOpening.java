@@ -87,6 +87,11 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
         return details;
     }
 
+    @Override
+    public Opening nearer(Length by) {
+        return kind().with(decided().with("zipAt", Length.max(Length.ZERO, at.minus(by))));
+    }
+
     private boolean stacked() {
         return runs == Axis.ACROSS;
     }

@@ -20,6 +20,15 @@ public interface Lapped extends Opening {
         return (Lapped) kind().with(decided().with("centre", Optional.empty()));
     }
 
+    @Override
+    default Opening nearer(Length by) {
+        return decided()
+                .maybe("centre")
+                .map(centre -> kind().with(decided()
+                        .with("centre", Optional.of(Length.max(Length.ZERO, centre.minus(by))))))
+                .orElse(this);
+    }
+
     /** This opening running the other way, in the middle. */
     default Lapped crosswise() {
         return (Lapped) centred().turned();

@@ -60,6 +60,11 @@ public interface Opening extends Detailed {
     /** How the brief puts it, once reckoned. */
     Phrase brief(Back back);
 
+    /** The same opening where the seams are sewn so much deeper: what is measured from an edge is nearer to it. */
+    default Opening nearer(Length by) {
+        return this;
+    }
+
     /** Why it does not go with a shape; nothing where it does. */
     default Optional<Phrase> unfitFor(CoverShape shape) {
         return Optional.empty();
