@@ -12,6 +12,9 @@ import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -35,6 +38,7 @@ class ArchitectureTest {
                     "java.util..",
                     "java.math..",
                     "java.text..",
+                    "java.time..",
                     "org.locationtech.jts..",
                     "org.ejml..",
                     "org.jspecify..");
@@ -68,7 +72,14 @@ class ArchitectureTest {
             .orShould()
             .callMethod(System.class, "currentTimeMillis")
             .orShould()
-            .callMethod(System.class, "nanoTime");
+            .callMethod(System.class, "nanoTime")
+            .orShould()
+            .callMethod(LocalDate.class, "now")
+            .orShould()
+            .callMethod(Instant.class, "now")
+            .orShould()
+            .dependOnClassesThat()
+            .areAssignableTo(Clock.class);
 
     @ArchTest
     static final ArchRule ROOMS_FORM_NO_CIRCLE =
@@ -96,6 +107,7 @@ class ArchitectureTest {
             entry(
                     "cover",
                     with(
+                            "learning",
                             "cover.decision",
                             "cover.opening",
                             "cover.shape",

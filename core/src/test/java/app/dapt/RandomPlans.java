@@ -9,6 +9,7 @@ import app.dapt.cloth.Repeat;
 import app.dapt.cloth.Shrinkage;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.JoiningKind;
+import app.dapt.cover.decision.Alteration;
 import app.dapt.cover.decision.Cloths;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Detailed;
@@ -64,10 +65,17 @@ public final class RandomPlans {
                 any(random, random.nextInt(3) > 0 ? FaceKind.PLAIN : pick(random, FaceKind.ALL.all())),
                 any(random, ExtrasKind.EXTRAS),
                 any(random, random.nextInt(2) == 0 ? EdgingKind.NONE : pick(random, EdgingKind.ALL.all())),
-                new Seam(between(random, 0, 1), pick(random, SeamFinish.values())),
+                new Seam(between(random, 0, 1), pick(random, SeamFinish.values()), altered(random)),
                 any(random, pick(random, JoiningKind.ALL.all())),
                 new Cloths(cloth(random), cloth(random), cloth(random), cloth(random)),
                 Set.of());
+    }
+
+    /** Now and then what a try-on has changed. */
+    private static Alteration altered(Random random) {
+        return random.nextInt(6) == 0
+                ? new Alteration(between(random, -1, 1), between(random, -1, 1), between(random, -1, 1))
+                : Alteration.NONE;
     }
 
     /** A plan that makes sense: an opening that goes with its shape, on a form as one meets them. */

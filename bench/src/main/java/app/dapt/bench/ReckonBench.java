@@ -15,6 +15,7 @@ import app.dapt.files.Pen;
 import app.dapt.files.PlanJson;
 import app.dapt.files.SvgDrawing;
 import app.dapt.form.Form;
+import app.dapt.learning.Tastes;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.words.Wordbook;
@@ -72,7 +73,7 @@ public class ReckonBench {
 
     @Benchmark
     public Recommendation compareFits() {
-        return Recommendation.of(plan, Mark.EIGHTH);
+        return Recommendation.of(plan, Mark.EIGHTH, Tastes.NOTHING);
     }
 
     @Benchmark

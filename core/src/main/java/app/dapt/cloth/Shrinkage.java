@@ -20,6 +20,20 @@ public record Shrinkage(int across, int along) {
         }
     }
 
+    /**
+     * What a cloth has lost in a wash, as it was measured, to the tenth of a percent; one that grew has lost nothing.
+     *
+     * @param before as it was marked out, positive
+     * @param after  the same marks after the wash
+     * @return the tenths; more than {@link #MOST} where it cannot be right
+     */
+    public static int tenths(Length before, Length after) {
+        if (!before.isPositive()) {
+            throw new IllegalArgumentException("nothing was marked out");
+        }
+        return Math.max(0, (int) Math.round(WHOLE * (1 - after.over(before))));
+    }
+
     /** What is left of a width once it is washed. */
     public Length washedWidth(Length width) {
         return new Length(width.grains() * (WHOLE - across) / WHOLE);

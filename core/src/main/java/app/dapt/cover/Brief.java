@@ -1,5 +1,6 @@
 package app.dapt.cover;
 
+import app.dapt.cover.decision.Alteration;
 import app.dapt.cover.front.Extras;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Form;
@@ -126,11 +127,17 @@ public record Brief(List<Part> parts) {
 
     private static Phrase fit(CoverPlan plan) {
         Phrase across = fit(plan, plan.fit().school());
-        return plan.fit()
+        Phrase fitted = plan.fit()
                 .upDown()
                 .filter(other -> other != plan.fit().school())
                 .map(other -> Phrase.of("brief.fit.each-way", across, fit(plan, other)))
                 .orElse(across);
+        Alteration altered = plan.seam().altered();
+        if (altered.isNone()) {
+            return fitted;
+        }
+        Length most = altered.across().abs().atLeast(altered.upDown().abs()) ? altered.across() : altered.upDown();
+        return Phrase.of(most.isNegative() ? "brief.fit.let-out" : "brief.fit.taken-in", fitted, most.abs());
     }
 
     private static Phrase fit(CoverPlan plan, FitSchool school) {

@@ -1,5 +1,6 @@
 package app.dapt.cover;
 
+import app.dapt.cover.decision.Alteration;
 import app.dapt.cover.decision.Cloths;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.SizeBasis;
@@ -82,9 +83,12 @@ public record CoverPlan(
                 name, mark, shape, changed, fit, opening, face, extras, edging, seam, joining, cloths, noted);
     }
 
+    /** This plan by another fit; what a try-on has altered of one rule is not altered of another. */
     public CoverPlan withFit(Fit changed) {
+        boolean alike = changed.isByRulesOf(fit);
+        Seam kept = alike ? seam : seam.withAltered(Alteration.NONE);
         return new CoverPlan(
-                name, mark, shape, form, changed, opening, face, extras, edging, seam, joining, cloths, noted);
+                name, mark, shape, form, changed, opening, face, extras, edging, kept, joining, cloths, noted);
     }
 
     public CoverPlan withOpening(Opening changed) {

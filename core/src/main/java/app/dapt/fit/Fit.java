@@ -35,6 +35,16 @@ public record Fit(FitSchool school, Optional<FitSchool> upDown, Length down, Len
         return new Fit(changed, down, ownEase);
     }
 
+    /** This fit with another ease of one's own. */
+    public Fit withOwnEase(Length changed) {
+        return new Fit(school, upDown, down, changed);
+    }
+
+    /** Whether another follows the same rules. */
+    public boolean isByRulesOf(Fit other) {
+        return Stream.of(Axis.values()).allMatch(axis -> school(axis) == other.school(axis));
+    }
+
     /** The rule it follows in one direction. */
     public FitSchool school(Axis axis) {
         return axis == Axis.ACROSS ? school : upDown.orElse(school);

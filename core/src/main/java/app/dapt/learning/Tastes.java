@@ -23,6 +23,9 @@ public record Tastes(Estimate overall, Map<Filling, Estimate> byFilling) {
     /** What most like, before anything is known of somebody. */
     public static final Estimate PRIOR = new Estimate(0.88, 0.12, 0);
 
+    /** Of somebody of whom there is no cover yet. */
+    public static final Tastes NOTHING = new Tastes(PRIOR, Map.of());
+
     private static final double BETWEEN_FILLINGS = 0.05;
     private static final double NOISE = 0.10;
     /** From here on an answer counts less: Huber's constant, at which honest ones lose a twentieth of what they tell. */
@@ -53,7 +56,7 @@ public record Tastes(Estimate overall, Map<Filling, Estimate> byFilling) {
 
     /** What these covers tell. */
     public static Tastes of(Collection<Seen> seen) {
-        Tastes tastes = new Tastes(PRIOR, Map.of());
+        Tastes tastes = NOTHING;
         for (int round = 0; round < ROUNDS; round++) {
             tastes = given(groups(seen, tastes), seen.size());
         }

@@ -10,6 +10,7 @@ import app.dapt.cover.decision.SeamFinish;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Form;
+import app.dapt.learning.Tastes;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Sum;
@@ -103,7 +104,7 @@ class NeedsTest {
     @ParameterizedTest
     @MethodSource("plans")
     void whatIsRecommendedIsTheNearestToPlump(CoverPlan plan) {
-        Recommendation recommended = Recommendation.of(plan, plan.mark());
+        Recommendation recommended = Recommendation.of(plan, plan.mark(), Tastes.NOTHING);
         assertThat(recommended.bySchool()).hasSize(FitSchool.values().length);
         double off = Math.abs(recommended.by(recommended.school()).fullness().ratio() - .9);
         for (FitSchool school : List.of(FitSchool.CUT_TO_FORM, FitSchool.FINISH_TO_FORM, FitSchool.SIZE_DOWN)) {

@@ -119,6 +119,18 @@ final class Cursor {
         return number;
     }
 
+    /** The same beyond what an int holds. */
+    long wide(String name, long least, long most) throws BadPlanFile {
+        JsonNode child = need(name);
+        if (!child.isIntegralNumber()
+                || !child.canConvertToLong()
+                || child.longValue() < least
+                || child.longValue() > most) {
+            throw new BadPlanFile(at(name), "is not a whole number from " + least + " to " + most);
+        }
+        return child.longValue();
+    }
+
     boolean flag(String name) throws BadPlanFile {
         JsonNode child = need(name);
         if (!child.isBoolean()) {

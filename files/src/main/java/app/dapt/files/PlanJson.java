@@ -3,6 +3,7 @@ package app.dapt.files;
 import app.dapt.cloth.Cloth;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.JoiningKind;
+import app.dapt.cover.decision.Alteration;
 import app.dapt.cover.decision.Cloths;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Detailed;
@@ -35,6 +36,7 @@ import java.util.TreeSet;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -63,7 +65,30 @@ public final class PlanJson {
 
     /** The plan, indented for people. */
     public static String write(CoverPlan plan) {
-        return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(new Writer(plan.unit()).plan(plan)) + "\n";
+        return text(node(plan));
+    }
+
+    /** The plan as a part of something larger. */
+    static ObjectNode node(CoverPlan plan) {
+        return new Writer(plan.unit()).plan(plan);
+    }
+
+    static ObjectNode object() {
+        return JSON.createObjectNode();
+    }
+
+    static String text(ObjectNode node) {
+        return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(node) + "\n";
+    }
+
+    static JsonNode tree(String text) throws BadPlanFile {
+        try {
+            return JSON.readTree(text);
+        } catch (JacksonException e) {
+            String where =
+                    e.getLocation() == null ? "" : "line " + e.getLocation().getLineNr();
+            throw new BadPlanFile(where, "is not JSON (" + e.getOriginalMessage() + ")");
+        }
     }
 
     /**
@@ -81,16 +106,7 @@ public final class PlanJson {
 
     /** The plan that the text holds, in this format or an earlier one. */
     public static CoverPlan read(String text) throws BadPlanFile {
-        try {
-            Cursor root = Cursor.root(JSON.readTree(text));
-            CoverPlan plan = plan(root);
-            root.done();
-            return plan;
-        } catch (JacksonException e) {
-            String where =
-                    e.getLocation() == null ? "" : "line " + e.getLocation().getLineNr();
-            throw new BadPlanFile(where, "is not JSON (" + e.getOriginalMessage() + ")");
-        }
+        return plan(Cursor.root(tree(text)));
     }
 
     /** What a plan that may not read calls itself; empty where it does not. */
@@ -102,7 +118,7 @@ public final class PlanJson {
         }
     }
 
-    private static CoverPlan plan(Cursor root) throws BadPlanFile {
+    static CoverPlan plan(Cursor root) throws BadPlanFile {
         if (!root.has("kind") || !root.text("kind", 80).equals(KIND)) {
             throw new BadPlanFile("kind", "is not “" + KIND + "”: this is not a plan of Dapt’s");
         }
@@ -112,7 +128,7 @@ public final class PlanJson {
         }
         Mark mark = root.choice("mark", Mark.class);
         Choices choices = new Choices(mark.unit(), format < FORMAT);
-        return new CoverPlan(
+        CoverPlan plan = new CoverPlan(
                 root.text("name", CoverPlan.LONGEST_NAME),
                 mark,
                 choices.of(root.object("shape"), ShapeKind.ALL),
@@ -126,6 +142,8 @@ public final class PlanJson {
                 choices.of(root.object("joining"), JoiningKind.ALL),
                 cloths(root.object("cloths")),
                 new TreeSet<>(root.texts("noted", MOST_NOTED, 60)));
+        root.done();
+        return plan;
     }
 
     private static Form form(Cursor at) throws BadPlanFile {
@@ -215,9 +233,21 @@ public final class PlanJson {
     }
 
     private static Seam seam(Cursor at) throws BadPlanFile {
-        Seam seam = new Seam(at.length("allowance", LengthRange.ALLOWANCE), at.choice("finish", SeamFinish.class));
+        Seam seam = new Seam(
+                at.length("allowance", LengthRange.ALLOWANCE),
+                at.choice("finish", SeamFinish.class),
+                at.has("altered") ? altered(at.object("altered")) : Alteration.NONE);
         at.done();
         return seam;
+    }
+
+    private static Alteration altered(Cursor at) throws BadPlanFile {
+        Alteration altered = new Alteration(
+                at.length("across", LengthRange.ALTERED),
+                at.length("upDown", LengthRange.ALTERED),
+                at.length("deeper", LengthRange.ALTERED));
+        at.done();
+        return altered;
     }
 
     private static Cloths cloths(Cursor at) throws BadPlanFile {
@@ -253,9 +283,7 @@ public final class PlanJson {
             detailed(root.putObject("face"), plan.face());
             detailed(root.putObject("extras"), plan.extras());
             detailed(root.putObject("edging"), plan.edging());
-            root.putObject("seam")
-                    .put("allowance", length(plan.seam().chosen()))
-                    .put("finish", Phrase.code(plan.seam().finish()));
+            seam(root.putObject("seam"), plan.seam());
             detailed(root.putObject("joining"), plan.joining());
             ObjectNode cloths = root.putObject("cloths");
             ClothJson.write(cloths.putObject("front"), plan.cloths().front(), unit);
@@ -264,6 +292,17 @@ public final class PlanJson {
             ClothJson.write(cloths.putObject("trim"), plan.cloths().trim(), unit);
             new TreeSet<>(plan.noted()).forEach(root.putArray("noted")::add);
             return root;
+        }
+
+        private void seam(ObjectNode at, Seam seam) {
+            at.put("allowance", length(seam.chosen())).put("finish", Phrase.code(seam.finish()));
+            Alteration altered = seam.altered();
+            if (!altered.isNone()) {
+                at.putObject("altered")
+                        .put("across", length(altered.across()))
+                        .put("upDown", length(altered.upDown()))
+                        .put("deeper", length(altered.deeper()));
+            }
         }
 
         private String length(Length length) {

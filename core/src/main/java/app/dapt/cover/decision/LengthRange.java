@@ -10,6 +10,8 @@ public enum LengthRange {
     LOFT(Length.cm(1), Length.cm(100), Length.inches(0, 1, 2), Length.inches(40)),
     SIZE_DOWN(Length.ZERO, Length.cm(30), Length.ZERO, Length.inches(12)),
     OWN_EASE(Length.cm(-15), Length.cm(15), Length.inches(-6), Length.inches(6)),
+    ALTERED(Length.cm(-15), Length.cm(15), Length.inches(-6), Length.inches(6)),
+    GAPE(Length.mm(1), Length.cm(30), Length.inches(0, 1, 16), Length.inches(12)),
     ALLOWANCE(Length.ZERO, Length.cm(5), Length.ZERO, Length.inches(2)),
     TURN(Length.ZERO, Length.cm(10), Length.ZERO, Length.inches(4)),
     HEM(Length.ZERO, Length.cm(20), Length.ZERO, Length.inches(8)),
