@@ -65,14 +65,16 @@ public final class RandomPlans {
                 any(random, random.nextInt(3) > 0 ? FaceKind.PLAIN : pick(random, FaceKind.ALL.all())),
                 any(random, ExtrasKind.EXTRAS),
                 any(random, random.nextInt(2) == 0 ? EdgingKind.NONE : pick(random, EdgingKind.ALL.all())),
-                new Seam(between(random, 0, 1), pick(random, SeamFinish.values()), altered(random)),
+                new Seam(between(random, 0, 1), pick(random, SeamFinish.values()), altered(form)),
                 any(random, pick(random, JoiningKind.ALL.all())),
                 new Cloths(cloth(random), cloth(random), cloth(random), cloth(random)),
                 Set.of());
     }
 
     /** Now and then what a try-on has changed. */
-    private static Alteration altered(Random random) {
+    private static Alteration altered(Form form) {
+        Random random = new Random(
+                form.across().get(form.across().trusted()).orElseThrow().grains());
         return random.nextInt(6) == 0
                 ? new Alteration(between(random, -1, 1), between(random, -1, 1), between(random, -1, 1))
                 : Alteration.NONE;

@@ -183,7 +183,8 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
     /** A label that names a cover of another size than this one comes to. */
     private Optional<FindingCandidate<CoverPlan>> labelled() {
         Fit byLabel = plan.fit().withSchool(FitSchool.LABEL);
-        if (plan.form().labelMeans() != LabelMeans.COVER || !byLabel.measuredFor(plan.form())) {
+        boolean altered = !plan.seam().altered().isNone();
+        if (altered || plan.form().labelMeans() != LabelMeans.COVER || !byLabel.measuredFor(plan.form())) {
             return Optional.empty();
         }
         Length allowance = sizes.allowance();
@@ -209,7 +210,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
 
     private Optional<FindingCandidate<CoverPlan>> vanishes() {
         boolean kept = Stream.of(Axis.values()).filter(sizes::isMeasured).anyMatch(axis -> plan.fit()
-                .vanishes(axis, plan.form(), sizes.form(), sizes.allowance()));
+                .vanishes(axis, plan.form(), sizes.form(), sizes.innerAllowance()));
         return kept
                 ? Optional.of(FindingCandidate.<CoverPlan>of(
                                 "fit-vanishes", Weight.WILL_NOT_WORK, "fit-vanishes", Fit.SMALLEST)

@@ -34,13 +34,17 @@ public record OwnFit(Estimate taste, Optional<Filling> filling, Length ease, Len
         Filling filling = plan.form().filling();
         Estimate own = tastes.forFilling(filling);
         boolean isOwn = own.isKnown() && tastes.byFilling().containsKey(filling);
-        Estimate taste = isOwn ? own : new Estimate(own.mean(), own.spread(), tastes.overall().covers());
+        Estimate taste = isOwn
+                ? own
+                : new Estimate(own.mean(), own.spread(), tastes.overall().covers());
         Length step = mark.unit().pick(STEP_METRIC, STEP);
         double least = LengthRange.OWN_EASE.least(mark.unit()).toInches();
         double most = LengthRange.OWN_EASE.most(mark.unit()).toInches();
         double exact = Bisection.rootOf(
                 inches -> taste.mean()
-                        - sized(plan, mark, Length.nearInches(inches)).fullness().ratio(),
+                        - sized(plan, mark, Length.nearInches(inches))
+                                .fullness()
+                                .ratio(),
                 least,
                 most);
         Length ease = step.times(Math.round(Length.nearInches(exact).over(step)));

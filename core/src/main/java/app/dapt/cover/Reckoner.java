@@ -163,7 +163,7 @@ public final class Reckoner {
         Cloth cloth = sizes.cloths().of(piece.material());
         boolean wide = !cloth.sideways() && cloth.usableWidth().under(cloth.leastAcross(piece));
         return wide && plan.joining().joins()
-                ? plan.joining().join(piece, cloth.usableWidth(), sizes.allowance(), sizes.mark())
+                ? plan.joining().join(piece, cloth.usableWidth(), sizes.innerAllowance(), sizes.mark())
                 : Optional.empty();
     }
 

@@ -20,8 +20,7 @@ import java.util.Optional;
  * @param reason   why
  * @param own      what this sewist's own covers say of this form, once there are enough of them
  */
-public record Recommendation(
-        Map<FitSchool, Reckoned> bySchool, FitSchool school, Phrase reason, Optional<OwnFit> own) {
+public record Recommendation(Map<FitSchool, Reckoned> bySchool, FitSchool school, Phrase reason, Optional<OwnFit> own) {
 
     /** Plump without strain: where an envelope both looks full and stays shut (judgement). */
     private static final double BEST_FULLNESS = 0.9;

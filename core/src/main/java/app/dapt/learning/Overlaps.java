@@ -57,9 +57,6 @@ public record Overlaps(List<Seen> seen) {
 
     /** What would have been enough for all of them, as a share of what is asked for; nothing where none gaped. */
     public Optional<Double> needed() {
-        return seen.stream()
-                .filter(each -> !each.held())
-                .map(Seen::needed)
-                .max(Double::compare);
+        return seen.stream().filter(each -> !each.held()).map(Seen::needed).max(Double::compare);
     }
 }

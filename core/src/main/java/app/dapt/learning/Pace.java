@@ -39,7 +39,8 @@ public record Pace(Map<Place, Factor> byPlace, int covers) {
 
         /** The same from the minutes of the whole cover, which all places share alike. */
         public static Timed whole(Map<Place, Double> estimated, double minutes) {
-            double all = estimated.values().stream().mapToDouble(Double::doubleValue).sum();
+            double all =
+                    estimated.values().stream().mapToDouble(Double::doubleValue).sum();
             Map<Place, Double> actual = new EnumMap<>(Place.class);
             estimated.forEach((place, part) -> actual.put(place, all > 0 ? part * minutes / all : 0));
             return new Timed(estimated, actual);
@@ -66,7 +67,8 @@ public record Pace(Map<Place, Factor> byPlace, int covers) {
                     double estimate = cover.estimated().getOrDefault(place, 0.0);
                     estimated += estimate;
                     actual += Math.max(
-                            estimate / ODD, Math.min(estimate * ODD, cover.actual().getOrDefault(place, 0.0)));
+                            estimate / ODD,
+                            Math.min(estimate * ODD, cover.actual().getOrDefault(place, 0.0)));
                     told++;
                 }
             }

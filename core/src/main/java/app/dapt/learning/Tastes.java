@@ -73,7 +73,8 @@ public record Tastes(Estimate overall, Map<Filling, Estimate> byFilling) {
     private static List<Group> groups(Collection<Seen> seen, Tastes thought) {
         List<Group> groups = new ArrayList<>();
         for (Filling filling : Filling.values()) {
-            double centre = thought.byFilling.getOrDefault(filling, thought.overall).mean();
+            double centre =
+                    thought.byFilling.getOrDefault(filling, thought.overall).mean();
             double weight = 0;
             double sum = 0;
             int covers = 0;
@@ -108,8 +109,7 @@ public record Tastes(Estimate overall, Map<Filling, Estimate> byFilling) {
     /** What is thought of one filling lies between its own covers and all of them. */
     private static Estimate shrunk(Group group, Estimate overall) {
         double own = square(BETWEEN_FILLINGS) / group.variance();
-        double variance =
-                square((1 - own) * overall.spread()) + own * square(NOISE) / group.weight();
+        double variance = square((1 - own) * overall.spread()) + own * square(NOISE) / group.weight();
         return new Estimate(
                 overall.mean() + own * (group.mean() - overall.mean()), Math.sqrt(variance), group.covers());
     }

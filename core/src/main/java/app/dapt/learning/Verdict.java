@@ -23,8 +23,8 @@ public record Verdict(
         Optional<Length> narrower) {
 
     /** A cover that needs nothing. */
-    public static final Verdict GOOD = new Verdict(
-            Corners.FILLED, Middle.FIRM, Edges.SMOOTH, Opening.CLOSED, Optional.empty(), Optional.empty());
+    public static final Verdict GOOD =
+            new Verdict(Corners.FILLED, Middle.FIRM, Edges.SMOOTH, Opening.CLOSED, Optional.empty(), Optional.empty());
 
     private static final double ONE_SIGN = 0.1;
     private static final double BOTH_SIGNS = 0.15;

@@ -139,7 +139,8 @@ public record Correction(
         /** The front and the panels of the back. */
         private static List<Piece> sewnRound(Reckoned cover) {
             return Stream.concat(
-                            Stream.of(cover.front()), cover.back().panels().stream().map(Back.Panel::piece))
+                            Stream.of(cover.front()),
+                            cover.back().panels().stream().map(Back.Panel::piece))
                     .toList();
         }
 
@@ -155,12 +156,11 @@ public record Correction(
             Alteration so = plan.seam().altered();
             return plan.edging()
                     .widened(deeper)
-                    .map(wider -> plan.withEdging(wider)
-                            .withSeam(plan.seam().withAltered(so.plus(smaller))))
+                    .map(wider -> plan.withEdging(wider).withSeam(plan.seam().withAltered(so.plus(smaller))))
                     .orElseGet(() -> plan.withOpening(plan.opening().nearer(deeper))
                             .withSeam(plan.seam()
-                                    .withAltered(so.plus(smaller)
-                                            .plus(new Alteration(Length.ZERO, Length.ZERO, deeper)))));
+                                    .withAltered(
+                                            so.plus(smaller).plus(new Alteration(Length.ZERO, Length.ZERO, deeper)))));
         }
 
         double fullness(Length deeper) {
@@ -175,8 +175,7 @@ public record Correction(
                             cover.finished(Axis.ACROSS).toInches(),
                             cover.finished(Axis.UP_DOWN).toInches())
                     / 4;
-            return Length.nearInches(
-                    Bisection.rootOf(x -> fullness(Length.nearInches(x)) - wanted, -most, most));
+            return Length.nearInches(Bisection.rootOf(x -> fullness(Length.nearInches(x)) - wanted, -most, most));
         }
 
         /** To the eighth or two millimetres; finer where that is too far from what is wished. */
@@ -209,9 +208,8 @@ public record Correction(
         if (tried.shares().equals(Shares.NONE)) {
             return nothing(cover, wanted, Length.ZERO, Optional.of(Hindrance.NO_SEAM));
         }
-        Length asked = verdict.narrower()
-                .map(Length::half)
-                .orElseGet(() -> tried.rounded(tried.deepFor(wanted), wanted));
+        Length asked =
+                verdict.narrower().map(Length::half).orElseGet(() -> tried.rounded(tried.deepFor(wanted), wanted));
         return cover.plan().edging().caught() == Caught.CORD
                 ? nothing(cover, wanted, asked, Optional.of(Hindrance.CORD))
                 : limited(tried, wanted, asked);
@@ -219,18 +217,16 @@ public record Correction(
 
     private static Correction limited(Tried tried, double wanted, Length asked) {
         Reckoned cover = tried.cover();
-        Length deeper = Length.max(canLetOut(cover).negated(), Length.min(asked, deepest(cover.mark().unit())));
+        Length deeper = Length.max(
+                canLetOut(cover).negated(),
+                Length.min(asked, deepest(cover.mark().unit())));
         if (deeper.isZero()) {
             return nothing(
-                    cover,
-                    wanted,
-                    asked,
-                    Optional.of(asked.isNegative() ? Hindrance.ALLOWANCE : Hindrance.EXACTLY));
+                    cover, wanted, asked, Optional.of(asked.isNegative() ? Hindrance.ALLOWANCE : Hindrance.EXACTLY));
         }
         Reckoned after = Reckoner.reckonWithoutRemedies(tried.altered(deeper), cover.mark());
-        Optional<Hindrance> hindrance = isNear(after.fullness().ratio(), wanted)
-                ? Optional.empty()
-                : Optional.of(hindrance(asked, deeper));
+        Optional<Hindrance> hindrance =
+                isNear(after.fullness().ratio(), wanted) ? Optional.empty() : Optional.of(hindrance(asked, deeper));
         return new Correction(
                 cover,
                 wanted,
@@ -312,8 +308,7 @@ public record Correction(
             return Optional.empty();
         }
         Casing other = cover.plan().shape().casing(across, upDown);
-        double then =
-                now * other.greatestVolume() / cover.form().casing().greatestVolume();
+        double then = now * other.greatestVolume() / cover.form().casing().greatestVolume();
         return Optional.of(new OtherForm(across, upDown, then));
     }
 
@@ -342,12 +337,12 @@ public record Correction(
     /** The same for a cover as it is. */
     public static CoverPlan again(Reckoned made, Optional<Length> gape) {
         CoverPlan plan = made.plan();
-        CoverPlan cut = plan.withSeam(plan.seam().withAltered(plan.seam().altered().whenCut()));
+        CoverPlan cut =
+                plan.withSeam(plan.seam().withAltered(plan.seam().altered().whenCut()));
         return gape.flatMap(by -> made.back()
                         .overlap()
                         .filter(overlap -> plan.opening() instanceof Lapped)
-                        .map(overlap ->
-                                cut.withOpening(((Lapped) plan.opening()).withOverlap(overlap.plus(by)))))
+                        .map(overlap -> cut.withOpening(((Lapped) plan.opening()).withOverlap(overlap.plus(by)))))
                 .orElse(cut);
     }
 }

@@ -73,14 +73,18 @@ public record LogEntry(
     /** What was said of it when it was tried on, said otherwise. */
     public LogEntry judged(Optional<Verdict> verdict) {
         CoverPlan then = fitting.map(Fitting::tried).orElse(plan);
-        return new LogEntry(
-                made, plan, planned, verdict.map(said -> new Fitting(then, said)), spent, picture, note);
+        return new LogEntry(made, plan, planned, verdict.map(said -> new Fitting(then, said)), spent, picture, note);
     }
 
     /** This cover as it is after a correction; what it was first planned to be stays. */
     public LogEntry corrected(CoverPlan now) {
         Optional<CoverPlan> first = planned.or(() -> Optional.of(plan));
         return new LogEntry(made, now, first.filter(then -> !then.equals(now)), fitting, spent, picture, note);
+    }
+
+    /** The entry of a cover that was planned otherwise since. */
+    public LogEntry withPlan(CoverPlan changed) {
+        return new LogEntry(made, changed, planned, fitting, spent, picture, note);
     }
 
     public LogEntry withMade(LocalDate day) {
@@ -106,7 +110,8 @@ public record LogEntry(
 
     /** The plan for another one like it, with all in it that this one taught. */
     public CoverPlan again() {
-        return Correction.again(reckoned(plan), fitting.flatMap(sat -> sat.verdict().gape()));
+        return Correction.again(
+                reckoned(plan), fitting.flatMap(sat -> sat.verdict().gape()));
     }
 
     /**
@@ -127,7 +132,8 @@ public record LogEntry(
             Reckoned cover = reckoned(sat.tried());
             return cover.back()
                     .lap()
-                    .filter(lap -> cover.back().spots().isEmpty() && lap.overlap().isPositive())
+                    .filter(lap ->
+                            cover.back().spots().isEmpty() && lap.overlap().isPositive())
                     .map(lap -> new Overlaps.Seen(lap.overlap(), lap.wanted(), gape(sat.verdict())));
         });
     }

@@ -41,7 +41,8 @@ public record Spent(
     public Optional<Integer> minutes() {
         return byPlace.isEmpty()
                 ? whole
-                : Optional.of(byPlace.values().stream().mapToInt(Integer::intValue).sum());
+                : Optional.of(
+                        byPlace.values().stream().mapToInt(Integer::intValue).sum());
     }
 
     /**

@@ -221,7 +221,7 @@ public final class CoverSteps {
         Length tall = panel.cutHeight();
         Draft joined = work.at(Place.MACHINE, "join-panels", drops)
                 .called(panel.id())
-                .saying(panel.name(), reckoned.allowance())
+                .saying(panel.name(), reckoned.dimensions().innerAllowance())
                 .because()
                 .along(Effort.SEW, tall.times(drops.size() - 1L))
                 .set(Stitch.SEAM, Foot.PLAIN)

@@ -203,7 +203,7 @@ class ReckonerPropertiesTest {
                     .toList();
             if (!drops.isEmpty()) {
                 reached("drops");
-                Length seams = plan.seam().allowance(plan.unit()).times(2L * (drops.size() - 1));
+                Length seams = plan.seam().planned(plan.unit()).times(2L * (drops.size() - 1));
                 Length joined = drops.stream()
                         .map(Piece::cutWidth)
                         .reduce(Length.ZERO, Length::plus)

@@ -75,8 +75,8 @@ class TastesTest {
     @CsvSource({"5, 0.05", "10, 0.035"})
     void isSoonNearTheTasteOfAnybody(int covers, double most) {
         double error = sewists()
-                .mapToDouble(sewist -> Math.abs(
-                        Tastes.of(sewist.covers(covers)).overall().mean() - sewist.taste()))
+                .mapToDouble(sewist ->
+                        Math.abs(Tastes.of(sewist.covers(covers)).overall().mean() - sewist.taste()))
                 .average()
                 .orElseThrow();
         assertThat(error).isLessThanOrEqualTo(most).isPositive();
@@ -128,21 +128,26 @@ class TastesTest {
                 new Seen(Filling.FEATHER, 0.82),
                 new Seen(Filling.FEATHER, 0.81));
         Tastes tastes = Tastes.of(seen);
-        assertThat(tastes.forFilling(Filling.FIRM).mean()).isBetween(tastes.overall().mean(), 0.96);
-        assertThat(tastes.forFilling(Filling.FEATHER).mean()).isBetween(0.81, tastes.overall().mean());
+        assertThat(tastes.forFilling(Filling.FIRM).mean())
+                .isBetween(tastes.overall().mean(), 0.96);
+        assertThat(tastes.forFilling(Filling.FEATHER).mean())
+                .isBetween(0.81, tastes.overall().mean());
         // Of a filling never met the taste overall is the best guess, and a wider one.
-        assertThat(tastes.forFilling(Filling.FIBRE).mean()).isEqualTo(tastes.overall().mean());
-        assertThat(tastes.forFilling(Filling.FIBRE).spread()).isGreaterThan(tastes.overall().spread());
+        assertThat(tastes.forFilling(Filling.FIBRE).mean())
+                .isEqualTo(tastes.overall().mean());
+        assertThat(tastes.forFilling(Filling.FIBRE).spread())
+                .isGreaterThan(tastes.overall().spread());
     }
 
     /** One filling only: the normal model by hand. (0.88/0.0144 + 4·0.96·w) / (1/0.0144 + 4·w), w = 1/(0.0025·4 + 0.01). */
     @Test
     void isTheNormalModelOfTheTextbooks() {
-        List<Seen> seen = IntStream.range(0, 4).mapToObj(i -> new Seen(Filling.FIRM, 0.96)).toList();
+        List<Seen> seen = IntStream.range(0, 4)
+                .mapToObj(i -> new Seen(Filling.FIRM, 0.96))
+                .toList();
         Estimate overall = Tastes.of(seen).overall();
         double each = 1 / (0.0025 + 0.01 / 4);
-        assertThat(overall.mean())
-                .isCloseTo((0.88 / 0.0144 + 0.96 * each) / (1 / 0.0144 + each), offset(1e-12));
+        assertThat(overall.mean()).isCloseTo((0.88 / 0.0144 + 0.96 * each) / (1 / 0.0144 + each), offset(1e-12));
         assertThat(overall.spread()).isCloseTo(Math.sqrt(1 / (1 / 0.0144 + each)), offset(1e-12));
         assertThat(overall.covers()).isEqualTo(4);
     }

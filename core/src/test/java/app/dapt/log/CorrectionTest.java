@@ -51,8 +51,8 @@ class CorrectionTest {
     private static final CoverPlan PLAN = plan(ShapeKind.SQUARE, 18, 18);
 
     private static CoverPlan plan(Kind<Shape> shape, int w, int h) {
-        CoverPlan plan = DefaultPlan.plan(
-                "Settee", Mark.EIGHTH, shape, Form.overCrown(Length.inches(w), Length.inches(h)));
+        CoverPlan plan =
+                DefaultPlan.plan("Settee", Mark.EIGHTH, shape, Form.overCrown(Length.inches(w), Length.inches(h)));
         return plan.withFit(plan.fit().withSchool(FitSchool.FINISH_TO_FORM));
     }
 
@@ -67,7 +67,8 @@ class CorrectionTest {
     }
 
     private static List<Length> cut(Reckoned cover) {
-        return Stream.concat(Stream.of(cover.front()), cover.back().panels().stream().map(Back.Panel::piece))
+        return Stream.concat(
+                        Stream.of(cover.front()), cover.back().panels().stream().map(Back.Panel::piece))
                 .flatMap((Piece piece) -> Stream.of(piece.cutWidth(), piece.cutHeight()))
                 .toList();
     }
@@ -91,7 +92,8 @@ class CorrectionTest {
         assertThat(after.fullness().ratio()).isCloseTo(0.926, offset(0.001));
         assertThat(after.back().overlap()).contains(Length.inches(4));
         assertThat(after.back().lap().orElseThrow().gapes()).isFalse();
-        assertThat(after.back().lap().orElseThrow().wanted().under(Length.inches(4))).isTrue();
+        assertThat(after.back().lap().orElseThrow().wanted().under(Length.inches(4)))
+                .isTrue();
         assertThat(cut(after)).isEqualTo(cut(correction.before()));
         assertThat(correction.hindrance()).isEmpty();
         assertThat(Correction.canLetOut(correction.before())).isEqualTo(Length.inches(0, 3, 8));
@@ -165,7 +167,8 @@ class CorrectionTest {
 
     @Test
     void aSecondTryOnGoesOnFromTheFirst() {
-        CoverPlan once = correct(PLAN, verdict(Corners.FILLED, Middle.SAGS, Edges.SMOOTH)).done();
+        CoverPlan once = correct(PLAN, verdict(Corners.FILLED, Middle.SAGS, Edges.SMOOTH))
+                .done();
         Correction again = correct(once, verdict(Corners.FILLED, Middle.FIRM, Edges.RIPPLE));
         assertThat(again.after().allowance())
                 .isEqualTo(Reckoner.reckon(once).allowance().plus(again.deeper()));
@@ -175,8 +178,10 @@ class CorrectionTest {
     @Test
     void aFlangeIsStitchedFurtherInAndItsOuterEdgeStays() {
         Correction correction = correct(PLAN.withEdging(EdgingKind.FLANGE.usual(Unit.INCH)), SLACK);
-        assertThat(correction.after().plan().edging().flange()).isEqualTo(Length.inches(2).plus(correction.deeper()));
-        assertThat(correction.after().finished(Axis.ACROSS)).isEqualTo(correction.before().finished(Axis.ACROSS));
+        assertThat(correction.after().plan().edging().flange())
+                .isEqualTo(Length.inches(2).plus(correction.deeper()));
+        assertThat(correction.after().finished(Axis.ACROSS))
+                .isEqualTo(correction.before().finished(Axis.ACROSS));
         assertThat(cut(correction.after())).isEqualTo(cut(correction.before()));
     }
 
@@ -191,9 +196,7 @@ class CorrectionTest {
         boolean sensible = random.nextInt(3) > 0;
         CoverPlan plan = sensible
                 ? RandomPlans.fitting(
-                        random,
-                        Cases.pick(random, ShapeKind.ALL.all()),
-                        Cases.pick(random, OpeningKind.ALL.all()))
+                        random, Cases.pick(random, ShapeKind.ALL.all()), Cases.pick(random, OpeningKind.ALL.all()))
                 : RandomPlans.plan(random);
         if (random.nextInt(4) == 0) {
             plan = plan.withEdging(Cases.pick(random, EdgingKind.ALL.all()).usual(plan.unit()));
@@ -207,16 +210,16 @@ class CorrectionTest {
                         Cases.pick(random, Edges.values()),
                         Opening.CLOSED,
                         Optional.empty(),
-                        random.nextInt(5) == 0
-                                ? Optional.of(RandomPlans.between(random, -2, 2))
-                                : Optional.empty()));
+                        random.nextInt(5) == 0 ? Optional.of(RandomPlans.between(random, -2, 2)) : Optional.empty()));
     }
 
-    @Reaches({"deeper", "let out", "as it is", "CORD", "NO_SEAM", "DEEPEST", "ALLOWANCE", "CONTRADICTORY", "other form"})
+    @Reaches({"deeper", "let out", "as it is", "CORD", "NO_SEAM", "DEEPEST", "ALLOWANCE", "CONTRADICTORY", "other form"
+    })
     @ParameterizedTest
     @MethodSource
     void comesToWhatIsWishedOrSaysWhyNot(TriedOn tried) {
-        Reckoned cover = Reckoner.reckonWithoutRemedies(tried.plan(), tried.plan().mark());
+        Reckoned cover =
+                Reckoner.reckonWithoutRemedies(tried.plan(), tried.plan().mark());
         Correction correction = Correction.of(cover, tried.verdict());
         Reckoned after = Reckoner.reckonWithoutRemedies(correction.done(), cover.mark());
 
@@ -225,7 +228,8 @@ class CorrectionTest {
                 .as("%s off by %s", correction.deeper(), off)
                 .isTrue();
         // No seam that cannot be sewn: neither too deep nor off the edge of the cloth.
-        assertThat(correction.deeper()).isLessThanOrEqualTo(Correction.deepest(cover.mark().unit()));
+        assertThat(correction.deeper())
+                .isLessThanOrEqualTo(Correction.deepest(cover.mark().unit()));
         if (correction.deeper().isNegative() && after.plan().edging().flange().isZero()) {
             assertThat(after.allowance()).isGreaterThanOrEqualTo(Length.mm(3));
         }

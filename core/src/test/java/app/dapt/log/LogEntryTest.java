@@ -61,7 +61,8 @@ class LogEntryTest {
         assertThat(corrected.plan()).isEqualTo(once);
         assertThat(corrected.planned()).contains(PLAN);
         LogEntry again = corrected.tried(SAGS);
-        assertThat(again.corrected(again.correction().orElseThrow().done()).planned()).contains(PLAN);
+        assertThat(again.corrected(again.correction().orElseThrow().done()).planned())
+                .contains(PLAN);
     }
 
     /** 0.87 as it is, a tenth more wished: 0.97 would have been right, before the correction and after it. */
@@ -88,11 +89,7 @@ class LogEntryTest {
         assertThat(showed.overlap().orElseThrow().gape()).isEqualTo(Length.inches(0, 1, 4));
         CoverPlan next = gaped.again();
         assertThat(((Lapped) next.opening()).decided().measure("overlap"))
-                .isEqualTo(Reckoner.reckon(PLAN)
-                        .back()
-                        .overlap()
-                        .orElseThrow()
-                        .plus(Length.inches(1)));
+                .isEqualTo(Reckoner.reckon(PLAN).back().overlap().orElseThrow().plus(Length.inches(1)));
     }
 
     @Test
@@ -103,7 +100,9 @@ class LogEntryTest {
         assertThat(entry.estimated()).doesNotContainKey(Place.WASH);
         LogEntry byPlace = entry.withSpent(minutes(Map.of(Place.MACHINE, 50), Optional.of(999)));
         assertThat(byPlace.timed().orElseThrow().actual()).containsOnly(Map.entry(Place.MACHINE, 50.0));
-        double all = entry.estimated().values().stream().mapToDouble(Double::doubleValue).sum();
+        double all = entry.estimated().values().stream()
+                .mapToDouble(Double::doubleValue)
+                .sum();
         LogEntry whole = entry.withSpent(minutes(Map.of(), Optional.of((int) Math.round(2 * all))));
         assertThat(whole.timed().orElseThrow().actual().getOrDefault(Place.MACHINE, 0.0))
                 .isCloseTo(2 * machine, offset(0.1 * machine));
@@ -155,7 +154,8 @@ class LogEntryTest {
     @Test
     void ofAFillingWithFewCoversItGoesByAllOfThem() {
         Learnt learnt = learnt(LogEntry.of(DAY, PLAN).tried(SAGS), 4);
-        OwnFit own = OwnFit.of(plan(18, Filling.FEATHER), Mark.EIGHTH, learnt.tastes()).orElseThrow();
+        OwnFit own = OwnFit.of(plan(18, Filling.FEATHER), Mark.EIGHTH, learnt.tastes())
+                .orElseThrow();
         assertThat(own.filling()).isEmpty();
         assertThat(own.taste().covers()).isEqualTo(4);
     }
@@ -165,7 +165,8 @@ class LogEntryTest {
         Learnt learnt = learnt(LogEntry.of(DAY, PLAN).tried(SAGS), 2);
         assertThat(OwnFit.of(PLAN, Mark.EIGHTH, learnt.tastes())).isEmpty();
         assertThat(Recommendation.of(PLAN, Mark.EIGHTH, learnt.tastes()).school())
-                .isEqualTo(Recommendation.of(PLAN, Mark.EIGHTH, Learnt.NOTHING.tastes()).school());
+                .isEqualTo(Recommendation.of(PLAN, Mark.EIGHTH, Learnt.NOTHING.tastes())
+                        .school());
     }
 
     /** A cover that somebody decided to make by her own ease keeps it, whatever was learnt since. */

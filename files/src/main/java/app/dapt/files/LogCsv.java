@@ -9,7 +9,6 @@ import app.dapt.log.Spent;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
-import app.dapt.step.Place;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
@@ -51,8 +50,10 @@ public final class LogCsv {
             "notions cost",
             "note",
             ENTRY);
-    private static final CSVFormat FORMAT =
-            CSVFormat.RFC4180.builder().setHeader(COLUMNS.toArray(String[]::new)).get();
+    private static final CSVFormat FORMAT = CSVFormat.RFC4180
+            .builder()
+            .setHeader(COLUMNS.toArray(String[]::new))
+            .get();
     private static final CSVFormat READ = CSVFormat.RFC4180
             .builder()
             .setHeader()
@@ -78,8 +79,7 @@ public final class LogCsv {
         StringBuilder text = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(text, FORMAT)) {
             for (LogEntry entry : entries) {
-                printer.printRecord(
-                        cells(entry).stream().map(LogCsv::guarded).toList());
+                printer.printRecord(cells(entry).stream().map(LogCsv::guarded).toList());
             }
         } catch (IOException never) {
             throw new UncheckedIOException(never);

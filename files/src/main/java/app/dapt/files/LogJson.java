@@ -90,9 +90,7 @@ public final class LogJson {
                 root.has("planned") ? Optional.of(PlanJson.plan(root.object("planned"))) : Optional.empty(),
                 root.has("fitting") ? Optional.of(fitting(root.object("fitting"), plan)) : Optional.empty(),
                 spent(root),
-                root.has("picture")
-                        ? Optional.of(root.wide("picture", 1, MOST_PICTURES))
-                        : Optional.empty(),
+                root.has("picture") ? Optional.of(root.wide("picture", 1, MOST_PICTURES)) : Optional.empty(),
                 root.has("note") ? root.text("note", LogEntry.LONGEST_NOTE) : "");
         root.done();
         return entry;

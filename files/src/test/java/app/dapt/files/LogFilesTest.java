@@ -90,8 +90,8 @@ class LogFilesTest {
 
     @Test
     void aBrokenRowIsNamedAndTheOthersAreRead() throws BadPlanFile {
-        List<LogEntry> entries =
-                new ArrayList<>(IntStream.range(0, 3).mapToObj(i -> entry(new Random(i))).toList());
+        List<LogEntry> entries = new ArrayList<>(
+                IntStream.range(0, 3).mapToObj(i -> entry(new Random(i))).toList());
         String csv = LogCsv.write(entries) + "2026-01-01,short row\r\n";
         LogCsv.Rows rows = LogCsv.read(csv);
         assertThat(rows.entries()).isEqualTo(entries);
@@ -113,7 +113,8 @@ class LogFilesTest {
     void aDayThatIsNoneIsRefused(String day, String where) throws BadPlanFile {
         String text = LogJson.kept(LogEntry.of(LocalDate.of(2026, 3, 1), RandomPlans.plan(new Random(3))));
         assertThatThrownBy(() -> LogJson.read(text.replace("2026-03-01", day)))
-                .isInstanceOfSatisfying(BadPlanFile.class, bad -> assertThat(bad.where()).isEqualTo(where));
+                .isInstanceOfSatisfying(
+                        BadPlanFile.class, bad -> assertThat(bad.where()).isEqualTo(where));
     }
 
     @Test
@@ -121,6 +122,7 @@ class LogFilesTest {
         String text = LogJson.kept(LogEntry.of(LocalDate.of(2026, 3, 1), RandomPlans.plan(new Random(3)))
                 .withSpent(new Spent(Map.of(Place.IRON, 12), Optional.empty(), Optional.empty(), Optional.empty())));
         assertThatThrownBy(() -> LogJson.read(text.replace("\"iron\" : 12", "\"iron\" : -12")))
-                .isInstanceOfSatisfying(BadPlanFile.class, bad -> assertThat(bad.where()).isEqualTo("minutes.iron"));
+                .isInstanceOfSatisfying(
+                        BadPlanFile.class, bad -> assertThat(bad.where()).isEqualTo("minutes.iron"));
     }
 }

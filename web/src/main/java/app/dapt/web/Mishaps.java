@@ -3,6 +3,7 @@ package app.dapt.web;
 import app.dapt.web.workroom.BrokenCover;
 import app.dapt.web.workroom.CannotKeep;
 import app.dapt.web.workroom.NoSuchCover;
+import app.dapt.web.workroom.NoSuchEntry;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
@@ -66,7 +67,7 @@ public class Mishaps {
         return state.startsWith("08") || state.startsWith("57") || state.startsWith("40") || state.equals("55P03");
     }
 
-    @ExceptionHandler(NoSuchCover.class)
+    @ExceptionHandler({NoSuchCover.class, NoSuchEntry.class})
     ModelAndView gone(HttpServletRequest request) {
         return page("missing", HttpStatus.NOT_FOUND, request);
     }

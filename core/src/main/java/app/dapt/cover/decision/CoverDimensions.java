@@ -90,7 +90,8 @@ public record CoverDimensions(
         if (smaller.isZero()) {
             return planned;
         }
-        Sum altered = planned.plus(Sum.term(smaller.isPositive() ? "term.taken-in" : "term.let-out", smaller.negated()));
+        Sum altered =
+                planned.plus(Sum.term(smaller.isPositive() ? "term.taken-in" : "term.let-out", smaller.negated()));
         Length missing = Fit.SMALLEST.minus(altered.total());
         return missing.isPositive() ? altered.plus(Sum.term("term.at-least", missing, Fit.SMALLEST)) : altered;
     }
@@ -151,9 +152,17 @@ public record CoverDimensions(
         return basis.cloths();
     }
 
-    /** The seam allowance as sewn, in the cover's own unit whatever the reader's. */
+    /** What each edge gives up to the seam round the cover as sewn, in the cover's own unit whatever the reader's. */
     public Length allowance() {
         return basis.seam().allowance(basis.unit());
+    }
+
+    /**
+     * What each edge gives up to a seam within a piece, which a try-on does not change: of a lining, of strips that are
+     * joined.
+     */
+    public Length innerAllowance() {
+        return basis.seam().planned(basis.unit());
     }
 
     /** The plain cut size in one direction: finished, an allowance at both edges, and what the shape takes up. */

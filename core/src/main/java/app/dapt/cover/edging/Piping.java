@@ -192,7 +192,7 @@ public record Piping(
     /** How wide to cut the strip. */
     public Sum stripWidth(CoverDimensions sizes) {
         Unit unit = sizes.ownUnit();
-        Length lips = sizes.allowance().times(2);
+        Length lips = sizes.innerAllowance().times(2);
         Sum sum =
                 switch (rule) {
                     case EXACT -> Sum.of(Sum.term("term.round-cord", wrap(unit)), Sum.term("term.both-lips", lips));
@@ -275,7 +275,7 @@ public record Piping(
             strips = way == BiasWay.STRIPS ? bias.strips() : 1;
             cutBias(making, strip, strips);
         }
-        new StripWork(making.work(), strip).joined(strips, sizes.allowance());
+        new StripWork(making.work(), strip).joined(strips, sizes.innerAllowance());
         making.at(Place.MACHINE, "cord-cover", strip)
                 .saying(cord.across(sizes.ownUnit()))
                 .figure("strip-long", length)
@@ -402,15 +402,15 @@ public record Piping(
     public List<FindingCandidate<Edging>> concerns(SeamedEdge edge, CoverDimensions sizes, Back back) {
         List<FindingCandidate<Edging>> found = new ArrayList<>();
         Length lip = lip(sizes);
-        if (lip.plus(Length.sixtyFourths(1)).under(sizes.allowance())) {
+        if (lip.plus(Length.sixtyFourths(1)).under(sizes.innerAllowance())) {
             Length enough = sizes.mark()
-                    .roundUp(wrap(sizes.ownUnit()).plus(sizes.allowance().times(2)));
+                    .roundUp(wrap(sizes.ownUnit()).plus(sizes.innerAllowance().times(2)));
             found.add(FindingCandidate.<Edging>of(
                             "lip-narrow",
                             lip.isPositive() ? Weight.BETTER_NOT : Weight.WILL_NOT_WORK,
                             "lip-narrow",
                             lip,
-                            sizes.allowance(),
+                            sizes.innerAllowance(),
                             enough)
                     .orTry(from(decided().with("stripRule", Rule.EXACT)), "strip", enough));
         }

@@ -143,7 +143,7 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
                         Sum.term("term.ruffle-hem", hem))
                 : Sum.of(
                         Sum.term("term.ruffle-twice", depth.times(2)),
-                        Sum.term("term.both-allowances", sizes.allowance().times(2)));
+                        Sum.term("term.both-allowances", sizes.innerAllowance().times(2)));
     }
 
     @Override
@@ -155,7 +155,7 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
                 length(edge),
                 cutDepth(sizes),
                 usable,
-                sizes.allowance().times(2),
+                sizes.innerAllowance().times(2),
                 sizes));
         pieces.addAll(isPiped() ? Piping.usual(sizes.ownUnit()).pieces(edge, sizes) : List.of());
         return pieces;
@@ -176,7 +176,7 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
         StripWork work = new StripWork(making.work(), strip);
         Length length = length(edge).total();
         making.at(Place.MACHINE, "ruffle-ring", strip)
-                .saying(strip.quantity(), sizes.allowance())
+                .saying(strip.quantity(), sizes.innerAllowance())
                 .times(Effort.CLIP, 4.0 * strip.quantity())
                 .set(Stitch.SEAM, Foot.PLAIN)
                 .rightSide()

@@ -121,9 +121,9 @@ public record Handle(boolean there, Length wide, Length reach, Length from) impl
     public List<Piece> pieces(CoverDimensions sizes, Back back) {
         Sum length = Sum.of(
                 Sum.term("term.handle-long", reach),
-                Sum.term("term.both-allowances", sizes.allowance().times(2)));
+                Sum.term("term.both-allowances", sizes.innerAllowance().times(2)));
         Sum width = Sum.of(Sum.term("term.four-times", wide.times(4)));
-        return List.of(sizes.panel("handle", Material.FRONT, length, width, Piece.foldedAlong(sizes.allowance())));
+        return List.of(sizes.panel("handle", Material.FRONT, length, width, Piece.foldedAlong(sizes.innerAllowance())));
     }
 
     @Override

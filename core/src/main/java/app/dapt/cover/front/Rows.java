@@ -184,7 +184,7 @@ public record Rows(Of of, int count, Length lowest, Length apart, Length deep) i
             int strips = strip.quantity() / count;
             StripWork work = new StripWork(making.work(), strip);
             Length gathered = one.plus(making.sizes().finished(Axis.ACROSS).times(GATHERED - 1L));
-            work.joined(strips, making.sizes().allowance());
+            work.joined(strips, making.sizes().innerAllowance());
             work.hemmed(
                     making.sizes().ownUnit().pick(Length.cm(1), Length.inches(0, 1, 2)), gathered.times(2L * count));
             work.gathered(gathered, one);

@@ -130,7 +130,7 @@ public record BandedOpening(
         Length depth = sizes.finished(runs.other());
         Edge seam = Edge.seam(sizes.allowance());
         Edge band = Edge.band(BAND_SEAM);
-        Edge free = hem.edge(sizes.allowance(), sizes.ownUnit());
+        Edge free = hem.edge(sizes.innerAllowance(), sizes.ownUnit());
         Sum.Term allowance = Sum.term("term.allowance", sizes.allowance());
         Sum ruled = isByRule()
                 ? rule.depth(sizes.cut(runs.other()).total(), free.allowance(), sizes.unit())

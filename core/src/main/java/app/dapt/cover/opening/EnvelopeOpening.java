@@ -216,7 +216,7 @@ public record EnvelopeOpening(
         Length from = isFirst ? Length.ZERO : depth.minus(reckoning.finished());
         Length to = isFirst ? reckoning.finished() : depth;
         Edge seam = Edge.seam(sizes.allowance());
-        Edge free = choice.hem().edge(sizes.allowance(), sizes.ownUnit());
+        Edge free = choice.hem().edge(sizes.innerAllowance(), sizes.ownUnit());
         Piece piece = sizes.part(
                         "back-" + place(isFirst),
                         Material.BACK,
@@ -284,7 +284,7 @@ public record EnvelopeOpening(
     }
 
     private Reckoning panel(CoverDimensions sizes, PanelChoice choice, boolean isFirst) {
-        Edge free = choice.hem().edge(sizes.allowance(), sizes.ownUnit());
+        Edge free = choice.hem().edge(sizes.innerAllowance(), sizes.ownUnit());
         if (rule != RuleOfThumb.NONE) {
             Sum cut = rule.depth(sizes.cut(runs.other()).total(), free.allowance(), sizes.unit())
                     .roundedUpTo(sizes.mark());

@@ -24,8 +24,8 @@ public interface Lapped extends Opening {
     default Opening nearer(Length by) {
         return decided()
                 .maybe("centre")
-                .map(centre -> kind().with(decided()
-                        .with("centre", Optional.of(Length.max(Length.ZERO, centre.minus(by))))))
+                .map(centre ->
+                        kind().with(decided().with("centre", Optional.of(Length.max(Length.ZERO, centre.minus(by))))))
                 .orElse(this);
     }
 

@@ -122,7 +122,7 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
     @Override
     public Back back(CoverDimensions sizes, Front front) {
         Length depth = sizes.finished(runs.other());
-        Edge end = hem.edge(sizes.allowance(), sizes.ownUnit());
+        Edge end = hem.edge(sizes.innerAllowance(), sizes.ownUnit());
         Length tuckFront = tucksBoth() ? flap : Length.ZERO;
         Sum length = Sum.of(
                 Sum.term(stacked() ? "term.twice-height" : "term.twice-width", depth.times(2)),

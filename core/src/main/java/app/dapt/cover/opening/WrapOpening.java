@@ -150,7 +150,7 @@ public record WrapOpening(
                 back.length(),
                 edge,
                 firstOutside,
-                outer.edge(sizes.allowance(), sizes.ownUnit()).hemDepth());
+                outer.edge(sizes.innerAllowance(), sizes.ownUnit()).hemDepth());
         List<Marking> marks = new ArrayList<>(fastening.marks(spots, firstOutside, fold::minus, runs, sizes));
         marks.addAll(fastening.marks(
                 spots, !firstOutside, at -> fold.plus(depth.times(2)).minus(at), runs, sizes));
@@ -158,8 +158,8 @@ public record WrapOpening(
     }
 
     private Piece strip(CoverDimensions sizes, Length depth, Length one) {
-        Edge start = first.edge(sizes.allowance(), sizes.ownUnit());
-        Edge end = second.edge(sizes.allowance(), sizes.ownUnit());
+        Edge start = first.edge(sizes.innerAllowance(), sizes.ownUnit());
+        Edge end = second.edge(sizes.innerAllowance(), sizes.ownUnit());
         Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(sizes.allowance()));
         edges.put(CoverDimensions.before(runs), start);
         edges.put(CoverDimensions.before(runs).opposite(), end);

@@ -279,7 +279,7 @@ public record Run(int pockets, Straps straps) implements Shape {
         if (straps.count() == 0) {
             return List.of();
         }
-        Map<Side, Edge> edges = Piece.foldedAlong(sizes.allowance());
+        Map<Side, Edge> edges = Piece.foldedAlong(sizes.innerAllowance());
         return List.of(Piece.rectangle(
                         "strap",
                         Material.FRONT,

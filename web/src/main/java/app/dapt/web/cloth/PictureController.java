@@ -5,6 +5,7 @@ import app.dapt.cloth.Photo;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.measure.Length;
 import app.dapt.web.Entries;
+import app.dapt.web.Snapshot;
 import app.dapt.web.workroom.PictureStore;
 import app.dapt.web.workroom.PictureStore.Picture;
 import java.io.IOException;

@@ -18,6 +18,7 @@ import app.dapt.web.Reader;
 import app.dapt.web.Wording;
 import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverStore;
+import app.dapt.web.workroom.LearningStore;
 import app.dapt.words.Wordbook.English;
 import app.dapt.words.Words;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -55,9 +56,11 @@ class FilledController {
     private final CoverStore store;
     private final Wording wording;
     private final Fillings fillings;
+    private final LearningStore learning;
 
-    FilledController(CoverStore store, Wording wording, Fillings fillings) {
+    FilledController(CoverStore store, Wording wording, Fillings fillings, LearningStore learning) {
         this.store = store;
+        this.learning = learning;
         this.wording = wording;
         this.fillings = fillings;
     }
@@ -99,7 +102,8 @@ class FilledController {
     String fits(@PathVariable long id, Reader reader, Model model) {
         Cover cover = store.find(id);
         Words words = wording.words(reader, reader.mark(cover.plan()));
-        Recommendation fits = Recommendation.of(cover.plan(), reader.mark(cover.plan()));
+        Recommendation fits = Recommendation.of(
+                cover.plan(), reader.mark(cover.plan()), learning.used().tastes());
         Pen pen = PlanPage.fitsPen(fits);
         List<String> drawings = PlanPage.schools(cover.plan()).stream()
                 .map(school -> fitted(id, fits.by(school), words, reader.english(), pen, Phrase.code(school)))
@@ -138,6 +142,17 @@ class FilledController {
                 : ResponseEntity.ok()
                         .contentType(MediaType.APPLICATION_JSON)
                         .body(FilledScene.write(reckoned, filled).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** The cover as it is to look with its form in, and nothing else. */
+    @GetMapping("/covers/{id}/filled/standing")
+    String standing(@PathVariable long id, Reader reader, Model model) {
+        Cover cover = store.find(id);
+        Reckoned reckoned = Reckoner.reckonWithoutRemedies(cover.plan(), reader.mark(cover.plan()));
+        model.addAttribute("w", wording.words(reader, reckoned.mark()));
+        model.addAttribute("id", id);
+        model.addAttribute("filled", page(cover, reckoned, reader, FilledCover.COARSE, FINER));
+        return "plan/filled :: standing";
     }
 
     @GetMapping("/covers/{id}/filled")

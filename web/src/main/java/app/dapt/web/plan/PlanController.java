@@ -16,6 +16,7 @@ import app.dapt.web.Wording;
 import app.dapt.web.workroom.CannotKeep;
 import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverStore;
+import app.dapt.web.workroom.LearningStore;
 import app.dapt.web.workroom.Stale;
 import app.dapt.words.Words;
 import jakarta.servlet.http.HttpServletResponse;
@@ -48,9 +49,12 @@ class PlanController {
     private final Wording wording;
     private final ClothNeeds needs;
     private final FilledController filled;
+    private final LearningStore learning;
 
-    PlanController(CoverStore store, Wording wording, ClothNeeds needs, FilledController filled) {
+    PlanController(
+            CoverStore store, Wording wording, ClothNeeds needs, FilledController filled, LearningStore learning) {
         this.store = store;
+        this.learning = learning;
         this.filled = filled;
         this.wording = wording;
         this.needs = needs;
@@ -200,7 +204,8 @@ class PlanController {
                         shown,
                         gesture,
                         asked.view(),
-                        before));
+                        before,
+                        () -> learning.used().tastes()));
         if (asked.view().equals("filled") && slip.isEmpty()) {
             model.addAttribute("filled", filled.first(cover, reckoned, asked.reader()));
         }

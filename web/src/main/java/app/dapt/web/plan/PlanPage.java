@@ -6,8 +6,10 @@ import app.dapt.cover.Brief;
 import app.dapt.cover.ClothToBuy;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Finding;
+import app.dapt.cover.OwnFit;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Recommendation;
+import app.dapt.cover.decision.Alteration;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.Seam;
@@ -24,6 +26,7 @@ import app.dapt.form.LabelMeans;
 import app.dapt.form.Reading;
 import app.dapt.form.Readings;
 import app.dapt.layout.ClothNeed;
+import app.dapt.learning.Tastes;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
@@ -39,6 +42,7 @@ import app.dapt.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 /**
@@ -61,7 +65,8 @@ public record PlanPage(
         Entries entries,
         String gesture,
         String view,
-        Optional<Reckoned> before) {
+        Optional<Reckoned> before,
+        Supplier<Tastes> tastes) {
 
     /** User units that the longer side takes in the large drawings, in the small ones, and in a row of fits. */
     private static final double LARGE = 296;
@@ -269,7 +274,27 @@ public record PlanPage(
     }
 
     public Recommendation fits() {
-        return Recommendation.of(cover.plan(), reckoned.mark());
+        return Recommendation.of(cover.plan(), reckoned.mark(), tastes.get());
+    }
+
+    /** What her own ease would be: as it was decided, or, where it is not in use, as her own covers say. */
+    public String ownEase(Recommendation fits) {
+        boolean decided =
+                Stream.of(Axis.values()).anyMatch(axis -> cover.plan().fit().school(axis) == FitSchool.MY_OWN);
+        Length standing = cover.plan().fit().ownEase();
+        Length ease = decided ? standing : fits.own().map(OwnFit::ease).orElse(standing);
+        return entries.value("own-ease", ease);
+    }
+
+    /** What a try-on has changed of the size; nothing where it did not. */
+    public Optional<String> altered() {
+        Alteration altered = cover.plan().seam().altered();
+        return altered.isNone()
+                ? Optional.empty()
+                : Optional.of(w.say(
+                        "slip.fit.altered",
+                        altered.across().negated(),
+                        altered.upDown().negated()));
     }
 
     /** The schools to choose from; that of the label only where the label names a cover. */

@@ -4,12 +4,12 @@ import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.JoiningKind;
+import app.dapt.cover.decision.Alteration;
 import app.dapt.cover.decision.Cloths;
 import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Kinds;
 import app.dapt.cover.decision.LengthRange;
-import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.SeamFinish;
 import app.dapt.cover.edging.EdgingKind;
 import app.dapt.cover.front.ExtrasKind;
@@ -103,11 +103,14 @@ final class SlipChanges {
                         .filter(each -> Phrase.code(each).equals(code))
                         .findFirst())
                 .orElse(plan.fit().upDown());
-        return plan.withFit(new Fit(
+        CoverPlan fitted = plan.withFit(new Fit(
                 entries.choice("school", FitSchool.class, plan.fit().school()),
                 upDown,
                 entries.length("down", LengthRange.SIZE_DOWN, plan.fit().down()),
                 entries.length("own-ease", LengthRange.OWN_EASE, plan.fit().ownEase())));
+        return entries.ticked("altered", true)
+                ? fitted
+                : fitted.withSeam(fitted.seam().withAltered(Alteration.NONE));
     }
 
     static CoverPlan opening(CoverPlan plan, Entries entries) {
@@ -142,10 +145,11 @@ final class SlipChanges {
     }
 
     static CoverPlan seam(CoverPlan plan, Entries entries) {
-        return plan.withSeam(new Seam(
-                        entries.length(
-                                "allowance", LengthRange.ALLOWANCE, plan.seam().chosen()),
-                        entries.choice("finish", SeamFinish.class, plan.seam().finish())))
+        return plan.withSeam(plan.seam()
+                        .withChosen(entries.length(
+                                "allowance", LengthRange.ALLOWANCE, plan.seam().chosen()))
+                        .withFinish(entries.choice(
+                                "finish", SeamFinish.class, plan.seam().finish())))
                 .withMark(entries.choice("mark", Mark.class, plan.mark()));
     }
 

@@ -27,11 +27,16 @@ interface PictureMapper {
     @Select("select count(*) from picture where workroom_id = #{workroom}")
     int count(@Param("workroom") long workroom);
 
-    /** Pictures a day old that no revision of any cover, not even one to go back to, shows. */
+    /** Pictures a day old that no revision of any cover or of the log, not even one to go back to, shows. */
     @Delete("""
             delete from picture where made_at < now() - interval '1 day' and id not in (
                 select (shown #>> '{}')::bigint from revision r,
                        jsonb_path_query(r.plan, '$.cloths.*.picture.number') as shown)
+               and id not in (
+                select (shown #>> '{}')::bigint from log_revision r,
+                       jsonb_path_query(r.entry, '$.**.picture.number') as shown)
+               and id not in (
+                select (r.entry ->> 'picture')::bigint from log_revision r where r.entry ? 'picture')
             """)
     int dropUnused();
 }

@@ -1,4 +1,4 @@
-package app.dapt.web.cloth;
+package app.dapt.web;
 
 import app.dapt.web.workroom.PictureStore;
 import java.time.Duration;

@@ -1,4 +1,4 @@
-package app.dapt.web.cloth;
+package app.dapt.web;
 
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
@@ -35,7 +35,7 @@ import javax.imageio.stream.ImageInputStream;
  * A picture that somebody sent, read with care: its size is looked at before it is unpacked, it is unpacked no larger
  * than it will be shown, and what is kept is drawn anew, with nothing of the file but its colours.
  */
-record Snapshot(byte[] jpeg, int wide, int high) {
+public record Snapshot(byte[] jpeg, int wide, int high) {
 
     static final int LARGEST_FILE = 10 * 1024 * 1024;
     static final long MOST_PIXELS = 24_000_000;
@@ -55,21 +55,21 @@ record Snapshot(byte[] jpeg, int wide, int high) {
     private static final Set<String> FORMATS = Set.of("png", "jpeg");
 
     /** Why a file is no picture that can be taken. */
-    static final class Refused extends Exception {
+    public static final class Refused extends Exception {
         private final String code;
         private final Object[] args;
 
-        Refused(String code, Object... args) {
+        public Refused(String code, Object... args) {
             super(code);
             this.code = code;
             this.args = args;
         }
 
-        String code() {
+        public String code() {
             return code;
         }
 
-        Object[] args() {
+        public Object[] args() {
             return args;
         }
     }
@@ -79,7 +79,7 @@ record Snapshot(byte[] jpeg, int wide, int high) {
      *
      * @throws Refused where it is no picture, or too large, or one that takes too long to unpack
      */
-    static Snapshot of(byte[] file) throws Refused {
+    public static Snapshot of(byte[] file) throws Refused {
         if (file.length > LARGEST_FILE) {
             throw new Refused("picture.too-heavy");
         }

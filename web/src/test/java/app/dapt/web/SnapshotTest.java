@@ -1,4 +1,4 @@
-package app.dapt.web.cloth;
+package app.dapt.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;

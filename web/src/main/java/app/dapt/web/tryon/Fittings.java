@@ -1,0 +1,103 @@
+package app.dapt.web.tryon;
+
+import app.dapt.cover.CoverPlan;
+import app.dapt.cover.Reckoned;
+import app.dapt.cover.Reckoner;
+import app.dapt.learning.Verdict;
+import app.dapt.log.Correction;
+import app.dapt.log.LogEntry;
+import app.dapt.make.CoverSteps;
+import app.dapt.step.Milestone;
+import app.dapt.step.Step;
+import app.dapt.web.workroom.Cover;
+import app.dapt.web.workroom.CoverStore;
+import app.dapt.web.workroom.LogStore;
+import app.dapt.web.workroom.Logged;
+import app.dapt.web.workroom.Tick;
+import app.dapt.web.workroom.WorkStore;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps what is said of a cover that was tried on, and what was done about it: in the log, the plan and the steps. */
+@Service
+@Transactional
+class Fittings {
+
+    private static final String DEVICE = "try-on";
+
+    private final CoverStore covers;
+    private final LogStore log;
+    private final WorkStore work;
+    private final Clock clock = Clock.system(ZoneId.systemDefault());
+
+    Fittings(CoverStore covers, LogStore log, WorkStore work) {
+        this.covers = covers;
+        this.log = log;
+        this.work = work;
+    }
+
+    /** What the log says of a cover, as far as it is still about the cover as it is planned now. */
+    @Transactional(readOnly = true)
+    Optional<LogEntry> of(Cover cover) {
+        return log.ofCover(cover.id()).map(Logged::entry).filter(entry -> entry.plan()
+                .equals(cover.plan()));
+    }
+
+    /** Notes how a cover sat. What was said of it before it was corrected, or planned anew, is not changed by that. */
+    void judge(long id, Verdict verdict) {
+        covers.lock(id);
+        CoverPlan plan = covers.find(id).plan();
+        log.putOfCover(id, LogEntry.of(LocalDate.now(clock), plan), entry -> judged(entry, plan, verdict));
+    }
+
+    private static LogEntry judged(LogEntry entry, CoverPlan plan, Verdict verdict) {
+        boolean same = entry.fitting()
+                .map(LogEntry.Fitting::tried)
+                .filter(plan::equals)
+                .isPresent();
+        return same ? entry.judged(Optional.of(verdict)) : entry.withPlan(plan).tried(verdict);
+    }
+
+    /**
+     * What was to be done about a cover is done: the plan is the cover as it is now.
+     *
+     * @return whether there was anything to do about the cover as it is planned now
+     */
+    boolean correct(long id) {
+        covers.lock(id);
+        Cover cover = covers.find(id);
+        Optional<Correction> correction = of(cover)
+                .filter(entry -> entry.fitting()
+                        .filter(sat -> sat.tried().equals(cover.plan()))
+                        .isPresent())
+                .flatMap(LogEntry::correction)
+                .filter(Correction::isToSew);
+        correction.ifPresent(done -> {
+            covers.change(id, cover.version(), "", plan -> done.done());
+            log.putOfCover(id, LogEntry.of(LocalDate.now(clock), done.done()), entry -> entry.corrected(done.done()));
+            work.cutAnew(id);
+        });
+        return correction.isPresent();
+    }
+
+    /** Ticks the trying on, so that the steps after it go on. */
+    void pass(long id) {
+        covers.lock(id);
+        Cover cover = covers.find(id);
+        Reckoned reckoned =
+                Reckoner.reckonWithoutRemedies(cover.plan(), cover.plan().mark());
+        boolean cut = work.plansAtCut(List.of(id)).containsKey(id);
+        List<Tick> ticks = CoverSteps.of(reckoned).stream()
+                .filter(step -> step.milestone().equals(Optional.of(Milestone.TRIED_ON)))
+                .map(Step::id)
+                .map(step -> new Tick(UUID.randomUUID(), step, true, false, clock.instant(), DEVICE))
+                .toList();
+        work.tick(id, ticks, said -> cut);
+    }
+}

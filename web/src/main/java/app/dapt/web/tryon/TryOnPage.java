@@ -1,0 +1,289 @@
+package app.dapt.web.tryon;
+
+import app.dapt.cover.Brief;
+import app.dapt.cover.Reckoned;
+import app.dapt.cover.Reckoner;
+import app.dapt.cover.decision.Back.Lap;
+import app.dapt.drawing.Sheet;
+import app.dapt.files.Pen;
+import app.dapt.files.SvgDrawing;
+import app.dapt.learning.Verdict;
+import app.dapt.log.Correction;
+import app.dapt.log.Correction.OtherForm;
+import app.dapt.log.Correction.SeamChange;
+import app.dapt.log.LogEntry;
+import app.dapt.log.SeamDrawing;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
+import app.dapt.piece.Side;
+import app.dapt.web.Entries;
+import app.dapt.web.tryon.TryOnEntry.Question;
+import app.dapt.web.workroom.Cover;
+import app.dapt.words.Words;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * A cover that is tried on, for its template.
+ *
+ * @param entry   what the log says of the cover as it is planned now
+ * @param again   whether it is being asked about once more
+ * @param entries what was typed and could not be kept yet
+ */
+public record TryOnPage(
+        Cover cover, Reckoned reckoned, Optional<LogEntry> entry, boolean again, Entries entries, Words w) {
+
+    private static final double LARGE = 190;
+    private static final int ALL_ROUND = 4;
+    /** So full no cover sags, and less than so full none is tight. */
+    private static final int FULL = 100;
+
+    private static final int SOFT = 75;
+
+    /** One answer to press. */
+    public record Answer(String code, String says, boolean chosen) {}
+
+    /** A question and its answers. */
+    public record Asked(String code, String says, List<Answer> answers) {}
+
+    /** A figure of the cover before and after. */
+    public record Change(String label, String before, String after) {}
+
+    public String path() {
+        return "/covers/" + cover.id();
+    }
+
+    public List<Asked> questions() {
+        Map<String, String> given = verdict().map(TryOnEntry::answered).orElse(Map.of());
+        return TryOnEntry.questions(reckoned).stream()
+                .map(question -> asked(question, given))
+                .toList();
+    }
+
+    private Asked asked(Question question, Map<String, String> given) {
+        String code = question.code();
+        String chosen = entries.raw(code).orElse(given.getOrDefault(code, ""));
+        return new Asked(
+                code,
+                w.say("try.ask." + code),
+                question.answers().stream()
+                        .map(answer -> new Answer(answer, w.say("try." + code + "." + answer), answer.equals(chosen)))
+                        .toList());
+    }
+
+    /** What a field of lengths shows. */
+    public String value(String field) {
+        Optional<Length> standing =
+                verdict().flatMap(said -> field.equals(TryOnEntry.GAPE) ? said.gape() : said.narrower());
+        return entries.raw(field).orElseGet(() -> entries.value(field, standing));
+    }
+
+    public String refusal(String field) {
+        return Optional.ofNullable(entries.refusal(field)).orElse("");
+    }
+
+    /** Whether the opening is said to gape, so that it is asked how far. */
+    public boolean gapes() {
+        return questions().stream()
+                .flatMap(asked -> asked.answers().stream())
+                .anyMatch(answer -> answer.chosen() && answer.code().equals("gapes"));
+    }
+
+    /** How many questions are still open. */
+    public String open() {
+        long open = questions().stream()
+                .filter(asked -> asked.answers().stream().noneMatch(Answer::chosen))
+                .count();
+        return open == 0 ? "" : w.say("try.open", open);
+    }
+
+    private Optional<Verdict> verdict() {
+        return again ? Optional.empty() : sat().map(LogEntry.Fitting::verdict);
+    }
+
+    /** How the cover sat as it is planned now, before anything was done about that. */
+    private Optional<LogEntry.Fitting> sat() {
+        return entry.flatMap(LogEntry::fitting)
+                .filter(fitting -> fitting.tried().equals(cover.plan()));
+    }
+
+    /** Whether the cover is as it is because something was done about how it sat. */
+    public boolean corrected() {
+        return !again && entry.flatMap(LogEntry::fitting).isPresent() && sat().isEmpty();
+    }
+
+    /** What to do about it, in the marks of the reader; nothing until it is said how it sits. */
+    public Optional<Correction> correction() {
+        return verdict().map(said -> Correction.of(reckoned, said));
+    }
+
+    /** What was done about it. */
+    public Optional<Correction> done() {
+        return corrected()
+                ? entry.flatMap(LogEntry::fitting)
+                        .map(fitting -> Correction.of(
+                                Reckoner.reckonWithoutRemedies(fitting.tried(), reckoned.mark()), fitting.verdict()))
+                : Optional.empty();
+    }
+
+    /** What to sew, a sentence for seams alike. */
+    public List<String> sentences(Correction of) {
+        if (!of.isToSew()) {
+            return List.of(w.say(of.hindrance().isEmpty() ? "correct.nothing" : "correct.not-sewn"));
+        }
+        Map<Length, Set<Side>> sides = new LinkedHashMap<>();
+        for (SeamChange change : of.seams()) {
+            Set<Side> alike = sides.computeIfAbsent(change.deeper(), any -> EnumSet.noneOf(Side.class));
+            change.side().ifPresent(alike::add);
+        }
+        List<String> said = new ArrayList<>();
+        sides.forEach((deeper, alike) -> said.add(sentence(alike, deeper)));
+        zipSide(of).ifPresent(side -> said.add(w.say("correct.zip-stays", w.say("correct.side." + Phrase.code(side)))));
+        return said;
+    }
+
+    private String sentence(Set<Side> sides, Length deeper) {
+        String code = deeper.isNegative() ? "correct.let-out" : "correct.deeper";
+        if (sides.isEmpty() || sides.size() == ALL_ROUND) {
+            return w.say(code + ".all-round", deeper.abs());
+        }
+        List<String> named = new ArrayList<>();
+        Set<Side> left = EnumSet.copyOf(sides);
+        if (left.containsAll(Set.of(Side.LEFT, Side.RIGHT))) {
+            named.add(w.say("correct.side.both"));
+            left.removeAll(Set.of(Side.LEFT, Side.RIGHT));
+        }
+        left.forEach(side -> named.add(w.say("correct.side." + Phrase.code(side))));
+        return w.say(code, w.list(named), deeper.abs());
+    }
+
+    private static Optional<Side> zipSide(Correction of) {
+        Set<Side> sewn =
+                of.seams().stream().flatMap(change -> change.side().stream()).collect(Collectors.toSet());
+        return of.before().back().zip().isPresent()
+                        && of.before().back().mouth().isPresent()
+                ? sewn.stream()
+                        .map(Side::opposite)
+                        .filter(side -> !sewn.contains(side))
+                        .findFirst()
+                : Optional.empty();
+    }
+
+    /** Why it does not come to what is wished, where it does not. */
+    public Optional<String> hindrance(Correction of) {
+        return of.hindrance()
+                .map(why ->
+                        w.say("correct.hindered." + Phrase.code(why), of.asked().abs()));
+    }
+
+    /** The form that would. */
+    public Optional<String> form(Correction of) {
+        return of.form()
+                .map(form -> w.say(
+                        form.across().equals(form.upDown()) ? "correct.form-square" : "correct.form",
+                        form.across(),
+                        form.upDown(),
+                        percent(form)));
+    }
+
+    private static long percent(OtherForm form) {
+        return Math.round(100 * form.fullness());
+    }
+
+    /** What to look into where it sat quite otherwise than was to be expected. */
+    public Optional<String> surprise(Correction of) {
+        int percent = of.before().fullness().percent();
+        double wished = verdict().map(Verdict::wished).orElse(0.0);
+        if (wished > 0 && percent >= FULL) {
+            return Optional.of(w.say("correct.surprise-slack", percent));
+        }
+        return wished < 0 && percent < SOFT ? Optional.of(w.say("correct.surprise-strain", percent)) : Optional.empty();
+    }
+
+    /** What changes with it. */
+    public List<Change> changes(Correction of) {
+        List<Change> changes = new ArrayList<>();
+        changes.add(new Change(
+                w.say("correct.full"),
+                w.say("filled.percent", of.before().fullness().percent()),
+                w.say("filled.percent", of.after().fullness().percent())));
+        changes.add(new Change(w.say("correct.finished"), size(of.before()), size(of.after())));
+        of.before().back().lap().ifPresent(lap -> of.after()
+                .back()
+                .lap()
+                .ifPresent(then -> changes.add(new Change(w.say("correct.overlap"), lapped(lap), lapped(then)))));
+        changes.add(new Change(
+                w.say("correct.seam"),
+                w.lengths().withUnit(of.before().allowance()),
+                w.lengths().withUnit(of.after().allowance())));
+        changes.add(new Change(
+                w.say("correct.can-let-out"),
+                w.lengths().withUnit(Correction.canLetOut(of.before())),
+                w.lengths().withUnit(Correction.canLetOut(of.after()))));
+        return changes;
+    }
+
+    private String lapped(Lap lap) {
+        return w.say("correct.lap", lap.overlap(), lap.asked(w.mark().unit()));
+    }
+
+    private String size(Reckoned of) {
+        return w.say("figure.size", of.finished(Axis.ACROSS), of.finished(Axis.UP_DOWN));
+    }
+
+    /** How the finished sizes come about, one line each. */
+    public List<String> sums(Correction of) {
+        List<String> sums = new ArrayList<>(
+                List.of(w.say("correct.wished", of.before().fullness().percent(), Math.round(100 * of.wanted()))));
+        sums.add(sum(of.after().across()));
+        if (!of.after().upDown().equals(of.after().across())) {
+            sums.add(sum(of.after().upDown()));
+        }
+        return sums;
+    }
+
+    private String sum(Sum sum) {
+        return sum.terms().stream()
+                        .map(term -> w.say(term.label()) + " " + w.lengths().withUnit(term.amount()))
+                        .collect(Collectors.joining(", "))
+                + " = "
+                + w.lengths().withUnit(sum.total());
+    }
+
+    /** What else to do about the opening. */
+    public Optional<String> opening(Correction of, boolean afterwards) {
+        Optional<Verdict> said = entry.flatMap(LogEntry::fitting).map(LogEntry.Fitting::verdict);
+        if (said.filter(verdict -> verdict.opening() != Verdict.Opening.CLOSED).isPresent()) {
+            return Optional.of(said.flatMap(Verdict::gape)
+                    .map(gape -> w.say("correct.gapes-by", gape))
+                    .orElseGet(() -> w.say("correct.gapes")));
+        }
+        return of.after()
+                .back()
+                .lap()
+                .filter(lap -> !afterwards && lap.gapes())
+                .map(lap -> w.say("correct.would-gape"));
+    }
+
+    /** The seam as it was and as it is to be. */
+    public String drawing(Correction of) {
+        Sheet sheet = SeamDrawing.of(of);
+        return new SvgDrawing(of.before().plan().cloths(), w, Pen.fitting(sheet.width(), sheet.height(), LARGE), "seam")
+                .write(sheet);
+    }
+
+    /** The cover as it was first planned, where it is otherwise now: its sentence and its finished size. */
+    public Optional<String> planned() {
+        return entry.flatMap(LogEntry::planned)
+                .map(plan -> Reckoner.reckonWithoutRemedies(plan, reckoned.mark()))
+                .map(first -> w.say("correct.was-planned", w.say(Brief.of(first)), size(first)));
+    }
+}
