@@ -114,17 +114,15 @@ public record Correction(
 
         static Tried on(Reckoned cover) {
             Tried all = new Tried(cover, SHARES.get(0));
-            return all.flanged().isPresent()
+            // Of an outline every edge is a seam, and a flange is stitched all round.
+            return cover.plan().edging().flange().isPositive()
+                            || !cover.plan().shape().isRectangular()
                     ? all
                     : SHARES.stream()
                             .map(shares -> new Tried(cover, shares))
                             .filter(Tried::keepsPieces)
                             .findFirst()
                             .orElse(new Tried(cover, Shares.NONE));
-        }
-
-        private Optional<CoverPlan> flanged() {
-            return cover.plan().edging().flange().isPositive() ? Optional.of(altered(TRIAL)) : Optional.empty();
         }
 
         /** Whether all that is cut stays as it is cut, whatever is sewn. */

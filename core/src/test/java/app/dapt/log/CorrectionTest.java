@@ -237,8 +237,10 @@ class CorrectionTest {
             assertThat(correction.seams()).isNotEmpty();
         }
         if (correction.isToSew() && tried.sensible()) {
-            assertThat(after.front().cutWidth()).isEqualTo(cover.front().cutWidth());
-            assertThat(after.front().cutHeight()).isEqualTo(cover.front().cutHeight());
+            if (tried.plan().shape().isRectangular()) {
+                assertThat(after.front().cutWidth()).isEqualTo(cover.front().cutWidth());
+                assertThat(after.front().cutHeight()).isEqualTo(cover.front().cutHeight());
+            }
             // A zip that is sewn in, and the flap of an arm, are reckoned as if they could still be chosen.
             if (cover.back().zip().isEmpty() && cover.outline().isEmpty()) {
                 assertThat(cut(after)).isEqualTo(cut(cover));

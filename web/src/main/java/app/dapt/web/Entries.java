@@ -11,6 +11,8 @@ import app.dapt.measure.Phrase;
 import app.dapt.measure.PlainText;
 import app.dapt.words.Words;
 import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -89,6 +91,61 @@ public final class Entries {
             return Integer.parseInt(text);
         }
         refuse(name, "entry.count", least, most);
+        return standing;
+    }
+
+    /** How many, in a field that may be left empty. */
+    public Optional<Integer> maybeCount(String name, int least, int most, Optional<Integer> standing) {
+        String text = typed.get(name);
+        if (text == null) {
+            return standing;
+        }
+        if (text.isBlank()) {
+            return Optional.empty();
+        }
+        int read = count(name, least, most, -1);
+        return refusals.containsKey(name) ? standing : Optional.of(read);
+    }
+
+    /** A sum of money, in hundredths, in a field that may be left empty. */
+    public Optional<Integer> maybeHundredths(String name, int most, Optional<Integer> standing) {
+        String text = typed.get(name);
+        if (text == null) {
+            return standing;
+        }
+        if (text.isBlank()) {
+            return Optional.empty();
+        }
+        int read = hundredths(name, most, -1);
+        return refusals.containsKey(name) ? standing : Optional.of(read);
+    }
+
+    /** One line of text that may be empty. */
+    public String maybeText(String name, int longest, String standing) {
+        String text = typed.get(name);
+        if (text == null) {
+            return standing;
+        }
+        String line = PlainText.line(text);
+        if (line.length() > longest) {
+            refuse(name, "entry.longest", longest);
+            return standing;
+        }
+        return line;
+    }
+
+    /** A day, as a date field sends it, not before one and not after another. */
+    public LocalDate day(String name, LocalDate first, LocalDate last, LocalDate standing) {
+        String text = typed.getOrDefault(name, standing.toString()).strip();
+        try {
+            LocalDate day = LocalDate.parse(text);
+            if (day.equals(standing) || !day.isBefore(first) && !day.isAfter(last)) {
+                return day;
+            }
+            refuse(name, day.isAfter(last) ? "entry.day-to-come" : "entry.day-long-ago");
+        } catch (DateTimeParseException nonsense) {
+            refuse(name, "entry.day");
+        }
         return standing;
     }
 

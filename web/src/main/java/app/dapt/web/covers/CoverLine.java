@@ -1,7 +1,6 @@
 package app.dapt.web.covers;
 
 import app.dapt.cover.ClothToBuy;
-import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Finding;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
@@ -13,10 +12,10 @@ import app.dapt.files.SvgDrawing;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
+import app.dapt.web.InShort;
 import app.dapt.web.workroom.Cover;
 import app.dapt.words.Words;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -50,7 +49,7 @@ public record CoverLine(
                 cover.plan().name(),
                 drawn(CoverDrawing.outline(reckoned), reckoned, words, "c" + cover.id()),
                 drawn(CoverDrawing.backOutline(reckoned), reckoned, words, "d" + cover.id()),
-                inShort(cover.plan(), across, upDown, words),
+                InShort.of(reckoned, words),
                 across.toInches() * upDown.toInches(),
                 reckoned.findings().stream()
                         .filter(finding -> finding.weight() == Weight.WILL_NOT_WORK)
@@ -73,22 +72,5 @@ public record CoverLine(
                 reckoned.finished(Axis.UP_DOWN).plus(around),
                 UNITS);
         return new SvgDrawing(reckoned.plan().cloths(), words, pen, id).write(sheet);
-    }
-
-    /** As one would tell it apart: {@code 20¼ in square, envelope, piping}. */
-    private static String inShort(CoverPlan plan, Length across, Length upDown, Words words) {
-        String shape = words.say(plan.shape().kind().phrase("shape"));
-        String size = across.equals(upDown)
-                ? words.say("covers.size-one", across, shape)
-                : words.say("covers.size-two", across, upDown, shape);
-        String opening = small(words.say(plan.opening().kind().phrase("opening")));
-        return plan.edging().isNothing()
-                ? size + ", " + opening
-                : size + ", " + opening + ", "
-                        + small(words.say(plan.edging().kind().phrase("edging")));
-    }
-
-    private static String small(String title) {
-        return title.substring(0, 1).toLowerCase(Locale.ENGLISH) + title.substring(1);
     }
 }

@@ -10,25 +10,21 @@ import app.dapt.files.SvgDrawing;
 import app.dapt.learning.Verdict;
 import app.dapt.log.Correction;
 import app.dapt.log.Correction.OtherForm;
-import app.dapt.log.Correction.SeamChange;
 import app.dapt.log.LogEntry;
 import app.dapt.log.SeamDrawing;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
-import app.dapt.piece.Side;
 import app.dapt.web.Entries;
+import app.dapt.web.FittingWords;
 import app.dapt.web.tryon.TryOnEntry.Question;
 import app.dapt.web.workroom.Cover;
 import app.dapt.words.Words;
 import java.util.ArrayList;
-import java.util.EnumSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
@@ -42,7 +38,6 @@ public record TryOnPage(
         Cover cover, Reckoned reckoned, Optional<LogEntry> entry, boolean again, Entries entries, Words w) {
 
     private static final double LARGE = 190;
-    private static final int ALL_ROUND = 4;
     /** So full no cover sags, and less than so full none is tight. */
     private static final int FULL = 100;
 
@@ -136,45 +131,7 @@ public record TryOnPage(
 
     /** What to sew, a sentence for seams alike. */
     public List<String> sentences(Correction of) {
-        if (!of.isToSew()) {
-            return List.of(w.say(of.hindrance().isEmpty() ? "correct.nothing" : "correct.not-sewn"));
-        }
-        Map<Length, Set<Side>> sides = new LinkedHashMap<>();
-        for (SeamChange change : of.seams()) {
-            Set<Side> alike = sides.computeIfAbsent(change.deeper(), any -> EnumSet.noneOf(Side.class));
-            change.side().ifPresent(alike::add);
-        }
-        List<String> said = new ArrayList<>();
-        sides.forEach((deeper, alike) -> said.add(sentence(alike, deeper)));
-        zipSide(of).ifPresent(side -> said.add(w.say("correct.zip-stays", w.say("correct.side." + Phrase.code(side)))));
-        return said;
-    }
-
-    private String sentence(Set<Side> sides, Length deeper) {
-        String code = deeper.isNegative() ? "correct.let-out" : "correct.deeper";
-        if (sides.isEmpty() || sides.size() == ALL_ROUND) {
-            return w.say(code + ".all-round", deeper.abs());
-        }
-        List<String> named = new ArrayList<>();
-        Set<Side> left = EnumSet.copyOf(sides);
-        if (left.containsAll(Set.of(Side.LEFT, Side.RIGHT))) {
-            named.add(w.say("correct.side.both"));
-            left.removeAll(Set.of(Side.LEFT, Side.RIGHT));
-        }
-        left.forEach(side -> named.add(w.say("correct.side." + Phrase.code(side))));
-        return w.say(code, w.list(named), deeper.abs());
-    }
-
-    private static Optional<Side> zipSide(Correction of) {
-        Set<Side> sewn =
-                of.seams().stream().flatMap(change -> change.side().stream()).collect(Collectors.toSet());
-        return of.before().back().zip().isPresent()
-                        && of.before().back().mouth().isPresent()
-                ? sewn.stream()
-                        .map(Side::opposite)
-                        .filter(side -> !sewn.contains(side))
-                        .findFirst()
-                : Optional.empty();
+        return new FittingWords(w).toSew(of);
     }
 
     /** Why it does not come to what is wished, where it does not. */

@@ -86,19 +86,27 @@ public class LearningStore {
     }
 
     private Learnt learnt(Asked asked) {
+        return Learnt.of(counted(asked.choices(), asked.onlyActive()));
+    }
+
+    /** The entries that count for each subject, whether it is used or not. */
+    @Transactional(readOnly = true)
+    public Map<Subject, List<LogEntry>> counted() {
+        return counted(choices(), false);
+    }
+
+    private Map<Subject, List<LogEntry>> counted(Map<Subject, Choice> choices, boolean onlyActive) {
         List<Logged> all = entries.list();
         Map<Subject, List<LogEntry>> counted = new EnumMap<>(Subject.class);
-        asked.choices()
-                .forEach((subject, choice) -> counted.put(
-                        subject,
-                        all.stream()
-                                .filter(each -> choice.active() || !asked.onlyActive())
-                                .filter(each -> choice.since()
-                                        .filter(each.at()::isBefore)
-                                        .isEmpty())
-                                .map(Logged::entry)
-                                .toList()));
-        return Learnt.of(counted);
+        choices.forEach((subject, choice) -> counted.put(
+                subject,
+                all.stream()
+                        .filter(each -> choice.active() || !onlyActive)
+                        .filter(each ->
+                                choice.since().filter(each.at()::isBefore).isEmpty())
+                        .map(Logged::entry)
+                        .toList()));
+        return counted;
     }
 
     /** Has something used, or not. */

@@ -1,0 +1,141 @@
+package app.dapt.web.log;
+
+import app.dapt.cover.CoverPlan;
+import app.dapt.files.BadPlanFile;
+import app.dapt.files.LogCsv;
+import app.dapt.log.LogEntry;
+import app.dapt.measure.PlainText;
+import app.dapt.web.Download;
+import app.dapt.web.Entries;
+import app.dapt.web.Reader;
+import app.dapt.web.Redirect;
+import app.dapt.web.Wording;
+import app.dapt.web.workroom.CoverStore;
+import app.dapt.web.workroom.LogStore;
+import app.dapt.web.workroom.Logged;
+import app.dapt.web.workroom.SetStore;
+import app.dapt.words.Words;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+
+/** The log as a whole: found, filtered, taken out and in as a file, and what is made from it again. */
+@Controller
+class LogController {
+
+    private static final MediaType CSV = MediaType.parseMediaType("text/csv;charset=UTF-8");
+
+    private final LogStore log;
+    private final CoverStore covers;
+    private final SetStore sets;
+    private final Wording wording;
+    private final Clock clock = Clock.system(ZoneId.systemDefault());
+
+    LogController(LogStore log, CoverStore covers, SetStore sets, Wording wording) {
+        this.log = log;
+        this.covers = covers;
+        this.sets = sets;
+        this.wording = wording;
+    }
+
+    @GetMapping("/log")
+    String list(@RequestParam Map<String, String> typed, Reader reader, Model model) {
+        show(typed, new Entries(Map.of(), wording.words(reader)), reader, model);
+        return "log/page";
+    }
+
+    private void show(Map<String, String> typed, Entries entries, Reader reader, Model model) {
+        Words words = wording.words(reader);
+        LogRequest asked = new LogRequest(
+                PlainText.line(typed.getOrDefault("find", "")),
+                typed.getOrDefault("filling", ""),
+                typed.getOrDefault("how", ""),
+                typed.getOrDefault("year", ""));
+        model.addAttribute("w", words);
+        model.addAttribute("here", "/log");
+        model.addAttribute("asked", asked);
+        model.addAttribute("entries", entries);
+        model.addAttribute("press", UUID.randomUUID().toString());
+        model.addAttribute("removed", typed.getOrDefault("removed", ""));
+        model.addAttribute("taken", typed.getOrDefault("taken", ""));
+        model.addAttribute("refused", typed.getOrDefault("refused", ""));
+        model.addAttribute(
+                "page",
+                new LogPage(
+                        asked,
+                        number(typed.getOrDefault("page", "")),
+                        log.list(),
+                        sets.list(),
+                        sets.members(),
+                        words,
+                        reader.locale()));
+    }
+
+    private static int number(String text) {
+        return text.matches("\\d{1,5}") ? Integer.parseInt(text) : 1;
+    }
+
+    /** The whole log as a file. */
+    @GetMapping("/log.csv")
+    ResponseEntity<byte[]> file() {
+        String csv = LogCsv.write(log.list().stream().map(Logged::entry).toList());
+        return Download.file("log.csv", CSV, csv.getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Takes in entries from a file; what stands in the log already is not taken twice. */
+    @PostMapping("/log/take")
+    String take(
+            @RequestParam MultipartFile file, @RequestParam(defaultValue = "") String press, Reader reader, Model model)
+            throws IOException {
+        Entries entries = new Entries(Map.of(), wording.words(reader));
+        try {
+            LogCsv.Rows rows = LogCsv.read(new String(file.getBytes(), StandardCharsets.UTF_8));
+            if (rows.entries().size() <= log.room()) {
+                int taken = log.take(rows.entries(), press);
+                return Redirect.to(
+                        "/log",
+                        "taken",
+                        String.valueOf(taken),
+                        "refused",
+                        rows.refused().isEmpty()
+                                ? ""
+                                : String.valueOf(rows.refused().size()));
+            }
+            entries.refuse("file", "log.full", LogStore.MOST);
+        } catch (BadPlanFile e) {
+            entries.refuse("file", "log.not-one", e.problem());
+        }
+        show(Map.of(), entries, reader, model);
+        return "log/page";
+    }
+
+    /** Another cover like one that was made, with all in it that was learnt from that. */
+    @PostMapping("/log/{id}/again")
+    String again(@PathVariable long id, @RequestParam(defaultValue = "") String press, Reader reader) {
+        CoverPlan plan = log.find(id).entry().again();
+        String name = wording.words(reader).say("covers.copy-of", plan.name());
+        return Redirect.to(
+                "/covers/" + covers.create(plan.withName(PlainText.shortened(name, CoverPlan.LONGEST_NAME)), press));
+    }
+
+    /** Logs a cover that nobody tried on. */
+    @PostMapping("/covers/{id}/log")
+    String of(@PathVariable long id) {
+        CoverPlan plan = covers.find(id).plan();
+        Logged logged = log.putOfCover(id, LogEntry.of(LocalDate.now(clock), plan), entry -> entry);
+        return Redirect.to("/log/" + logged.id());
+    }
+}

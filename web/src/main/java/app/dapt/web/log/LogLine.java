@@ -1,0 +1,126 @@
+package app.dapt.web.log;
+
+import app.dapt.cover.Reckoned;
+import app.dapt.cover.Reckoner;
+import app.dapt.cover.drawing.CoverDrawing;
+import app.dapt.files.Pen;
+import app.dapt.files.SvgDrawing;
+import app.dapt.log.Correction;
+import app.dapt.log.LogEntry;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.web.FittingWords;
+import app.dapt.web.InShort;
+import app.dapt.web.workroom.Logged;
+import app.dapt.words.Words;
+import java.time.format.DateTimeFormatter;
+import java.time.format.FormatStyle;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * An entry of the log in its list.
+ *
+ * @param drawing the front, small, where there is no picture of it
+ * @param what    its size, shape and opening
+ * @param form    what went inside
+ * @param fabrics it is made of
+ * @param said    how it sat; nothing where nobody tried it on
+ * @param done    what was done about it
+ * @param minutes and money it took, as far as they were noted
+ */
+public record LogLine(
+        long id,
+        String day,
+        String name,
+        String drawing,
+        Optional<Long> picture,
+        String what,
+        String form,
+        String fabrics,
+        Optional<String> said,
+        String done,
+        String minutes,
+        String cost,
+        String note) {
+
+    private static final double UNITS = 44;
+
+    static LogLine of(Logged logged, Words w, Locale locale) {
+        LogEntry entry = logged.entry();
+        Reckoned cover = Reckoner.reckonWithoutRemedies(entry.plan(), w.mark());
+        return new LogLine(
+                logged.id(),
+                day(entry, locale),
+                entry.plan().name(),
+                drawing(cover, w, "l" + logged.id(), UNITS),
+                entry.picture(),
+                InShort.of(cover, w),
+                form(cover, w),
+                fabrics(cover),
+                entry.fitting().map(sat -> new FittingWords(w).said(sat.verdict())),
+                done(entry, w),
+                entry.spent().minutes().map(minutes -> time(minutes, w)).orElse(""),
+                cost(entry, w),
+                entry.note());
+    }
+
+    static String day(LogEntry entry, Locale locale) {
+        return entry.made()
+                .format(DateTimeFormatter.ofLocalizedDate(FormatStyle.MEDIUM).withLocale(locale));
+    }
+
+    static String drawing(Reckoned cover, Words w, String id, double units) {
+        Length around = cover.plan().edging().standsOut().times(2);
+        Pen pen = Pen.fitting(
+                cover.finished(Axis.ACROSS).plus(around),
+                cover.finished(Axis.UP_DOWN).plus(around),
+                units);
+        return new SvgDrawing(cover.plan().cloths(), w, pen, id).write(CoverDrawing.outline(cover));
+    }
+
+    static String form(Reckoned cover, Words w) {
+        Length across = cover.form().across().flat();
+        Length upDown = cover.form().upDown().flat();
+        String filling = w.say("log.filling." + Phrase.code(cover.plan().form().filling()));
+        return across.equals(upDown)
+                ? w.say("log.form-one", across, filling)
+                : w.say("log.form-two", across, upDown, filling);
+    }
+
+    private static String fabrics(Reckoned cover) {
+        return cover.pieces().stream()
+                .map(piece -> cover.plan().cloths().of(piece.material()).name())
+                .distinct()
+                .collect(Collectors.joining(", "));
+    }
+
+    /** What was sewn after it was tried on; nothing where it was left as it was. */
+    private static String done(LogEntry entry, Words w) {
+        return entry.planned().isEmpty()
+                ? ""
+                : entry.correction()
+                        .filter(Correction::isToSew)
+                        .map(correction -> w.say(
+                                correction.deeper().isNegative() ? "log.let-out" : "log.taken-in",
+                                correction.deeper().abs()))
+                        .orElse("");
+    }
+
+    static String time(int minutes, Words w) {
+        return minutes < 60 ? w.say("time.minutes", minutes) : w.say("time.hours", minutes / 60, minutes % 60);
+    }
+
+    static String cost(LogEntry entry, Words w) {
+        List<Integer> paid = Stream.of(entry.spent().fabric(), entry.spent().notions())
+                .flatMap(Optional::stream)
+                .toList();
+        return paid.isEmpty()
+                ? ""
+                : w.money().shown(paid.stream().mapToLong(Integer::longValue).sum());
+    }
+}
