@@ -2,6 +2,7 @@ package app.dapt.web;
 
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoner;
+import app.dapt.learning.Pace;
 import app.dapt.make.CoverSteps;
 import app.dapt.make.DoneSteps;
 import app.dapt.make.Job;
@@ -46,8 +47,12 @@ public class Progress {
         this.wording = wording;
     }
 
-    /** Of a cover of which something is done; nothing where nothing is. */
-    public Optional<At> of(Cover cover, Map<String, Tick> ticks, Reader reader) {
+    /**
+     * Of a cover of which something is done; nothing where nothing is.
+     *
+     * @param pace of whoever makes it
+     */
+    public Optional<At> of(Cover cover, Map<String, Tick> ticks, Pace pace, Reader reader) {
         Set<String> said = Tick.said(ticks.values(), true);
         if (said.isEmpty()) {
             return Optional.empty();
@@ -63,7 +68,9 @@ public class Progress {
                 next.map(step -> words.say(step.briefly())),
                 next.map(step -> words.say("make.where." + Phrase.code(step.place()))
                                 + ", "
-                                + words.say("time.minutes", Math.max(1, Math.round(step.minutes()))))
+                                + words.say(
+                                        "time.minutes",
+                                        Math.max(1, Math.round(pace.minutes(step.place(), step.minutes())))))
                         .orElse("")));
     }
 

@@ -24,7 +24,9 @@ import org.springframework.web.servlet.HandlerMapping;
 import org.springframework.web.servlet.ModelAndView;
 
 /** Finds what a request for the cloth view is about. */
-@ControllerAdvice(assignableTypes = {ClothController.class, PictureController.class, LayoutController.class})
+@ControllerAdvice(
+        assignableTypes = {ClothController.class, PictureController.class, LayoutController.class, WashController.class
+        })
 class AtTable {
 
     private static final int LONGEST_PIECE = 120;
@@ -65,7 +67,8 @@ class AtTable {
 
 /** A change of the cloth view that comes from a page which has fallen behind. */
 @Order(Ordered.HIGHEST_PRECEDENCE)
-@ControllerAdvice(assignableTypes = {ClothController.class, PictureController.class, SetController.class})
+@ControllerAdvice(
+        assignableTypes = {ClothController.class, PictureController.class, SetController.class, WashController.class})
 class StaleCloth {
 
     private final AtTable tables;

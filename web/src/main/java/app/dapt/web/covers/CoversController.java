@@ -13,6 +13,7 @@ import app.dapt.form.Form;
 import app.dapt.form.LabelMeans;
 import app.dapt.form.Reading;
 import app.dapt.form.Readings;
+import app.dapt.learning.Pace;
 import app.dapt.measure.Length;
 import app.dapt.measure.PlainText;
 import app.dapt.step.Milestone;
@@ -25,6 +26,7 @@ import app.dapt.web.Wording;
 import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverSet;
 import app.dapt.web.workroom.CoverStore;
+import app.dapt.web.workroom.LearningStore;
 import app.dapt.web.workroom.NoSuchCover;
 import app.dapt.web.workroom.SetStore;
 import app.dapt.web.workroom.Tick;
@@ -62,6 +64,7 @@ class CoversController {
     private final WorkStore work;
     private final Progress progress;
     private final NextSitting next;
+    private final LearningStore learning;
 
     CoversController(
             CoverStore store,
@@ -70,8 +73,10 @@ class CoversController {
             CoverLines lines,
             WorkStore work,
             Progress progress,
-            NextSitting next) {
+            NextSitting next,
+            LearningStore learning) {
         this.store = store;
+        this.learning = learning;
         this.sets = sets;
         this.wording = wording;
         this.lines = lines;
@@ -277,7 +282,8 @@ class CoversController {
         Map<Long, Map<String, Tick>> ticks =
                 work.ticks(page.covers().stream().map(Cover::id).toList());
         Map<Long, Progress.At> begun = new HashMap<>();
-        page.covers().forEach(cover -> progress.of(cover, ticks.getOrDefault(cover.id(), Map.of()), reader)
+        Pace pace = learning.used().pace();
+        page.covers().forEach(cover -> progress.of(cover, ticks.getOrDefault(cover.id(), Map.of()), pace, reader)
                 .ifPresent(at -> begun.put(cover.id(), at)));
         model.addAttribute("begun", begun);
         List<CoverLine> shown = sorting.sorted(

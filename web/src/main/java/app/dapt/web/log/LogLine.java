@@ -5,6 +5,7 @@ import app.dapt.cover.Reckoner;
 import app.dapt.cover.drawing.CoverDrawing;
 import app.dapt.files.Pen;
 import app.dapt.files.SvgDrawing;
+import app.dapt.form.Filling;
 import app.dapt.log.Correction;
 import app.dapt.log.LogEntry;
 import app.dapt.measure.Axis;
@@ -86,10 +87,11 @@ public record LogLine(
     static String form(Reckoned cover, Words w) {
         Length across = cover.form().across().flat();
         Length upDown = cover.form().upDown().flat();
-        String filling = w.say("log.filling." + Phrase.code(cover.plan().form().filling()));
-        return across.equals(upDown)
-                ? w.say("log.form-one", across, filling)
-                : w.say("log.form-two", across, upDown, filling);
+        String form = across.equals(upDown) ? w.say("log.form-one", across) : w.say("log.form-two", across, upDown);
+        Filling filling = cover.plan().form().filling();
+        return filling == Filling.UNKNOWN
+                ? form
+                : w.say("log.form-filled", form, w.say("log.filling." + Phrase.code(filling)));
     }
 
     private static String fabrics(Reckoned cover) {

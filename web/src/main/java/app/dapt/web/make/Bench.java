@@ -3,6 +3,7 @@ package app.dapt.web.make;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
+import app.dapt.learning.Pace;
 import app.dapt.make.CoverSteps;
 import app.dapt.make.DoneSteps;
 import app.dapt.make.Job;
@@ -36,6 +37,7 @@ import java.util.stream.Stream;
  * @param done   ids of the steps that are done, by cover
  * @param atCut  those that are cut, as they were then
  * @param since  what has changed since they were cut, of those that were cut
+ * @param pace   of whoever makes them
  */
 record Bench(
         Owner owner,
@@ -46,7 +48,8 @@ record Bench(
         Map<Long, Map<String, Tick>> ticks,
         Map<Long, Set<String>> done,
         Map<Long, Reckoned> atCut,
-        Map<Long, SinceCut> since) {
+        Map<Long, SinceCut> since,
+        Pace pace) {
 
     /**
      * One of the covers.
@@ -62,8 +65,9 @@ record Bench(
      * Covers to be made together.
      *
      * @param trial the id of the one that is tried on before the others are cut
+     * @param pace  of whoever makes them
      */
-    record Wanted(List<Asked> covers, Optional<Long> trial) {
+    record Wanted(List<Asked> covers, Optional<Long> trial, Pace pace) {
 
         private OptionalInt trialNumber() {
             return IntStream.range(0, covers.size())
@@ -125,7 +129,14 @@ record Bench(
                     .filter(changed -> !changed.isNothing())
                     .ifPresent(changed -> since.put(made.id(), changed));
         }
-        return new Bench(owner, name, wanted.trial(), planned.covers(), planned.order(), ticks, done, cut, since);
+        return new Bench(
+                owner, name, wanted.trial(), planned.covers(), planned.order(), ticks, done, cut, since, wanted.pace());
+    }
+
+    /** How long a job takes whoever makes them, of all copies. */
+    double minutes(Job job) {
+        return pace.minutes(job.step().place(), job.step().minutes())
+                * made(job).copies();
     }
 
     /** Whether a job is done, but no longer as it is planned now. */

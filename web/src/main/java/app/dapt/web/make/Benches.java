@@ -6,6 +6,7 @@ import app.dapt.web.make.Bench.Wanted;
 import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverSet;
 import app.dapt.web.workroom.CoverStore;
+import app.dapt.web.workroom.LearningStore;
 import app.dapt.web.workroom.Owner;
 import app.dapt.web.workroom.SetStore;
 import app.dapt.web.workroom.WorkStore;
@@ -21,8 +22,10 @@ class Benches {
     private final CoverStore covers;
     private final SetStore sets;
     private final WorkStore work;
+    private final LearningStore learning;
 
-    Benches(CoverStore covers, SetStore sets, WorkStore work) {
+    Benches(CoverStore covers, SetStore sets, WorkStore work, LearningStore learning) {
+        this.learning = learning;
         this.covers = covers;
         this.sets = sets;
         this.work = work;
@@ -36,14 +39,20 @@ class Benches {
             return bench(
                     Owner.cover(id),
                     cover.plan().name(),
-                    new Wanted(List.of(asked(cover, 1, reader)), Optional.empty()));
+                    new Wanted(
+                            List.of(asked(cover, 1, reader)),
+                            Optional.empty(),
+                            learning.used().pace()));
         }
         CoverSet set = sets.find(id);
         List<Asked> asked = set.members().stream()
                 .filter(member -> member.count() > 0)
                 .map(member -> asked(member.cover(), member.count(), reader))
                 .toList();
-        return bench(Owner.set(id), set.name(), new Wanted(asked, work.trial(id)));
+        return bench(
+                Owner.set(id),
+                set.name(),
+                new Wanted(asked, work.trial(id), learning.used().pace()));
     }
 
     private static Asked asked(Cover cover, int copies, Reader reader) {

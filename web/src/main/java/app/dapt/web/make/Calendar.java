@@ -30,10 +30,7 @@ record Calendar(WorkTimes times, List<Sitting> sittings, List<LocalDateTime> sta
         List<Job> left =
                 bench.order().jobs().stream().filter(job -> !bench.isDone(job)).toList();
         List<LocalDateTime> starts = new ArrayList<>();
-        List<Sitting> sittings = Sitting.cut(
-                left,
-                job -> job.step().minutes() * bench.made(job).copies(),
-                number -> room(number, times, now, starts));
+        List<Sitting> sittings = Sitting.cut(left, bench::minutes, number -> room(number, times, now, starts));
         return new Calendar(times, sittings, starts.subList(0, Math.min(starts.size(), sittings.size())));
     }
 

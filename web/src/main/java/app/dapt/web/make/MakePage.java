@@ -5,6 +5,7 @@ import app.dapt.cover.drawing.EdgeOn;
 import app.dapt.drawing.Sheet;
 import app.dapt.files.Pen;
 import app.dapt.files.SvgDrawing;
+import app.dapt.learning.Estimate;
 import app.dapt.make.Job;
 import app.dapt.make.SinceCut;
 import app.dapt.make.WorkOrder.Visit;
@@ -124,13 +125,14 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
     public String left() {
         double minutes = bench.order().jobs().stream()
                 .filter(job -> !bench.isDone(job))
-                .mapToDouble(this::minutes)
+                .mapToDouble(bench::minutes)
                 .sum();
         return w.say("make.left", time(minutes));
     }
 
-    private double minutes(Job job) {
-        return job.step().minutes() * bench.made(job).copies();
+    /** Whether times are those of whoever makes it, not the usual ones. */
+    public boolean ownPace() {
+        return bench.pace().byPlace().values().stream().anyMatch(factor -> factor.covers() >= Estimate.ENOUGH);
     }
 
     private String time(double minutes) {
@@ -198,7 +200,7 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
                 bench.key(job),
                 w.say(job.step().briefly()),
                 isSet() ? coverName(job) : "",
-                minutes(job),
+                bench.minutes(job),
                 bench.isDone(job),
                 tick.filter(Tick::passed).isPresent(),
                 bench.hasLapsed(job),
@@ -266,7 +268,7 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
         return new Shown(
                 bench.key(job),
                 isSet() ? where + " · " + coverName(job) : where,
-                w.say("make.about", time(minutes(job))),
+                w.say("make.about", time(bench.minutes(job))),
                 w.say(step.says()),
                 step.figures().stream().map(w::say).toList(),
                 settings(job),

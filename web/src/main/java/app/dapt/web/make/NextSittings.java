@@ -106,8 +106,6 @@ class NextSittings implements NextSitting {
     }
 
     private static double minutes(List<Job> jobs, Bench bench) {
-        return jobs.stream()
-                .mapToDouble(job -> job.step().minutes() * bench.made(job).copies())
-                .sum();
+        return jobs.stream().mapToDouble(bench::minutes).sum();
     }
 }

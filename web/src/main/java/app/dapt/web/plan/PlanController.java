@@ -205,7 +205,7 @@ class PlanController {
                         gesture,
                         asked.view(),
                         before,
-                        () -> learning.used().tastes()));
+                        learning::used));
         if (asked.view().equals("filled") && slip.isEmpty()) {
             model.addAttribute("filled", filled.first(cover, reckoned, asked.reader()));
         }

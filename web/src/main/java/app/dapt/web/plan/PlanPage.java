@@ -26,7 +26,9 @@ import app.dapt.form.LabelMeans;
 import app.dapt.form.Reading;
 import app.dapt.form.Readings;
 import app.dapt.layout.ClothNeed;
-import app.dapt.learning.Tastes;
+import app.dapt.learning.Estimate;
+import app.dapt.learning.Overlaps;
+import app.dapt.log.Learnt;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
@@ -66,7 +68,7 @@ public record PlanPage(
         String gesture,
         String view,
         Optional<Reckoned> before,
-        Supplier<Tastes> tastes) {
+        Supplier<Learnt> learnt) {
 
     /** User units that the longer side takes in the large drawings, in the small ones, and in a row of fits. */
     private static final double LARGE = 296;
@@ -274,7 +276,7 @@ public record PlanPage(
     }
 
     public Recommendation fits() {
-        return Recommendation.of(cover.plan(), reckoned.mark(), tastes.get());
+        return Recommendation.of(cover.plan(), reckoned.mark(), learnt.get().tastes());
     }
 
     /** What her own ease would be: as it was decided, or, where it is not in use, as her own covers say. */
@@ -284,6 +286,20 @@ public record PlanPage(
         Length standing = cover.plan().fit().ownEase();
         Length ease = decided ? standing : fits.own().map(OwnFit::ease).orElse(standing);
         return entries.value("own-ease", ease);
+    }
+
+    /** How overlaps have fared on her own covers, where this one has one and there are enough of those. */
+    public Optional<String> ownOverlaps() {
+        if (reckoned.back().lap().isEmpty()) {
+            return Optional.empty();
+        }
+        Overlaps own = learnt.get().overlaps();
+        return own.seen().size() < Estimate.ENOUGH
+                ? Optional.empty()
+                : Optional.of(own.needed()
+                        .map(share -> w.say(
+                                "own-overlaps.gaped", own.gaped(), own.seen().size(), Math.round(100 * share)))
+                        .orElseGet(() -> w.say("own-overlaps.held", own.seen().size())));
     }
 
     /** What a try-on has changed of the size; nothing where it did not. */

@@ -41,9 +41,11 @@ class DemoCovers implements SmartInitializingSingleton {
     private final LayStore lays;
     private final WorkStore work;
     private final WorkTimeStore times;
+    private final DemoLog log;
 
-    DemoCovers(CoverStore store, SetStore sets, LayStore lays, WorkStore work, WorkTimeStore times) {
+    DemoCovers(CoverStore store, SetStore sets, LayStore lays, WorkStore work, WorkTimeStore times, DemoLog log) {
         this.store = store;
+        this.log = log;
         this.sets = sets;
         this.lays = lays;
         this.work = work;
@@ -89,6 +91,7 @@ class DemoCovers implements SmartInitializingSingleton {
                         1));
         set("Saloon settees", Map.of(covers.get("Saloon settee, large"), 4));
         remnants(covers.get("Galley stool"));
+        log.layOut();
         times.keep(
                 Owner.cover(covers.get("Galley stool")),
                 new WorkTimes(
