@@ -28,7 +28,7 @@ public record Tastes(Estimate overall, Map<Filling, Estimate> byFilling) {
 
     private static final double BETWEEN_FILLINGS = 0.05;
     private static final double NOISE = 0.10;
-    /** From here on an answer counts less: Huber's constant, at which honest ones lose a twentieth of what they tell. */
+    /** From here on an answer counts less: Huber's constant, where honest ones lose a twentieth of what they tell. */
     private static final double ODD = 1.345 * NOISE;
 
     private static final int ROUNDS = 30;

@@ -79,7 +79,7 @@ public record Verdict(
         return count == 0 ? 0 : count == 1 ? ONE_SIGN : BOTH_SIGNS;
     }
 
-    /** Whether some of it speaks for a smaller cover and some for a larger one, so that its size is not what is wrong. */
+    /** Whether some of it speaks for a smaller cover and some for a larger one, so that its size is not to blame. */
     public boolean isContradictory() {
         boolean slack = middle == Middle.SAGS || edges == Edges.RIPPLE || corners == Corners.EMPTY;
         boolean strain = middle == Middle.DRUM || corners == Corners.STRAINING;

@@ -139,7 +139,7 @@ class TastesTest {
                 .isGreaterThan(tastes.overall().spread());
     }
 
-    /** One filling only: the normal model by hand. (0.88/0.0144 + 4·0.96·w) / (1/0.0144 + 4·w), w = 1/(0.0025·4 + 0.01). */
+    /** One filling only: (0.88 / 0.0144 + 0.96 w) / (1 / 0.0144 + w), where w = 1 / (0.0025 + 0.01 / 4). */
     @Test
     void isTheNormalModelOfTheTextbooks() {
         List<Seen> seen = IntStream.range(0, 4)

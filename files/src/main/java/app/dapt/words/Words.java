@@ -147,6 +147,7 @@ public record Words(Wordbook book, Mark mark, Money money) {
             case "bare" -> fine ? lengths().fine(length) : lengths().bare(length);
             case "unit" -> lengths().unitWord();
             case "fine" -> lengths().fine(length);
+            case "exact" -> lengths().fineWithUnit(length);
             case "signed" -> (length.isPositive() ? "+" : "") + lengths().withUnit(length);
             case "buy" -> lengths().toBuy(length);
             default -> fine ? lengths().fineWithUnit(length) : lengths().withUnit(length);

@@ -48,6 +48,10 @@ class LookTest {
                                 "/covers/28/make?step=28/front/lay-lapped",
                                 "/covers/28/make/when",
                                 "/covers/28/make/print",
+                                "/covers/8/try-on",
+                                "/log",
+                                "/log/9",
+                                "/learned",
                                 "/sets/3/cloth?piece=26/front.2",
                                 "/sets/1/cloth",
                                 "/sets/1"))
@@ -77,6 +81,9 @@ class LookTest {
                     "/covers/4?view=fits",
                     "/covers/24?view=filled",
                     "/covers/28/cloth",
+                    "/covers/8/try-on",
+                    "/log/9",
+                    "/learned",
                     "/sets/1")) {
                 desk.page().navigate(path);
                 assertThat(new AxeBuilder(desk.page()).analyze().getViolations())

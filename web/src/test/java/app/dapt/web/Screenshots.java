@@ -3,6 +3,7 @@ package app.dapt.web;
 import app.dapt.web.Site.Desk;
 import com.microsoft.playwright.Page;
 import java.nio.file.Path;
+import java.util.List;
 
 /** Takes one picture of each main view, from the Wren's covers: {@code ./dapt screenshots}. */
 public final class Screenshots {
@@ -26,11 +27,9 @@ public final class Screenshots {
         at("covers", "/");
         at("plan", bench);
         at("plan-opening", bench + "?slip=opening");
-        at("plan-edge", cover("Owner’s armchair, piped") + "?slip=edge");
         at("plan-vee", cover("Engineer’s V rest"));
         at("have", "/have?in=in&frontAcross=21&frontUpDown=21&backAcross=21&firstDepth=14&secondDepth=11");
         laid("cloth", set("Velvet of the saloon") + "?cloth=0");
-        laid("cloth-print", set("Saloon settees") + "?piece=26/front.1");
         laid("cloth-remnants", cover("Galley stool") + "/cloth");
         filled("plan-filled", cover("Deck chair, gaping") + "?view=filled", "#filled[data-fine]");
         at("plan-pieces", cover("Saloon window seat") + "?view=pieces");
@@ -40,12 +39,9 @@ public final class Screenshots {
         at("make", made);
         byEvening("evening", bench + "?slip=opening");
         at("cut-card", bench + "/card?paper=a4");
-        try (Desk desk = site.desk(bench)) {
-            desk.page().locator("#cut-back-upper summary").click();
-            desk.page().locator("#cut-back-upper").scrollIntoViewIfNeeded();
-            desk.page().locator("#cut-back-upper tr[data-part=hem]").hover();
-            save(desk, "plan-sum");
-        }
+        triedOn("try-on", cover("Helmsman’s back") + "/try-on");
+        at("log", "/log");
+        at("learned", "/learned");
         onPhone("phone-plan", bench);
         onPhone("phone-make", made);
     }
@@ -71,9 +67,6 @@ public final class Screenshots {
             desk.page()
                     .waitForFunction("() => !document.querySelector('.progress') && "
                             + "!document.querySelector('.width-table')?.innerText.includes('…')");
-            if (path.contains("piece=")) {
-                desk.page().locator("#lain-piece").scrollIntoViewIfNeeded();
-            }
             save(desk, name);
         }
     }
@@ -88,6 +81,19 @@ public final class Screenshots {
     private void filled(String name, String path, String there) {
         try (Desk desk = site.desk(path)) {
             desk.page().locator(there).first().waitFor();
+            save(desk, name);
+        }
+    }
+
+    /** A cover that sags and ripples. */
+    private void triedOn(String name, String path) {
+        try (Desk desk = site.desk(path)) {
+            for (String answer : List.of("corners-filled", "middle-sags", "edges-ripple", "opening-closed")) {
+                desk.page().locator("#a-" + answer).check();
+                desk.settle();
+            }
+            desk.page().locator(".correction figure svg").waitFor();
+            desk.page().locator(".fitting-filled svg").waitFor();
             save(desk, name);
         }
     }

@@ -179,12 +179,12 @@ public record TryOnPage(
                 .ifPresent(then -> changes.add(new Change(w.say("correct.overlap"), lapped(lap), lapped(then)))));
         changes.add(new Change(
                 w.say("correct.seam"),
-                w.lengths().withUnit(of.before().allowance()),
-                w.lengths().withUnit(of.after().allowance())));
+                w.lengths().fineWithUnit(of.before().allowance()),
+                w.lengths().fineWithUnit(of.after().allowance())));
         changes.add(new Change(
                 w.say("correct.can-let-out"),
-                w.lengths().withUnit(Correction.canLetOut(of.before())),
-                w.lengths().withUnit(Correction.canLetOut(of.after()))));
+                w.lengths().fineWithUnit(Correction.canLetOut(of.before())),
+                w.lengths().fineWithUnit(Correction.canLetOut(of.after()))));
         return changes;
     }
 
@@ -209,10 +209,10 @@ public record TryOnPage(
 
     private String sum(Sum sum) {
         return sum.terms().stream()
-                        .map(term -> w.say(term.label()) + " " + w.lengths().withUnit(term.amount()))
+                        .map(term -> w.say(term.label()) + " " + w.lengths().fineWithUnit(term.amount()))
                         .collect(Collectors.joining(", "))
                 + " = "
-                + w.lengths().withUnit(sum.total());
+                + w.lengths().fineWithUnit(sum.total());
     }
 
     /** What else to do about the opening. */

@@ -11,7 +11,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -70,14 +69,10 @@ public class LearningStore {
         return learnt(false);
     }
 
-    /** What is learnt and may be used; nothing while the store is away. */
+    /** What is learnt and may be used. */
     @Transactional(readOnly = true)
     public Learnt used() {
-        try {
-            return learnt(true);
-        } catch (DataAccessException away) {
-            return Learnt.NOTHING;
-        }
+        return learnt(true);
     }
 
     private Learnt learnt(boolean onlyActive) {

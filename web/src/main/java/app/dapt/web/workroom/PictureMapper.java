@@ -36,7 +36,7 @@ interface PictureMapper {
                 select (shown #>> '{}')::bigint from log_revision r,
                        jsonb_path_query(r.entry, '$.**.picture.number') as shown)
                and id not in (
-                select (r.entry ->> 'picture')::bigint from log_revision r where r.entry ? 'picture')
+                select (r.entry ->> 'picture')::bigint from log_revision r where r.entry ->> 'picture' is not null)
             """)
     int dropUnused();
 }
