@@ -3,6 +3,7 @@ package app.dapt.log;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
+import app.dapt.cover.decision.Alteration;
 import app.dapt.learning.Overlaps;
 import app.dapt.learning.Pace;
 import app.dapt.learning.Tastes;
@@ -106,6 +107,19 @@ public record LogEntry(
     /** What was done about it, as it follows from how it sat. */
     public Optional<Correction> correction() {
         return fitting.map(sat -> Correction.of(reckoned(sat.tried()), sat.verdict()));
+    }
+
+    /** How much deeper its seams were sewn since it was tried on, negative where they were let out. */
+    public Length deeper() {
+        return fitting.map(Fitting::tried)
+                .map(tried -> {
+                    Alteration before = tried.seam().altered();
+                    Alteration now = plan.seam().altered();
+                    Length deeper = now.deeper().minus(before.deeper());
+                    // A flange is stitched further in, and the seam outside it stays.
+                    return deeper.isZero() ? now.across().minus(before.across()).half() : deeper;
+                })
+                .orElse(Length.ZERO);
     }
 
     /** The plan for another one like it, with all in it that this one taught. */

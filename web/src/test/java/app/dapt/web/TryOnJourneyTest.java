@@ -63,7 +63,9 @@ class TryOnJourneyTest {
             desk.page().getByText("I have sewn it like this").click();
             assertThat(desk.page().locator(".fitting-done")).containsText("Planned: A rectangular cover");
             desk.page().navigate(site.address() + "/covers/" + cover);
-            assertThat(desk.brief()).containsPattern("5⁄8.in smaller after trying on").containsPattern("13⁄16.in seams");
+            assertThat(desk.brief())
+                    .containsPattern("5⁄8.in smaller after trying on")
+                    .containsPattern("13⁄16.in seams");
             assertThat(desk.size("front").replaceAll("\\s", ""))
                     .as("cut as it was")
                     .isEqualTo("24×15¾");

@@ -13,7 +13,6 @@ import app.dapt.measure.Phrase;
 import app.dapt.step.Place;
 import app.dapt.web.ClothNeeds;
 import app.dapt.web.Entries;
-import app.dapt.web.FittingWords;
 import app.dapt.web.workroom.LearningStore.Terms;
 import app.dapt.web.workroom.Logged;
 import app.dapt.words.Money;
@@ -76,10 +75,9 @@ public record EntryPage(Logged logged, Terms terms, Entries entries, ClothNeeds 
         return entry().planned().map(plan -> w.say(Brief.of(reckoned(plan))));
     }
 
-    public List<String> sewn() {
-        return entry().planned().isEmpty()
-                ? List.of()
-                : entry().correction().map(new FittingWords(w)::toSew).orElse(List.of());
+    /** What was sewn after it was tried on. */
+    public String sewn() {
+        return LogLine.done(entry(), w);
     }
 
     public String made() {

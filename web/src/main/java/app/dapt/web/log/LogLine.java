@@ -6,7 +6,6 @@ import app.dapt.cover.drawing.CoverDrawing;
 import app.dapt.files.Pen;
 import app.dapt.files.SvgDrawing;
 import app.dapt.form.Filling;
-import app.dapt.log.Correction;
 import app.dapt.log.LogEntry;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
@@ -102,15 +101,9 @@ public record LogLine(
     }
 
     /** What was sewn after it was tried on; nothing where it was left as it was. */
-    private static String done(LogEntry entry, Words w) {
-        return entry.planned().isEmpty()
-                ? ""
-                : entry.correction()
-                        .filter(Correction::isToSew)
-                        .map(correction -> w.say(
-                                correction.deeper().isNegative() ? "log.let-out" : "log.taken-in",
-                                correction.deeper().abs()))
-                        .orElse("");
+    static String done(LogEntry entry, Words w) {
+        Length deeper = entry.deeper();
+        return deeper.isZero() ? "" : w.say(deeper.isNegative() ? "log.let-out" : "log.taken-in", deeper.abs());
     }
 
     static String time(int minutes, Words w) {

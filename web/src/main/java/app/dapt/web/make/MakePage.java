@@ -11,6 +11,7 @@ import app.dapt.make.SinceCut;
 import app.dapt.make.WorkOrder.Visit;
 import app.dapt.measure.Phrase;
 import app.dapt.step.Caution;
+import app.dapt.step.Milestone;
 import app.dapt.step.Pile;
 import app.dapt.step.Setting;
 import app.dapt.step.Setting.Foot;
@@ -77,6 +78,7 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
             Optional<String> asks,
             Optional<String> drawing,
             Optional<String> edgeOn,
+            Optional<String> tryOn,
             boolean done,
             boolean passed,
             Optional<Then> before,
@@ -278,6 +280,9 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
                 step.asks().map(w::say),
                 step.pile().map(pile -> drawing(pile, job, at)),
                 step.pile().flatMap(EdgeOn::of).map(edgeOn -> edgeOn(edgeOn, job, at)),
+                step.milestone()
+                        .filter(Milestone.TRIED_ON::equals)
+                        .map(tried -> "/covers/" + bench.made(job).id() + "/try-on"),
                 bench.isDone(job),
                 tick.filter(Tick::passed).isPresent(),
                 at > 0 ? Optional.of(then(jobs.get(at - 1))) : Optional.empty(),

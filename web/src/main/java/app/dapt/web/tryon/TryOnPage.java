@@ -177,6 +177,9 @@ public record TryOnPage(
                 .back()
                 .lap()
                 .ifPresent(then -> changes.add(new Change(w.say("correct.overlap"), lapped(lap), lapped(then)))));
+        if (!of.before().plan().edging().isNothing()) {
+            changes.add(new Change(w.say("correct.edge"), around(of.before()), around(of.after())));
+        }
         changes.add(new Change(
                 w.say("correct.seam"),
                 w.lengths().fineWithUnit(of.before().allowance()),
@@ -186,6 +189,10 @@ public record TryOnPage(
                 w.lengths().fineWithUnit(Correction.canLetOut(of.before())),
                 w.lengths().fineWithUnit(Correction.canLetOut(of.after()))));
         return changes;
+    }
+
+    private String around(Reckoned of) {
+        return w.lengths().withUnit(of.edge().length().total());
     }
 
     private String lapped(Lap lap) {
