@@ -19,6 +19,8 @@ import app.dapt.form.Form;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Unit;
+import app.dapt.piece.Piece.Material;
+import java.util.Optional;
 import java.util.Set;
 
 /** A cover of which only the name and the form are known: everything else as most people would have it. */
@@ -49,6 +51,33 @@ public final class DefaultPlan {
                 .flatMap(Finding::remedy)
                 .map(Finding.Remedy::plan)
                 .orElse(plan);
+    }
+
+    /**
+     * The casing of a form that one stuffs oneself: as large as the form, sewn shut, of the cover's lining.
+     *
+     * @return nothing for a run, whose forms are none of them as large as it is
+     */
+    public static Optional<CoverPlan> casing(CoverPlan cover, String name) {
+        if (cover.shape().forms() > 1) {
+            return Optional.empty();
+        }
+        Unit unit = cover.unit();
+        Cloth thin = cover.cloths().of(Material.LINING);
+        return Optional.of(new CoverPlan(
+                name,
+                cover.mark(),
+                cover.shape(),
+                cover.form(),
+                fit(unit).withSchool(FitSchool.FINISH_TO_FORM),
+                OpeningKind.SEWN_SHUT.usual(unit).suitedTo(cover.shape()),
+                new Face.Plain(),
+                Extras.none(unit),
+                new Edging.None(),
+                new Seam(Seam.usual(unit), SeamFinish.ZIGZAG),
+                JoiningKind.NONE.usual(unit),
+                cover.cloths().with(Material.FRONT, thin).with(Material.BACK, thin),
+                Set.of()));
     }
 
     /** A form that is measured differently each way takes an oblong where a square was asked for. */

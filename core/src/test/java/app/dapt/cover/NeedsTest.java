@@ -15,8 +15,10 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
+import app.dapt.piece.Piece.Material;
 import app.dapt.piece.PieceRole;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -39,6 +41,21 @@ class NeedsTest {
                 .orElseThrow()
                 .sum()
                 .orElseThrow();
+    }
+
+    /** A casing is as large as its form, and whatever the cover has on it is none of its business. */
+    @ParameterizedTest
+    @MethodSource("plans")
+    void theCasingOfAFormIsAsLargeAsTheForm(CoverPlan plan) {
+        Optional<CoverPlan> casing = DefaultPlan.casing(plan, "Casing");
+        assertThat(casing.isPresent()).isEqualTo(plan.shape().forms() == 1);
+        casing.map(cover -> Reckoner.reckonWithoutRemedies(cover, cover.mark())).ifPresent(cover -> {
+            assertThat(cover.ease(plan.shape().easeBy())).isEqualTo(Length.ZERO);
+            assertThat(cover.back().lap()).isEmpty();
+            assertThat(cover.pieces())
+                    .allSatisfy(piece -> assertThat(cover.plan().cloths().of(piece.material()))
+                            .isEqualTo(plan.cloths().of(Material.LINING)));
+        });
     }
 
     @Test

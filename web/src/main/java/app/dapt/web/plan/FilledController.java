@@ -1,6 +1,7 @@
 package app.dapt.web.plan;
 
 import app.dapt.cover.CoverPlan;
+import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.Recommendation;
@@ -13,8 +14,10 @@ import app.dapt.files.Pen;
 import app.dapt.files.SvgDrawing;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
+import app.dapt.measure.PlainText;
 import app.dapt.web.Download;
 import app.dapt.web.Reader;
+import app.dapt.web.Redirect;
 import app.dapt.web.Wording;
 import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverStore;
@@ -34,6 +37,8 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
 
 /** The filled cover as a part of its plan page: once more and finer than at first sight. */
@@ -142,6 +147,16 @@ class FilledController {
                 : ResponseEntity.ok()
                         .contentType(MediaType.APPLICATION_JSON)
                         .body(FilledScene.write(reckoned, filled).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** The casing of its form becomes a cover of its own, for somebody who stuffs the form herself. */
+    @PostMapping("/covers/{id}/casing")
+    String casing(@PathVariable long id, @RequestParam(defaultValue = "") String press, Reader reader) {
+        CoverPlan plan = store.find(id).plan();
+        String name = wording.words(reader).say("filled.casing-of", plan.name());
+        return DefaultPlan.casing(plan, PlainText.shortened(name, CoverPlan.LONGEST_NAME))
+                .map(casing -> Redirect.to("/covers/" + store.create(casing, press)))
+                .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
     }
 
     /** The cover as it is to look with its form in, and nothing else. */
