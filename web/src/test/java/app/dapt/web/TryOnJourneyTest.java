@@ -107,7 +107,7 @@ class TryOnJourneyTest {
 
     @Test
     void theZipsEdgeStays(Site site) {
-        try (Desk desk = site.copyOf("Foredeck square")) {
+        try (Desk desk = site.copyOf("Captain’s lumbar, button band")) {
             tryOn(site, desk);
             answer(desk, "corners", "filled");
             answer(desk, "middle", "sags");

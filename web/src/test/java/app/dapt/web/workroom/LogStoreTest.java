@@ -5,9 +5,14 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.dapt.RandomPlans;
 import app.dapt.cover.CoverPlan;
+import app.dapt.cover.DefaultPlan;
+import app.dapt.cover.shape.ShapeKind;
+import app.dapt.form.Form;
 import app.dapt.learning.Verdict;
 import app.dapt.log.Learnt.Subject;
 import app.dapt.log.LogEntry;
+import app.dapt.measure.Length;
+import app.dapt.measure.Mark;
 import app.dapt.web.Site;
 import app.dapt.web.WithSite;
 import java.time.LocalDate;
@@ -27,7 +32,14 @@ class LogStoreTest {
     private static final LocalDate DAY = LocalDate.of(2026, 4, 1);
 
     private static LogEntry entry(int seed) {
-        return LogEntry.of(DAY, RandomPlans.plan(new Random(seed)));
+        return LogEntry.of(DAY, plan(seed));
+    }
+
+    /** Any plan, but for pictures of its cloths, which nobody has taken. */
+    private static CoverPlan plan(int seed) {
+        CoverPlan plain = DefaultPlan.plan(
+                "Plain", Mark.EIGHTH, ShapeKind.SQUARE, Form.overCrown(Length.inches(20), Length.inches(20)));
+        return RandomPlans.plan(new Random(seed)).withCloths(plain.cloths());
     }
 
     @Test
@@ -41,6 +53,7 @@ class LogStoreTest {
             assertThat(log.find(logged.id()).entry()).isEqualTo(entry);
             assertThat(log.ofCover(cover)).contains(logged);
             log.delete(logged.id());
+            covers.delete(cover);
         }
     }
 
@@ -48,8 +61,9 @@ class LogStoreTest {
     @Test
     void aCoverIsLoggedOnceHoweverManyAskAtOnce(Site site) throws Exception {
         LogStore log = site.bean(LogStore.class);
-        CoverPlan plan = RandomPlans.plan(new Random(77));
-        long cover = site.bean(CoverStore.class).create(plan);
+        CoverPlan plan = plan(77);
+        CoverStore covers = site.bean(CoverStore.class);
+        long cover = covers.create(plan);
         ExecutorService hands = Executors.newFixedThreadPool(4);
         try {
             List<Future<Logged>> asked = IntStream.range(0, 4)
@@ -65,6 +79,7 @@ class LogStoreTest {
         assertThat(site.number("select count(*) from log_entry where cover_id = " + cover))
                 .isEqualTo(1);
         log.delete(log.ofCover(cover).orElseThrow().id());
+        covers.delete(cover);
     }
 
     @Test
