@@ -39,9 +39,9 @@ public final class Screenshots {
         at("make", made);
         byEvening("evening", bench + "?slip=opening");
         at("cut-card", bench + "/card?paper=a4");
-        triedOn("try-on", cover("Helmsman’s back") + "/try-on");
         at("log", "/log");
         at("learned", "/learned");
+        triedOn("try-on", cover("Helmsman’s back") + "/try-on");
         onPhone("phone-plan", bench);
         onPhone("phone-make", made);
     }
@@ -92,8 +92,8 @@ public final class Screenshots {
                 desk.page().locator("#a-" + answer).check();
                 desk.settle();
             }
-            desk.page().locator(".correction figure svg").waitFor();
-            desk.page().locator(".fitting-filled svg").waitFor();
+            desk.page().locator(".correction figure svg").first().waitFor();
+            desk.page().locator(".fitting-filled svg").first().waitFor();
             save(desk, name);
         }
     }

@@ -59,6 +59,7 @@ class TryOnJourneyTest {
             assertThat(desk.page().locator(".correction figure svg[aria-label]"))
                     .isVisible();
             assertThat(entries(site, cover)).isEqualTo(1);
+            assertThat(desk.page().locator(".fitting-filled svg")).isVisible();
 
             desk.page().getByText("I have sewn it like this").click();
             assertThat(desk.page().locator(".fitting-done")).containsText("Planned: A rectangular cover");
