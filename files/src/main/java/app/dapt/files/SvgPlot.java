@@ -10,7 +10,7 @@ public final class SvgPlot {
 
     private static final double LABELS = 132;
     private static final double WIDE = 400;
-    private static final double MARGIN = 14;
+    private static final double MARGIN = 18;
     private static final double ROW = 40;
     private static final double TICKS = 26;
     private static final double STITCH = 11;

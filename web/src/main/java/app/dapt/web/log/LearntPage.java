@@ -111,8 +111,14 @@ public record LearntPage(
     private Row row(String label, Estimate taste, Optional<Filling> filling) {
         List<Band> bands = new ArrayList<>();
         bands.add(new Band(Tastes.PRIOR.low(), Tastes.PRIOR.high(), Look.USUAL));
-        bands.add(new Band(taste.low(), taste.high(), Look.OWN));
-        return new Row(label, bands, Optional.of(taste.mean()), stitches(filling));
+        if (taste.covers() > 0) {
+            bands.add(new Band(taste.low(), taste.high(), Look.OWN));
+        }
+        return new Row(
+                label,
+                bands,
+                Optional.of(taste).filter(known -> known.covers() > 0).map(Estimate::mean),
+                stitches(filling));
     }
 
     private List<Stitch> stitches(Optional<Filling> filling) {
