@@ -190,13 +190,18 @@ public record Correction(
         seams = List.copyOf(seams);
     }
 
+    /** The fullness that would have been right for a cover that sat like this. */
+    public static double wanted(Reckoned cover, Verdict verdict) {
+        return verdict.narrower()
+                .map(by -> Tried.on(cover).fullness(by.half()))
+                .orElseGet(() -> Math.max(EMPTIEST, cover.fullness().ratio() + verdict.wished()));
+    }
+
     /** What to do about a cover that sat like this. */
     public static Correction of(Reckoned cover, Verdict verdict) {
         Tried tried = Tried.on(cover);
         double now = cover.fullness().ratio();
-        double wanted = verdict.narrower()
-                .map(by -> tried.fullness(by.half()))
-                .orElse(Math.max(EMPTIEST, now + verdict.wished()));
+        double wanted = wanted(cover, verdict);
         if (verdict.isContradictory()) {
             return nothing(cover, wanted, Length.ZERO, Optional.of(Hindrance.CONTRADICTORY));
         }

@@ -133,11 +133,9 @@ public record LogEntry(
      * it on, or its size was not what was wrong.
      */
     public Optional<Tastes.Seen> fullness() {
-        return correction()
-                .filter(said -> said.hindrance()
-                        .filter(Correction.Hindrance.CONTRADICTORY::equals)
-                        .isEmpty())
-                .map(said -> new Tastes.Seen(plan.form().filling(), said.wanted()));
+        return fitting.filter(sat -> !sat.verdict().isContradictory())
+                .map(sat -> new Tastes.Seen(
+                        plan.form().filling(), Correction.wanted(reckoned(sat.tried()), sat.verdict())));
     }
 
     /** How its overlap fared, where nothing but its overlap kept it shut. */
