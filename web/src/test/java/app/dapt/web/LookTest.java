@@ -74,17 +74,10 @@ class LookTest {
     void axeFindsNothingByEveningLight(Site site) {
         try (Desk desk = site.desk("/")) {
             desk.page().getByLabel("Evening light").click();
-            for (String path : List.of(
-                    "/",
-                    "/covers/24",
-                    "/covers/3?slip=opening",
-                    "/covers/4?view=fits",
-                    "/covers/24?view=filled",
-                    "/covers/28/cloth",
-                    "/covers/8/try-on",
-                    "/log/9",
-                    "/learned",
-                    "/sets/1")) {
+            // Slips are painted alike; one stands for them.
+            for (String path : paths().stream()
+                    .filter(each -> !each.contains("slip=") || each.contains("slip=opening"))
+                    .toList()) {
                 desk.page().navigate(path);
                 assertThat(new AxeBuilder(desk.page()).analyze().getViolations())
                         .as(path)
