@@ -19,6 +19,7 @@ import java.util.EnumSet;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 
 /**
  * One cover that was made, as it was made: later changes of its plan are no matter here.
@@ -86,6 +87,18 @@ public record LogEntry(
     /** The entry of a cover that was planned otherwise since. */
     public LogEntry withPlan(CoverPlan changed) {
         return new LogEntry(made, changed, planned, fitting, spent, picture, note);
+    }
+
+    /** The same entry, each of its plans changed alike. */
+    public LogEntry withPlans(UnaryOperator<CoverPlan> change) {
+        return new LogEntry(
+                made,
+                change.apply(plan),
+                planned.map(change),
+                fitting.map(sat -> new Fitting(change.apply(sat.tried()), sat.verdict())),
+                spent,
+                picture,
+                note);
     }
 
     public LogEntry withMade(LocalDate day) {

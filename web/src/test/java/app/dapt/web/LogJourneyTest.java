@@ -232,4 +232,27 @@ class LogJourneyTest {
             }
         }
     }
+
+    @Test
+    void aWholeWorkroomGoesOutAndComesIn(Site site) {
+        try (Desk desk = site.desk("/workroom")) {
+            Page page = desk.page();
+            byte[] packed = desk.context().request().get("/workroom.zip").body();
+            page.locator("#workroom-file").setInputFiles(file("broken.zip", "application/zip", new byte[] {1, 2, 3}));
+            page.locator(".log-files button").click();
+            assertThat(page.locator(".refusal")).containsText("not a workroom");
+            long covers = site.number("select count(*) from cover where deleted_at is null");
+            long lastCover = site.number("select max(id) from cover");
+            long lastSet = site.number("select max(id) from cover_set");
+            page.locator("#workroom-file").setInputFiles(file("workroom.zip", "application/zip", packed));
+            page.locator(".log-files button").click();
+            assertThat(page.locator(".slipped")).containsText(covers + " covers");
+            assertThat(page.locator(".slipped")).containsText("0 log entries");
+            assertThat(site.number("select count(*) from cover where deleted_at is null"))
+                    .isEqualTo(2 * covers);
+            // Nobody else is to meet them.
+            site.command("delete from cover_set where id > " + lastSet);
+            site.command("delete from cover where id > " + lastCover);
+        }
+    }
 }
