@@ -52,6 +52,7 @@ class LookTest {
                                 "/log",
                                 "/log/9",
                                 "/learned",
+                                "/workroom",
                                 "/sets/3/cloth?piece=26/front.2",
                                 "/sets/1/cloth",
                                 "/sets/1"))

@@ -164,6 +164,10 @@ public record LearntPage(
 
     public String pacePlot() {
         List<Row> rows = new ArrayList<>();
+        List<Taken> taken = counted.getOrDefault(Subject.PACE, List.of()).stream()
+                .flatMap(entry ->
+                        entry.timed().map(timed -> new Taken(entry.plan().name(), timed)).stream())
+                .toList();
         for (Place place : LogEntry.timedPlaces()) {
             learnt.pace()
                     .at(place)
@@ -171,7 +175,7 @@ public record LearntPage(
                             w.say(Phrase.choice("place", place)),
                             List.of(new Band(Math.min(1, factor.factor()), Math.max(1, factor.factor()), Look.OWN)),
                             Optional.of(factor.factor()),
-                            paces(place))));
+                            paces(place, taken))));
         }
         return SvgPlot.write(
                 new Scale(0.25, 2.25, 0.25, value -> w.say("learnt.times", String.format(Locale.ROOT, "%.2f", value))),
@@ -179,17 +183,16 @@ public record LearntPage(
                 w.say("learnt.pace-plot", learnt.pace().covers()));
     }
 
-    private List<Stitch> paces(Place place) {
+    /** A cover and how long it took. */
+    private record Taken(String name, Pace.Timed timed) {}
+
+    private static List<Stitch> paces(Place place, List<Taken> taken) {
         List<Stitch> stitches = new ArrayList<>();
-        for (LogEntry entry : counted.getOrDefault(Subject.PACE, List.of())) {
-            Optional<Pace.Timed> timed = entry.timed();
-            double estimated =
-                    timed.map(each -> each.estimated().getOrDefault(place, 0.0)).orElse(0.0);
-            timed.map(Pace.Timed::actual)
-                    .map(actual -> actual.get(place))
+        for (Taken each : taken) {
+            double estimated = each.timed().estimated().getOrDefault(place, 0.0);
+            Optional.ofNullable(each.timed().actual().get(place))
                     .filter(minutes -> estimated > 0)
-                    .ifPresent(minutes -> stitches.add(new Stitch(
-                            minutes / estimated, Look.OWN, entry.plan().name())));
+                    .ifPresent(minutes -> stitches.add(new Stitch(minutes / estimated, Look.OWN, each.name())));
         }
         return stitches;
     }
