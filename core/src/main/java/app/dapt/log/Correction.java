@@ -19,6 +19,7 @@ import app.dapt.piece.Piece;
 import app.dapt.piece.Side;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
@@ -130,8 +131,7 @@ public record Correction(
             List<Piece> then = sewnRound(Reckoner.reckonWithoutRemedies(altered(TRIAL), cover.mark()));
             List<Piece> now = sewnRound(cover);
             return then.size() == now.size()
-                    && Stream.iterate(0, i -> i < now.size(), i -> i + 1)
-                            .allMatch(i -> isCutAlike(now.get(i), then.get(i)));
+                    && IntStream.range(0, now.size()).allMatch(i -> isCutAlike(now.get(i), then.get(i)));
         }
 
         /** The front and the panels of the back. */

@@ -7,6 +7,7 @@ import app.dapt.learning.Verdict.Middle;
 import app.dapt.learning.Verdict.Opening;
 import app.dapt.log.Correction;
 import app.dapt.log.Correction.SeamChange;
+import app.dapt.log.LogEntry;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Side;
@@ -66,6 +67,12 @@ public record FittingWords(Words w) {
                         .filter(side -> !sewn.contains(side))
                         .findFirst()
                 : Optional.empty();
+    }
+
+    /** What was sewn since it was tried on, in few words; nothing where it was left as it was. */
+    public String sewn(LogEntry entry) {
+        Length deeper = entry.deeper();
+        return deeper.isZero() ? "" : w.say(deeper.isNegative() ? "log.let-out" : "log.taken-in", deeper.abs());
     }
 
     /** How it sat, as far as anything is to be said of that: {@code sags, edges ripple}. */

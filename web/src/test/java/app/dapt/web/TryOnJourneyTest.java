@@ -138,6 +138,22 @@ class TryOnJourneyTest {
         }
     }
 
+    /** A cover in inches, read in centimetres: what is shown is what is kept. */
+    @Test
+    void whatIsShownIsWhatIsKeptInWhicheverUnit(Site site) {
+        try (Desk desk = site.copyOf(HELMSMAN)) {
+            String cover = tryOn(site, desk);
+            desk.page().locator(".switch button[value=cm]").click();
+            answerAll(desk, "sags");
+            String shown = says(desk).innerText();
+            desk.page().getByText("I have sewn it like this").click();
+            assertThat(desk.page().locator(".fitting-done .correction-says")).hasText(shown);
+            String kept = "select (entry #>> '{plan,seam,altered,deeper}' = '5/16 in')::int from log_revision r "
+                    + "join log_entry e on e.id = r.entry_id and r.number = e.revision where e.cover_id = ";
+            assertThat(site.number(kept + cover)).isEqualTo(1);
+        }
+    }
+
     @Test
     void worksWithoutAScript(Site site) {
         try (Desk desk = site.copyOf(HELMSMAN);

@@ -13,6 +13,7 @@ import app.dapt.measure.Phrase;
 import app.dapt.step.Place;
 import app.dapt.web.ClothNeeds;
 import app.dapt.web.Entries;
+import app.dapt.web.FittingWords;
 import app.dapt.web.workroom.LearningStore.Terms;
 import app.dapt.web.workroom.Logged;
 import app.dapt.words.Money;
@@ -77,7 +78,7 @@ public record EntryPage(Logged logged, Terms terms, Entries entries, ClothNeeds 
 
     /** What was sewn after it was tried on. */
     public String sewn() {
-        return LogLine.done(entry(), w);
+        return new FittingWords(w).sewn(entry());
     }
 
     public String made() {

@@ -63,7 +63,7 @@ public record LogLine(
                 form(cover, w),
                 fabrics(cover),
                 entry.fitting().map(sat -> new FittingWords(w).said(sat.verdict())),
-                done(entry, w),
+                new FittingWords(w).sewn(entry),
                 entry.spent().minutes().map(minutes -> time(minutes, w)).orElse(""),
                 cost(entry, w),
                 entry.note());
@@ -98,12 +98,6 @@ public record LogLine(
                 .map(piece -> cover.plan().cloths().of(piece.material()).name())
                 .distinct()
                 .collect(Collectors.joining(", "));
-    }
-
-    /** What was sewn after it was tried on; nothing where it was left as it was. */
-    static String done(LogEntry entry, Words w) {
-        Length deeper = entry.deeper();
-        return deeper.isZero() ? "" : w.say(deeper.isNegative() ? "log.let-out" : "log.taken-in", deeper.abs());
     }
 
     static String time(int minutes, Words w) {

@@ -115,18 +115,18 @@ public record TryOnPage(
         return !again && entry.flatMap(LogEntry::fitting).isPresent() && sat().isEmpty();
     }
 
-    /** What to do about it, in the marks of the reader; nothing until it is said how it sits. */
+    /** What to do about it, just as it is kept once it is done; nothing until it is said how it sits. */
     public Optional<Correction> correction() {
-        return verdict().map(said -> Correction.of(reckoned, said));
+        return verdict().flatMap(said -> entry.flatMap(LogEntry::correction));
     }
 
-    /** What was done about it. */
-    public Optional<Correction> done() {
-        return corrected()
-                ? entry.flatMap(LogEntry::fitting)
-                        .map(fitting -> Correction.of(
-                                Reckoner.reckonWithoutRemedies(fitting.tried(), reckoned.mark()), fitting.verdict()))
-                : Optional.empty();
+    /** What was sewn, seam by seam as long as what was said then still stands. */
+    public List<String> sewn() {
+        return entry.flatMap(LogEntry::correction)
+                .filter(correction -> correction.done().equals(cover.plan()))
+                .map(this::sentences)
+                .or(() -> entry.map(logged -> List.of(new FittingWords(w).sewn(logged))))
+                .orElse(List.of());
     }
 
     /** What to sew, a sentence for seams alike. */
@@ -222,19 +222,19 @@ public record TryOnPage(
                 + w.lengths().fineWithUnit(sum.total());
     }
 
-    /** What else to do about the opening. */
-    public Optional<String> opening(Correction of, boolean afterwards) {
-        Optional<Verdict> said = entry.flatMap(LogEntry::fitting).map(LogEntry.Fitting::verdict);
-        if (said.filter(verdict -> verdict.opening() != Verdict.Opening.CLOSED).isPresent()) {
-            return Optional.of(said.flatMap(Verdict::gape)
-                    .map(gape -> w.say("correct.gapes-by", gape))
-                    .orElseGet(() -> w.say("correct.gapes")));
-        }
-        return of.after()
-                .back()
-                .lap()
-                .filter(lap -> !afterwards && lap.gapes())
-                .map(lap -> w.say("correct.would-gape"));
+    /** What to do about an opening that gapes. */
+    public Optional<String> gaping() {
+        return entry.flatMap(LogEntry::fitting)
+                .map(LogEntry.Fitting::verdict)
+                .filter(said -> said.opening() != Verdict.Opening.CLOSED)
+                .map(said -> said.gape()
+                        .map(gape -> w.say("correct.gapes-by", gape))
+                        .orElseGet(() -> w.say("correct.gapes")));
+    }
+
+    /** The same, or what to do about one that would gape then. */
+    public Optional<String> opening(Correction of) {
+        return gaping().or(() -> of.after().back().lap().filter(Lap::gapes).map(lap -> w.say("correct.would-gape")));
     }
 
     /** The seam as it was and as it is to be. */
