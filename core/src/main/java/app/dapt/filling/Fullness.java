@@ -10,17 +10,6 @@ import app.dapt.measure.Length;
  */
 public record Fullness(double ratio) {
 
-    /**
-     * Fills, and overlaps as shares of the depth, at which the slip was solved; by fill, then by overlap, the slip as a
-     * share of the depth.
-     */
-    private static final double[] FILLS = {.5, .6, .75, .9};
-
-    private static final double[] OVERLAPS = {.125, .2, .3};
-    private static final double[][] SLIPS = {
-        {.072, .040, .024}, {.113, .060, .032}, {.148, .118, .076}, {.178, .146, .110}
-    };
-
     /** What one would say of it. */
     public enum Band {
         SAGGY,
@@ -71,30 +60,14 @@ public record Fullness(double ratio) {
     }
 
     /**
-     * How far the two flaps slide apart at the middle once the form is in; more than the overlap and it gapes. The more
-     * they overlap the less it is, since the side seams hold them. Without friction, so never more than this.
+     * How far the two panels slide apart at the middle of an opening once the form is in; more than the overlap and it
+     * gapes. The more they overlap the less it is, since the side seams hold them. Solved, and read off a table.
+     *
+     * @param depth  finished size across the opening
+     * @param length finished size along the opening
      */
-    public Length slip(Length overlap, Length depth) {
+    public Length slip(Length overlap, Length depth, Length length) {
         double fill = Math.min(ratio, Casing.FULLEST_DRAWN);
-        double share = overlap.over(depth);
-        int i = below(FILLS, fill);
-        // Emptier than was solved it slides no further.
-        double at = Math.max(0, (fill - FILLS[i]) / (FILLS[i + 1] - FILLS[i]));
-        double slip = (1 - at) * along(SLIPS[i], share) + at * along(SLIPS[i + 1], share);
-        return Length.nearInches(Math.max(0, slip) * depth.toInches());
-    }
-
-    private static double along(double[] slips, double share) {
-        int j = below(OVERLAPS, share);
-        return slips[j] + (share - OVERLAPS[j]) / (OVERLAPS[j + 1] - OVERLAPS[j]) * (slips[j + 1] - slips[j]);
-    }
-
-    /** The interval a value lies in; the first or the last where it lies beyond them. */
-    private static int below(double[] values, double value) {
-        int i = 0;
-        while (i < values.length - 2 && value > values[i + 1]) {
-            i++;
-        }
-        return i;
+        return Length.nearInches(FlapSlip.share(fill, overlap.over(depth), length.over(depth)) * depth.toInches());
     }
 }

@@ -48,20 +48,24 @@ class PillowTest {
                 .isCloseTo(wanted, within(0.01));
     }
 
-    /** The solved slips, and halfway between two of them; beyond them straight on, and never less than nothing. */
+    /** As solved, between what was solved, and beyond it as at the nearest. */
     @ParameterizedTest
     @CsvSource({
-        "0.75, 4, 2.36",
-        "0.9, 2.5, 3.56",
-        "0.675, 4, 1.78",
-        "0.75, 3.25, 2.66",
-        "0.75, 8, 0.68",
-        "0.3, 8, 0.16",
-        "1.3, 4, 3.22"
+        "0.75, 4, 20, 2.36",
+        "0.9, 2.5, 20, 3.78",
+        "0.675, 4, 20, 1.85",
+        "0.75, 3.25, 20, 2.72",
+        "0.75, 10, 20, 1.18",
+        "0.3, 8, 20, 0.7",
+        "1.3, 4, 20, 3.68",
+        "0.75, 4, 15, 1.28",
+        "0.75, 4, 12.5, 0.86",
+        "0.75, 4, 5, 0.44",
+        "0.75, 4, 60, 2.36"
     })
-    void flapsSlideApartTheLessTheMoreTheyOverlap(double ratio, double overlap, double slip) {
+    void flapsSlideApartTheLessTheMoreTheyOverlap(double ratio, double overlap, double length, double slip) {
         assertThat(new Fullness(ratio)
-                        .slip(Length.nearInches(overlap), Length.inches(20))
+                        .slip(Length.nearInches(overlap), Length.inches(20), Length.nearInches(length))
                         .toInches())
                 .isCloseTo(slip, within(0.01));
     }
@@ -85,8 +89,8 @@ class PillowTest {
     void isFullerTheLargerTheFormAndSlipsFurtherTheFullerItIs() {
         assertThat(fullness(21, 20).ratio()).isGreaterThan(fullness(20, 20).ratio());
         Length overlap = Length.inches(4);
-        assertThat(new Fullness(1.2).slip(overlap, Length.inches(20)))
-                .isGreaterThan(new Fullness(0.8).slip(overlap, Length.inches(20)));
+        assertThat(new Fullness(1.2).slip(overlap, Length.inches(20), Length.inches(20)))
+                .isGreaterThan(new Fullness(0.8).slip(overlap, Length.inches(20), Length.inches(20)));
         assertThat(new Fullness(0.5).band()).isEqualTo(Fullness.Band.SAGGY);
         assertThat(new Fullness(1.3).band()).isEqualTo(Fullness.Band.SEAMS_AT_RISK);
     }

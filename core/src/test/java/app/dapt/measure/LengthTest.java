@@ -92,4 +92,39 @@ class LengthTest {
         assertThatIllegalArgumentException().isThrownBy(() -> Length.inches(1).roundedUp(new Length(step)));
         assertThatIllegalArgumentException().isThrownBy(() -> Length.inches(1).countOf(new Length(step)));
     }
+
+    @Test
+    void aTermOfASumIsWrittenAsFineAsItTakes() {
+        LengthFormat inches = LengthFormat.in(Mark.EIGHTH);
+        assertThat(inches.bare(Length.inches(0, 3, 8))).isEqualTo("3⁄8");
+        assertThat(inches.bare(Length.inches(2, 1, 2))).isEqualTo("2½");
+        assertThat(inches.fine(Length.inches(0, 3, 64))).isEqualTo("3⁄64");
+        assertThat(inches.fine(Length.inches(2, 3, 64)))
+                .startsWith("2")
+                .endsWith("3⁄64")
+                .hasSizeGreaterThan(5);
+        assertThat(inches.fineWithUnit(Length.inches(2, 3, 8))).startsWith("2").endsWith("3⁄8\u00a0in");
+        assertThat(LengthFormat.in(Mark.MILLIMETRE).fineWithUnit(Length.nearMm(21.25)))
+                .startsWith("2.125")
+                .endsWith("cm");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "INCH, 1, 3, 2",
+        "INCH, 1, 96, 14",
+        "INCH, 40, 60, 50",
+        "INCH, 2, 10, 6",
+        "CENTIMETRE, 1, 96, 37.2",
+        "INCH, 14, 15, 14"
+    })
+    void whatIsNotUnderstoodIsAnsweredWithAnExampleThatWouldBe(Unit unit, int least, int most, String example) {
+        LengthReader reader = new LengthReader(unit, Length.inches(least), Length.inches(most));
+        assertThat(reader.read("no idea")).isInstanceOfSatisfying(Entry.Refused.class, refused -> {
+            assertThat(refused.example()).startsWith(example);
+            assertThat(reader.read(refused.example())).isInstanceOf(Entry.Value.class);
+        });
+        assertThat(reader.read(least + " in")).isEqualTo(new Entry.Value(Length.inches(least)));
+        assertThat(reader.read(most + " in")).isEqualTo(new Entry.Value(Length.inches(most)));
+    }
 }

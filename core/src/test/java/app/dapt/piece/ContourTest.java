@@ -116,4 +116,124 @@ class ContourTest {
                     .satisfies(off -> assertThat(Math.abs(Math.sin(off))).isLessThan(1e-9));
         }
     }
+
+    private static final Contour TRIANGLE = new Contour(List.of(new Point(0, 0), new Point(100, 0), new Point(0, 100)));
+
+    private static final Contour BOX = Contour.rectangle(10, 20, 110, 70);
+
+    /** Positive where its corners run clockwise, as seen. */
+    private static double turning(Contour contour) {
+        double twice = 0;
+        for (int i = 0; i < contour.points().size(); i++) {
+            Point a = contour.points().get(i);
+            Point b = contour.points().get((i + 1) % contour.points().size());
+            twice += a.x() * b.y() - b.x() * a.y();
+        }
+        return twice;
+    }
+
+    @Test
+    void aQuarterOfACircleIsAQuarterOfItsStraightLines() {
+        List<Point> quarter = new ArrayList<>();
+        Contour.arc(quarter, 0, 0, 50, 0, Math.PI / 2);
+        assertThat(CIRCLE.points()).hasSize(144);
+        assertThat(quarter).hasSize(37);
+    }
+
+    @Test
+    void mirroredItRunsTheSameWayRoundAndMirroredTwiceItIsItself() {
+        Contour mirrored = TRIANGLE.mirrored(60);
+        assertThat(mirrored.points()).contains(new Point(120, 0), new Point(20, 0), new Point(120, 100));
+        assertThat(turning(mirrored)).isEqualTo(turning(TRIANGLE));
+        assertThat(mirrored.mirrored(60).points()).containsExactlyElementsOf(TRIANGLE.points());
+        Contour over = TRIANGLE.upsideDown(60);
+        assertThat(over.points()).contains(new Point(0, 120), new Point(100, 120), new Point(0, 20));
+        assertThat(turning(over)).isEqualTo(turning(TRIANGLE));
+    }
+
+    @Test
+    void clippedToARectangleAsMuchIsLeftAsLiesInIt() {
+        assertThat(BOX.areaWithin(0, 0, 60, 200)).isCloseTo(50 * 50, within(1e-9));
+        assertThat(BOX.areaWithin(0, 0, 200, 30)).isCloseTo(100 * 10, within(1e-9));
+        assertThat(BOX.areaWithin(100, 60, 300, 300)).isCloseTo(10 * 10, within(1e-9));
+        assertThat(BOX.areaWithin(-50, -50, 5, 5)).isZero();
+        assertThat(TRIANGLE.areaWithin(50, 0, 100, 100)).isCloseTo(50 * 50 / 2.0, within(1e-9));
+        assertThat(TRIANGLE.clippedTo(0, 0, 50, 50).area()).isCloseTo(50 * 50, within(1e-9));
+        assertThat(CIRCLE.areaWithin(0, 0, 200, 200)).isCloseTo(CIRCLE.area() / 4, within(1e-6));
+    }
+
+    @Test
+    void whatTwoShareAndWhatIsInEither() {
+        Contour other = BOX.moved(80, 30);
+        assertThat(BOX.shared(other)).isCloseTo(20 * 20, within(1e-6));
+        assertThat(BOX.with(other).area()).isCloseTo(2 * 100 * 50 - 20 * 20, within(1e-6));
+        assertThat(BOX.shared(BOX.moved(500, 0))).isZero();
+        assertThat(BOX.with(Contour.rectangle(500, 0, 510, 10)).area())
+                .as("the larger of two that are apart")
+                .isCloseTo(5000, within(1e-6));
+        assertThat(BOX.scaled(2).area()).isCloseTo(4 * BOX.area(), within(1e-9));
+        assertThat(BOX.scaled(2).bottom()).isEqualTo(140);
+    }
+
+    @Test
+    void whatCrossesItselfIsItsLargestPart() {
+        // A bow tie whose right wing is larger.
+        Contour bow = new Contour(List.of(new Point(0, 0), new Point(0, 40), new Point(100, -40), new Point(100, 80)));
+        assertThat(bow.sound().area()).isGreaterThan(bow.sound().areaWithin(0, -100, 34, 100) + 1000);
+        assertThat(BOX.sound()).isSameAs(BOX);
+    }
+
+    @Test
+    void cornersAreWhereItTurns() {
+        assertThat(CIRCLE.corners()).isEmpty();
+        assertThat(BOX.corners()).hasSize(4);
+        assertThat(TRIANGLE.corners()).containsExactlyElementsOf(TRIANGLE.points());
+        Contour octagon = new Contour(List.of(
+                new Point(1, 0),
+                new Point(2, 0),
+                new Point(3, 1),
+                new Point(3, 2),
+                new Point(2, 3),
+                new Point(1, 3),
+                new Point(0, 2),
+                new Point(0, 1)));
+        assertThat(octagon.corners()).as("an eighth of a turn is none").isEmpty();
+    }
+
+    @Test
+    void whatLiesApartFromAnotherOutline() {
+        Contour lower = Contour.rectangle(10, 20, 110, 90);
+        double apart = 0;
+        for (List<Point> stretch : BOX.apartFrom(lower, 1)) {
+            for (int i = 1; i < stretch.size(); i++) {
+                apart += Math.hypot(
+                        stretch.get(i).x() - stretch.get(i - 1).x(),
+                        stretch.get(i).y() - stretch.get(i - 1).y());
+            }
+        }
+        assertThat(apart).as("its lower edge but for both ends").isCloseTo(98, within(0.1));
+        assertThat(BOX.apartFrom(BOX, 1)).isEmpty();
+    }
+
+    @Test
+    void aStripReachesAsFarAsTheSlantLetsIt() {
+        Contour.Reach low = TRIANGLE.reach(Axis.ACROSS, 40, 60);
+        assertThat(low.least()).isCloseTo(0, within(1e-9));
+        assertThat(low.most()).isCloseTo(60, within(1e-9));
+        Contour.Reach right = TRIANGLE.reach(Axis.UP_DOWN, 75, 200);
+        assertThat(right.length()).isCloseTo(25, within(1e-9));
+        assertThat(BOX.reach(Axis.ACROSS, 70, 90).length())
+                .as("along its own edge")
+                .isCloseTo(100, within(1e-9));
+        assertThat(BOX.reach(Axis.ACROSS, 71, 90).length()).as("past it").isZero();
+    }
+
+    @Test
+    void aStretchGoesOnWhereTheOutlineBegins() {
+        List<Point> aboutTheCorner = BOX.stretch(new Point(10, 20), 30);
+        assertThat(aboutTheCorner).contains(new Point(10, 20));
+        assertThat(aboutTheCorner.get(0).x()
+                        + aboutTheCorner.get(aboutTheCorner.size() - 1).x())
+                .isCloseTo(10 + 25, within(1e-6));
+    }
 }

@@ -76,17 +76,12 @@ public final class FillCommand {
         root.putObject("straightAcrossMm")
                 .put("across", rounded(cover.straight(Axis.ACROSS), 10))
                 .put("upDown", rounded(cover.straight(Axis.UP_DOWN), 10));
-        Length gape = reckoned.back().lap().map(FillCommand::gape).orElse(Length.ZERO);
+        Length gape = reckoned.back().lap().map(Lap::gape).orElse(Length.ZERO);
         root.put("earMm", rounded(cover.ears(), 10))
                 .put("gapeMm", rounded(gape.toMm(), 10))
                 .put("steps", cover.sheet().steps())
                 .put("seconds", rounded(seconds, 100));
         return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(root);
-    }
-
-    /** How far an opening stands open: what the flaps slide apart beyond what they lap. */
-    private static Length gape(Lap lap) {
-        return Length.max(Length.ZERO, lap.slip().minus(Length.max(Length.ZERO, lap.overlap())));
     }
 
     private static double rounded(double value, int parts) {

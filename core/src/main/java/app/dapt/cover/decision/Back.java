@@ -131,7 +131,7 @@ public record Back(
             return new Lap(
                     overlap,
                     sizes.fullness().overlapWanted(depth, sizes.finished(runs)),
-                    sizes.fullness().slip(Length.max(Length.ZERO, overlap), depth));
+                    sizes.fullness().slip(Length.max(Length.ZERO, overlap), depth, sizes.finished(runs)));
         }
 
         /** The overlap wanted, on the next half inch or centimetre that one would ask for. */
@@ -142,6 +142,11 @@ public record Back(
         /** Whether the opening stands open with the form in. */
         public boolean gapes() {
             return overlap.under(slip) || !overlap.isPositive();
+        }
+
+        /** How far it stands open at the middle; nought where it stays shut. */
+        public Length gape() {
+            return Length.max(Length.ZERO, slip.minus(Length.max(Length.ZERO, overlap)));
         }
     }
 

@@ -159,26 +159,30 @@ final class DrapedSide {
         }
     }
 
-    /** An opening that gapes: a lens along it, as wide in the middle as the panels slide apart. */
+    /**
+     * An opening that gapes: a lens where its panels slide further apart than they overlap. How far they slide falls
+     * from the middle to the sides, which are sewn, as a cosine does; solved panels follow it within a tenth.
+     */
     private void gap() {
         Back back = reckoned.back();
-        if (!draping.back()
-                || back.lap().filter(Back.Lap::gapes).isEmpty()
-                || !back.spots().isEmpty()) {
+        Length widest = back.lap().map(Back.Lap::gape).orElse(Length.ZERO);
+        if (!draping.back() || !widest.isPositive() || !back.spots().isEmpty()) {
             return;
         }
-        Back.Lap lap = back.lap().get();
-        double open = lap.slip().minus(Length.max(Length.ZERO, lap.overlap())).toMm();
+        double slip = back.lap().orElseThrow().slip().toMm();
+        double overlap = slip - widest.toMm();
         boolean stacked = reckoned.plan().opening().runs() == Axis.ACROSS;
         Back.Panel outer = back.outer();
-        Length at = outer.from().isZero() ? outer.to() : outer.from();
-        double middle = at.toMm();
+        double middle = (outer.from().isZero() ? outer.to() : outer.from()).toMm();
         double whole = stacked ? draping.width() : draping.height();
+        double reach = whole / Math.PI * Math.acos(overlap / slip);
         List<Point> lens = new ArrayList<>();
         for (int half = 0; half < 2; half++) {
             for (int i = 0; i <= BOW; i++) {
-                double along = whole * (half == 0 ? i : BOW - i) / BOW;
-                double bow = open / 2 * Math.sin(Math.PI * along / whole) * (half == 0 ? -1 : 1);
+                double off = reach * (half == 0 ? 2.0 * i / BOW - 1 : 1 - 2.0 * i / BOW);
+                double along = whole / 2 + off;
+                double open = Math.max(0, slip * Math.cos(Math.PI * off / whole) - overlap);
+                double bow = open / 2 * (half == 0 ? -1 : 1);
                 lens.add(stacked ? new Point(along, middle + bow) : new Point(middle + bow, along));
             }
         }

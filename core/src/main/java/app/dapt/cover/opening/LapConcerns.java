@@ -83,7 +83,8 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
                 lap.slip(),
                 hems,
                 left.plus(hems),
-                sizes.fullness().percent());
+                sizes.fullness().percent(),
+                lap.gape());
         if (isStrained()) {
             concern = concern.orTry(RemedyElsewhere.FIT_TO_FORM, "finish-to-form");
         }

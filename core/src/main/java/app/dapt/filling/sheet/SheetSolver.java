@@ -31,6 +31,9 @@ public final class SheetSolver {
     private static final int MOST_STEPS = 600;
     private static final double CLOSE = 1e-4;
     private static final double RELAXED = 1.6;
+    /** Where a free edge follows the pressure, more makes it flutter from step to step and never come to rest. */
+    private static final double RELAXED_OPEN = 1.2;
+
     private static final double LEAST_STRETCH = 1e-6;
     private static final double ALIKE = 1e-9;
 
@@ -47,6 +50,19 @@ public final class SheetSolver {
     private final double[][] at;
     private final double[] allowed;
     private final double[] multiplier;
+
+    /** What a sheet is brought to. */
+    private sealed interface Goal {
+
+        /** As much in it as it holds. */
+        record Greatest() implements Goal {}
+
+        /** So much under the part of it that is meshed. */
+        record Volume(double under) implements Goal {}
+
+        /** So much pressure on it, on each triangle a share of it. */
+        record Pressure(double inside, double[] shares) implements Goal {}
+    }
 
     private SheetSolver(Mesh mesh, Stiffness stiffness, double[][] start) {
         this.mesh = mesh;
@@ -67,7 +83,7 @@ public final class SheetSolver {
 
     /** The casing as full as it goes. */
     public static FilledSheet greatest(Mesh mesh) {
-        return new SheetSolver(mesh, Stiffness.NONE, begun(mesh)).run(Double.NaN);
+        return new SheetSolver(mesh, Stiffness.NONE, begun(mesh)).run(new Goal.Greatest());
     }
 
     /**
@@ -79,14 +95,24 @@ public final class SheetSolver {
         if (!(volume > 0)) {
             throw new IllegalArgumentException("something is in a filled casing");
         }
-        return new SheetSolver(mesh, stiffness, begun(mesh)).run(volume / mesh.copies());
+        return new SheetSolver(mesh, stiffness, begun(mesh)).run(new Goal.Volume(volume / mesh.copies()));
     }
 
     /** The same, begun from a neighbouring shape of the same mesh, which is quicker. */
     public static FilledSheet filled(FilledSheet from, double volume, Stiffness stiffness) {
         double[][] start = {from.x().clone(), from.y().clone(), from.z().clone()};
         return new SheetSolver(from.mesh(), stiffness, start)
-                .run(volume / from.mesh().copies());
+                .run(new Goal.Volume(volume / from.mesh().copies()));
+    }
+
+    /**
+     * A sheet that need not be closed, under a pressure that is known.
+     *
+     * @param pressure in the solver's own units, as another sheet of the same unit was found to have
+     * @param shares   of it that each triangle bears
+     */
+    static FilledSheet pressed(Mesh mesh, double pressure, double[] shares, Stiffness stiffness) {
+        return new SheetSolver(mesh, stiffness, begun(mesh)).run(new Goal.Pressure(pressure, shares));
     }
 
     /** A low dome: never flat, as pressure has nothing to hold on to there. */
@@ -130,8 +156,7 @@ public final class SheetSolver {
         return sum;
     }
 
-    private FilledSheet run(double volume) {
-        boolean greatest = Double.isNaN(volume);
+    private FilledSheet run(Goal goal) {
         double pressure = 0;
         int step = 0;
         boolean settled = false;
@@ -140,24 +165,33 @@ public final class SheetSolver {
             if (Thread.currentThread().isInterrupted()) {
                 throw new CancellationException("nobody waits for this shape");
             }
-            double[][] load = volumeGradient();
-            double here = volume();
+            double[][] load = load(goal);
             double[][] relaxed = relaxed();
             double[][] pushed = new double[3][];
             for (int c = 0; c < 3; c++) {
                 pushed[c] = systems[c].solve(load[c]);
             }
-            double share = greatest ? LOAD : share(volume - here, load, relaxed, pushed);
+            double share = share(goal, load, relaxed, pushed);
             for (int c = 0; c < 3; c++) {
                 for (int v = 0; v < mesh.vertices(); v++) {
                     at[c][v] = relaxed[c][v] + share * pushed[c][v];
                 }
             }
-            pressure = greatest ? 0 : share * stiffness.penalty();
-            boolean close = constrain();
-            settled = close && (greatest || Math.abs(volume() / volume - 1) < CLOSE);
+            pressure = share * stiffness.penalty();
+            boolean close = constrain(goal instanceof Goal.Pressure ? RELAXED_OPEN : RELAXED);
+            settled =
+                    close && (!(goal instanceof Goal.Volume wanted) || Math.abs(volume() / wanted.under() - 1) < CLOSE);
         }
-        return new FilledSheet(mesh, at[0], at[1], at[2], mesh.copies() * volume(), pressure, step, settled);
+        double inside = goal instanceof Goal.Greatest ? 0 : pressure;
+        return new FilledSheet(mesh, at[0], at[1], at[2], mesh.copies() * volume(), inside, step, settled);
+    }
+
+    /** How hard a step presses: how much of the load the sheet is moved by. */
+    private double share(Goal goal, double[][] load, double[][] relaxed, double[][] pushed) {
+        if (goal instanceof Goal.Volume wanted) {
+            return share(wanted.under() - volume(), load, relaxed, pushed);
+        }
+        return goal instanceof Goal.Pressure known ? known.inside() / stiffness.penalty() : LOAD;
     }
 
     /** How much of the load brings the volume to what is wanted, as far as a straight line goes. */
@@ -196,7 +230,7 @@ public final class SheetSolver {
     }
 
     /** Brings every triangle to what the cloth allows; whether it hardly had to. */
-    private boolean constrain() {
+    private boolean constrain(double relaxed) {
         double apart = 0;
         double changed = 0;
         double whole = 0;
@@ -207,7 +241,7 @@ public final class SheetSolver {
             double[] before = new double[6];
             for (int i = 0; i < 6; i++) {
                 before[i] = allowed[6 * t + i];
-                over[i] = RELAXED * now[i] - (RELAXED - 1) * before[i];
+                over[i] = relaxed * now[i] - (relaxed - 1) * before[i];
                 wanted[i] = over[i] + multiplier[6 * t + i];
             }
             project(wanted, t);
@@ -282,16 +316,24 @@ public final class SheetSolver {
         return sum / 6;
     }
 
-    private double[][] volumeGradient() {
+    /**
+     * Pressure of one on every triangle, square to it: a third of its area at each corner. Of a closed sheet that is
+     * the gradient of its volume.
+     */
+    private double[][] load(Goal goal) {
         double[][] load = new double[3][mesh.vertices()];
         for (int t = 0; t < mesh.triangles(); t++) {
-            for (int k = 0; k < 3; k++) {
-                int a = mesh.corners()[3 * t + k];
-                int b = mesh.corners()[3 * t + (k + 1) % 3];
-                int c = mesh.corners()[3 * t + (k + 2) % 3];
-                load[0][a] += (at[1][b] * at[2][c] - at[2][b] * at[1][c]) / 6;
-                load[1][a] += (at[2][b] * at[0][c] - at[0][b] * at[2][c]) / 6;
-                load[2][a] += (at[0][b] * at[1][c] - at[1][b] * at[0][c]) / 6;
+            int a = mesh.corners()[3 * t];
+            int b = mesh.corners()[3 * t + 1];
+            int c = mesh.corners()[3 * t + 2];
+            double share = goal instanceof Goal.Pressure known ? known.shares()[t] / 6 : 1.0 / 6;
+            for (int i = 0; i < 3; i++) {
+                double[] u = at[(i + 1) % 3];
+                double[] v = at[(i + 2) % 3];
+                double push = share * ((u[b] - u[a]) * (v[c] - v[a]) - (v[b] - v[a]) * (u[c] - u[a]));
+                load[i][a] += push;
+                load[i][b] += push;
+                load[i][c] += push;
             }
         }
         for (int c = 0; c < 3; c++) {

@@ -169,7 +169,7 @@ public record FilledPage(
         }
         Length overlap = Length.max(Length.ZERO, lap.overlap());
         if (lap.gapes()) {
-            return w.say("filled.gapes", lap.slip().minus(overlap), overlap, lap.wanted());
+            return w.say("filled.gapes", lap.gape(), overlap, lap.wanted());
         }
         return w.say("filled.closed", overlap, lap.slip());
     }
