@@ -1,0 +1,85 @@
+package app.dapt;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.dapt.cover.CoverPlan;
+import app.dapt.cover.DefaultPlan;
+import app.dapt.cover.JoiningKind;
+import app.dapt.cover.decision.Detailed;
+import app.dapt.cover.decision.Kind;
+import app.dapt.cover.edging.EdgingKind;
+import app.dapt.cover.front.ExtrasKind;
+import app.dapt.cover.front.FaceKind;
+import app.dapt.cover.opening.OpeningKind;
+import app.dapt.cover.shape.Shape;
+import app.dapt.cover.shape.ShapeKind;
+import app.dapt.form.Form;
+import app.dapt.measure.Length;
+import app.dapt.measure.Mark;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Random;
+import java.util.function.BiFunction;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/**
+ * Two covers of every kind, worked out to the last step, beside what was worked out and read through before. A change
+ * that is meant is written down with {@code -Ddapt.worked=write} and read in the difference.
+ */
+class WorkedCoversTest {
+
+    private static final Path WORKED = Path.of("src/test/resources/worked");
+
+    static Stream<Arguments> covers() {
+        return Stream.of(
+                        ShapeKind.ALL.stream().flatMap(kind -> covers("shape", kind, CoverPlan::withShape)),
+                        OpeningKind.ALL.stream().flatMap(kind -> covers("opening", kind, CoverPlan::withOpening)),
+                        EdgingKind.ALL.stream().flatMap(kind -> covers("edging", kind, CoverPlan::withEdging)),
+                        FaceKind.ALL.stream().flatMap(kind -> covers("face", kind, CoverPlan::withFace)),
+                        ExtrasKind.ALL.stream().flatMap(kind -> covers("extras", kind, CoverPlan::withExtras)),
+                        JoiningKind.ALL.stream().flatMap(kind -> covers("joining", kind, CoverPlan::withJoining)))
+                .flatMap(each -> each);
+    }
+
+    /** The usual one in inches; one with its details anywhere in centimetres, in a shape and an opening that take it. */
+    private static <T extends Detailed> Stream<Arguments> covers(
+            String family, Kind<T> kind, BiFunction<CoverPlan, T, CoverPlan> with) {
+        return Stream.of(1, 2, 3).map(turn -> {
+            Random random = new Random(31L * kind.code().hashCode() + turn);
+            Mark mark = turn == 1 ? Mark.EIGHTH : Mark.MILLIMETRE;
+            CoverPlan plan = whole(family, kind.code(), mark, turn);
+            T decision = turn == 1 ? kind.usual(mark.unit()) : RandomPlans.any(random, kind);
+            return Arguments.of(family + "-" + kind.code() + "-" + turn, with.apply(plan, decision));
+        });
+    }
+
+    private static CoverPlan whole(String family, String code, Mark mark, int turn) {
+        Kind<Shape> shape = family.equals("shape") ? ShapeKind.ALL.coded(code).orElseThrow() : ShapeKind.OBLONG;
+        if (code.equals(OpeningKind.ARM_FLAP.code())) {
+            shape = ShapeKind.VEE;
+        }
+        Form form = Form.overCrown(Length.inches(24 + turn), Length.inches(14 + 2L * turn));
+        return DefaultPlan.plan("Wheelhouse bench", mark, shape, form);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("covers")
+    void isWorkedOutAsItWasReadThrough(String name, CoverPlan plan) throws IOException {
+        String worked = WorkedCover.of(plan);
+        if ("write".equals(System.getProperty("dapt.worked"))) {
+            Files.createDirectories(WORKED);
+            Files.writeString(WORKED.resolve(name + ".txt"), worked);
+            return;
+        }
+        try (InputStream known = WorkedCoversTest.class.getResourceAsStream("/worked/" + name + ".txt")) {
+            assertThat(known).as("worked out before").isNotNull();
+            assertThat(worked).isEqualTo(new String(known.readAllBytes(), StandardCharsets.UTF_8));
+        }
+    }
+}
