@@ -2,10 +2,12 @@ package app.dapt.cover.filled;
 
 import app.dapt.cover.Reckoned;
 import app.dapt.filling.Casing;
+import app.dapt.filling.Pillow;
 import app.dapt.filling.sheet.FilledSheet;
 import app.dapt.filling.sheet.Mesh;
 import app.dapt.filling.sheet.OutlineMesh;
 import app.dapt.filling.sheet.SheetSolver;
+import app.dapt.filling.sheet.SheetSolver.Nested;
 import app.dapt.filling.sheet.SheetSolver.Stiffness;
 import app.dapt.filling.sheet.Surface;
 import app.dapt.measure.Axis;
@@ -20,12 +22,14 @@ import java.util.Optional;
  * The shape of a cover once its form is in.
  *
  * @param sheet    in units of its narrowest flat width
+ * @param form     the form within it, where the form's own casing is the smaller one somewhere
  * @param width    that width, in millimetres
  * @param chambers how many it is sewn into
  * @param fullness the form's volume over the greatest volume of the cover
  * @param greatest volume, as much as this mesh ever holds, in the sheet's units
  */
-public record FilledCover(FilledSheet sheet, double width, int chambers, double fullness, double greatest) {
+public record FilledCover(
+        FilledSheet sheet, Optional<FilledSheet> form, double width, int chambers, double fullness, double greatest) {
 
     /** Cells along half the narrowest width for a first look. */
     public static final int COARSE = 8;
@@ -37,14 +41,26 @@ public record FilledCover(FilledSheet sheet, double width, int chambers, double 
     /** Fewer along half a width show no shape. */
     private static final int FEWEST = 4;
 
-    /** A form that is longer for its width than its cover by more than this lies in it as nobody reckons. */
+    /** A form that is longer for its width than its cover by more than this does not fill it evenly. */
     private static final double OTHER_PROPORTIONS = 1.15;
+
+    /** A form smaller than its cover by less than this fills it as if it had no casing of its own. */
+    private static final double LOOSE = 0.97;
+
+    /** What a form that is folded in to go into its cover may have in it, of what there is room for. */
+    private static final double TOO_MUCH = 1.2;
 
     private static final double MOST_VERTICES = 1500;
     private static final double MM3_TO_CM3 = 1000;
 
-    /** A cover that is not filled yet: its flat mesh, and how wide a unit of it is in millimetres. */
-    public record Empty(Mesh mesh, double width, int chambers) {
+    /**
+     * A cover that is not filled yet.
+     *
+     * @param mesh  flat
+     * @param width how wide a unit of it is, in millimetres
+     * @param form  what of the form's casing has room in it, where that is smaller than the cover
+     */
+    public record Empty(Mesh mesh, double width, int chambers, Optional<Mesh> form) {
 
         /** As much as it holds. */
         public double greatest() {
@@ -53,9 +69,17 @@ public record FilledCover(FilledSheet sheet, double width, int chambers, double 
 
         /** With so much of that in it; more than can be drawn is drawn as full as can be. */
         public FilledCover filled(double fullness, double greatest) {
+            if (form.isPresent()) {
+                double most =
+                        Casing.FULLEST_DRAWN * SheetSolver.greatest(form.get()).volume();
+                Nested nested = SheetSolver.nested(form.get(), mesh, Math.min(most, fullness * greatest));
+                return new FilledCover(
+                        nested.outer(), Optional.of(nested.inner()), width, chambers, fullness, greatest);
+            }
             double fill = drawn(fullness);
             return new FilledCover(
                     SheetSolver.filled(mesh, fill * greatest, Stiffness.ofCover(fill)),
+                    Optional.empty(),
                     width,
                     chambers,
                     fullness,
@@ -78,7 +102,7 @@ public record FilledCover(FilledSheet sheet, double width, int chambers, double 
             return Optional.empty();
         }
         if (isCircle(cover)) {
-            return Optional.of(new Empty(Mesh.disc(cells), across, 1));
+            return Optional.of(new Empty(Mesh.disc(cells), across, 1, Optional.empty()));
         }
         if (cover.outline().isPresent()) {
             Contour inner = cover.outline().get().grown(flange.negated());
@@ -86,14 +110,34 @@ public record FilledCover(FilledSheet sheet, double width, int chambers, double 
             double width = OutlineMesh.width(outline);
             return fitting(inner.area() / (width * width) / 2, cells)
                     .flatMap(fit -> OutlineMesh.of(outline, width, fit))
-                    .map(mesh -> new Empty(mesh, width, 1));
+                    .map(mesh -> new Empty(mesh, width, 1, Optional.empty()));
         }
         int chambers = cover.plan().shape().forms();
         double chamber = across / chambers;
         double width = Math.min(chamber, upDown);
         return fitting(across * upDown / (width * width) / 4, cells)
-                .map(fit -> Mesh.chambers(chamber / width, upDown / width, chambers, fit))
-                .map(mesh -> new Empty(mesh, width, chambers));
+                .map(fit -> new Empty(
+                        Mesh.chambers(chamber / width, upDown / width, chambers, fit),
+                        width,
+                        chambers,
+                        formIn(cover, across, upDown, fit / width)));
+    }
+
+    /**
+     * The casing of the form, as far as the cover has room for it; nothing where it is as large as the cover.
+     *
+     * @param cells along half a millimetre
+     */
+    private static Optional<Mesh> formIn(Reckoned cover, double across, double upDown, double cells) {
+        double width = Math.min(across, cover.form().across().flat().toMm());
+        double height = Math.min(upDown, cover.form().upDown().flat().toMm());
+        boolean smaller = width < LOOSE * across || height < LOOSE * upDown;
+        double narrow = Math.min(width, height);
+        int perHalf = Math.max(FEWEST, (int) Math.round(cells * narrow));
+        return smaller && isPlain(cover)
+                ? Optional.of(Mesh.chambers(width / narrow, height / narrow, 1, perHalf)
+                        .scaled(narrow / Math.min(across, upDown)))
+                : Optional.empty();
     }
 
     /**
@@ -109,20 +153,51 @@ public record FilledCover(FilledSheet sheet, double width, int chambers, double 
 
     /** Why a cover cannot be filled truly; nothing where it can. */
     public static Optional<Phrase> whyNot(Reckoned cover) {
+        Optional<Empty> empty = empty(cover, FEWEST);
+        if (empty.isEmpty()) {
+            return Optional.of(Phrase.of("filled.not-drawn"));
+        }
+        if (isPlain(cover)) {
+            return empty.get()
+                    .form()
+                    .filter(within -> isTooMuch(cover))
+                    .map(within -> proportions("filled.too-much", cover));
+        }
+        return cover.plan().shape().isRectangular() && !isAlike(cover)
+                ? Optional.of(proportions("filled.other-proportions", cover))
+                : Optional.empty();
+    }
+
+    /** Whether it is a plain rectangle with one form in it. */
+    private static boolean isPlain(Reckoned cover) {
+        return cover.outline().isEmpty() && cover.plan().shape().forms() == 1;
+    }
+
+    private static Phrase proportions(String code, Reckoned cover) {
+        return Phrase.of(
+                code,
+                cover.form().across().flat(),
+                cover.form().upDown().flat(),
+                cover.finished(Axis.ACROSS),
+                cover.finished(Axis.UP_DOWN));
+    }
+
+    private static boolean isAlike(Reckoned cover) {
+        double form = cover.form().across().flat().over(cover.form().upDown().flat());
+        double outer = cover.finished(Axis.ACROSS).over(cover.finished(Axis.UP_DOWN));
+        return Math.max(form / outer, outer / form) < OTHER_PROPORTIONS;
+    }
+
+    /** Whether what is in the form has no room where the form is folded in at two of its sides. */
+    private static boolean isTooMuch(Reckoned cover) {
+        Length flange = cover.plan().edging().flange().times(2);
         Length across = cover.form().across().flat();
         Length upDown = cover.form().upDown().flat();
-        double form = across.over(upDown);
-        double outer = cover.finished(Axis.ACROSS).over(cover.finished(Axis.UP_DOWN));
-        boolean alike = Math.max(form / outer, outer / form) < OTHER_PROPORTIONS;
-        if (cover.plan().shape().isRectangular() && !alike) {
-            return Optional.of(Phrase.of(
-                    "filled.other-proportions",
-                    across,
-                    upDown,
-                    cover.finished(Axis.ACROSS),
-                    cover.finished(Axis.UP_DOWN)));
-        }
-        return empty(cover, FEWEST).isPresent() ? Optional.empty() : Optional.of(Phrase.of("filled.not-drawn"));
+        Casing room = new Pillow(
+                Length.min(across, cover.finished(Axis.ACROSS).minus(flange)),
+                Length.min(upDown, cover.finished(Axis.UP_DOWN).minus(flange)));
+        Casing form = cover.form().casing();
+        return !isAlike(cover) && cover.form().fill() * form.greatestVolume() > TOO_MUCH * room.greatestVolume();
     }
 
     /** A cover with its form in it. */
@@ -130,11 +205,25 @@ public record FilledCover(FilledSheet sheet, double width, int chambers, double 
         return empty(cover, cells).map(empty -> empty.filled(cover.fullness().ratio(), empty.greatest()));
     }
 
-    /** This cover, fuller or less full: begun from this shape, which is quicker. */
+    /** This cover, fuller or less full: begun from this shape where nothing is in it but filling, which is quicker. */
     public FilledCover refilled(double other) {
         double fill = drawn(other);
-        return new FilledCover(
-                SheetSolver.filled(sheet, fill * greatest, Stiffness.ofCover(fill)), width, chambers, other, greatest);
+        return form.map(inner ->
+                        new Empty(sheet.mesh(), width, chambers, Optional.of(inner.mesh())).filled(other, greatest))
+                .orElseGet(() -> new FilledCover(
+                        SheetSolver.filled(sheet, fill * greatest, Stiffness.ofCover(fill)),
+                        Optional.empty(),
+                        width,
+                        chambers,
+                        other,
+                        greatest));
+    }
+
+    /** How far the form ends short of the seam at each side of one direction, in millimetres. */
+    public double empty(Axis axis) {
+        return form.map(inner -> (straight(sheet, axis) - straight(inner, axis)) / 2)
+                .filter(gap -> gap > 0)
+                .orElse(0.0);
     }
 
     private static double drawn(double fullness) {
@@ -177,7 +266,11 @@ public record FilledCover(FilledSheet sheet, double width, int chambers, double 
 
     /** Straight across its middle in one direction, in millimetres; of a V from end to end. */
     public double straight(Axis axis) {
-        return (axis == Axis.ACROSS ? sheet.across() : sheet.upDown()) * width;
+        return straight(sheet, axis);
+    }
+
+    private double straight(FilledSheet of, Axis axis) {
+        return (axis == Axis.ACROSS ? of.across() : of.upDown()) * width;
     }
 
     /** How far the corners stand out beyond the middles of the sides, in millimetres; nothing on a circle. */

@@ -79,7 +79,7 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
                 gapes ? Weight.WILL_NOT_WORK : slight ? Weight.WORTH_KNOWING : Weight.BETTER_NOT,
                 wording,
                 hemsAteIt ? left : left.abs(),
-                lap.wanted(),
+                wanted(),
                 lap.slip(),
                 hems,
                 left.plus(hems),

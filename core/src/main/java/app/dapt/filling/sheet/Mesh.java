@@ -107,6 +107,18 @@ public record Mesh(
         return quarter(x, y, triangles, seam);
     }
 
+    /** The same mesh so many times as large. */
+    public Mesh scaled(double factor) {
+        return new Mesh(
+                Arrays.stream(x).map(at -> at * factor).toArray(),
+                Arrays.stream(y).map(at -> at * factor).toArray(),
+                corners,
+                seam,
+                mirrorX,
+                mirrorY,
+                part);
+    }
+
     /** A quarter of a disc of diameter one: ring i has 2i segments. */
     public static Mesh disc(int rings) {
         if (rings < 2) {

@@ -50,6 +50,8 @@ public final class SheetSolver {
     private final double[][] at;
     private final double[] allowed;
     private final double[] multiplier;
+    private final double[][] touch;
+    private double pressure;
 
     /** What a sheet is brought to. */
     private sealed interface Goal {
@@ -74,6 +76,7 @@ public final class SheetSolver {
             systems[c] = new FactoredSystem(system(stretch, c), vertex -> mesh.isFixed(vertex, coordinate));
         }
         this.at = start;
+        this.touch = new double[3][mesh.vertices()];
         this.allowed = new double[6 * mesh.triangles()];
         this.multiplier = new double[6 * mesh.triangles()];
         for (int t = 0; t < mesh.triangles(); t++) {
@@ -114,6 +117,33 @@ public final class SheetSolver {
     static FilledSheet pressed(Mesh mesh, double pressure, double[] shares, Stiffness stiffness) {
         return new SheetSolver(mesh, stiffness, begun(mesh)).run(new Goal.Pressure(pressure, shares));
     }
+
+    /**
+     * Two sheets, one in the other: the inner one holds so much, the outer one holds nothing but what comes through.
+     *
+     * @param inner  at most as large as the outer one either way, in the same units, from the same middle
+     * @param volume of the whole inner casing; below its own greatest
+     */
+    public static Nested nested(Mesh inner, Mesh outer, double volume) {
+        Stiffness stiffness = Stiffness.ofCover(1);
+        SheetSolver within = new SheetSolver(inner, stiffness, begun(inner));
+        SheetSolver around = new SheetSolver(outer, stiffness, begun(outer));
+        Contact contact = new Contact(within.elements, within.at, within.touch, outer, around.at, around.touch);
+        Goal holds = new Goal.Volume(volume / inner.copies());
+        Goal follows = new Goal.Pressure(0, new double[outer.triangles()]);
+        int step = 0;
+        boolean settled = false;
+        while (step < MOST_STEPS && !settled) {
+            step++;
+            contact.act();
+            boolean innerSettled = within.step(holds);
+            settled = around.step(follows) && innerSettled;
+        }
+        return new Nested(within.sheet(step, settled), around.sheet(step, settled));
+    }
+
+    /** A sheet filled within another. */
+    public record Nested(FilledSheet inner, FilledSheet outer) {}
 
     /** A low dome: never flat, as pressure has nothing to hold on to there. */
     private static double[][] begun(Mesh mesh) {
@@ -157,33 +187,39 @@ public final class SheetSolver {
     }
 
     private FilledSheet run(Goal goal) {
-        double pressure = 0;
         int step = 0;
         boolean settled = false;
         while (step < MOST_STEPS && !settled) {
             step++;
-            if (Thread.currentThread().isInterrupted()) {
-                throw new CancellationException("nobody waits for this shape");
-            }
-            double[][] load = load(goal);
-            double[][] relaxed = relaxed();
-            double[][] pushed = new double[3][];
-            for (int c = 0; c < 3; c++) {
-                pushed[c] = systems[c].solve(load[c]);
-            }
-            double share = share(goal, load, relaxed, pushed);
-            for (int c = 0; c < 3; c++) {
-                for (int v = 0; v < mesh.vertices(); v++) {
-                    at[c][v] = relaxed[c][v] + share * pushed[c][v];
-                }
-            }
-            pressure = share * stiffness.penalty();
-            boolean close = constrain(goal instanceof Goal.Pressure ? RELAXED_OPEN : RELAXED);
-            settled =
-                    close && (!(goal instanceof Goal.Volume wanted) || Math.abs(volume() / wanted.under() - 1) < CLOSE);
+            settled = step(goal);
         }
-        double inside = goal instanceof Goal.Greatest ? 0 : pressure;
-        return new FilledSheet(mesh, at[0], at[1], at[2], mesh.copies() * volume(), inside, step, settled);
+        return sheet(step, settled);
+    }
+
+    /** One step; whether the sheet hardly moved and is what it is to be. */
+    private boolean step(Goal goal) {
+        if (Thread.currentThread().isInterrupted()) {
+            throw new CancellationException("nobody waits for this shape");
+        }
+        double[][] load = load(goal);
+        double[][] relaxed = relaxed();
+        double[][] pushed = new double[3][];
+        for (int c = 0; c < 3; c++) {
+            pushed[c] = systems[c].solve(load[c]);
+        }
+        double share = share(goal, load, relaxed, pushed);
+        for (int c = 0; c < 3; c++) {
+            for (int v = 0; v < mesh.vertices(); v++) {
+                at[c][v] = relaxed[c][v] + share * pushed[c][v];
+            }
+        }
+        pressure = goal instanceof Goal.Greatest ? 0 : share * stiffness.penalty();
+        boolean close = constrain(goal instanceof Goal.Pressure ? RELAXED_OPEN : RELAXED);
+        return close && (!(goal instanceof Goal.Volume wanted) || Math.abs(volume() / wanted.under() - 1) < CLOSE);
+    }
+
+    private FilledSheet sheet(int steps, boolean settled) {
+        return new FilledSheet(mesh, at[0], at[1], at[2], mesh.copies() * volume(), pressure, steps, settled);
     }
 
     /** How hard a step presses: how much of the load the sheet is moved by. */
@@ -207,9 +243,14 @@ public final class SheetSolver {
         return (missing - moved) / gained;
     }
 
-    /** Where the vertices would go if nothing pressed: S y = Σ A (Z − U) g. */
+    /** Where the vertices would go if nothing but what touches the sheet pressed: S y = Σ A (Z − U) g + touch / μ. */
     private double[][] relaxed() {
         double[][] sides = new double[3][mesh.vertices()];
+        for (int c = 0; c < 3; c++) {
+            for (int v = 0; v < mesh.vertices(); v++) {
+                sides[c][v] = mesh.isFixed(v, c) ? 0 : touch[c][v] / stiffness.penalty();
+            }
+        }
         for (int t = 0; t < mesh.triangles(); t++) {
             for (int k = 3 * t; k < 3 * t + 3; k++) {
                 int vertex = mesh.corners()[k];

@@ -2,23 +2,42 @@ package app.dapt.cover.filled;
 
 import static app.dapt.Reaches.Count.reached;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import app.dapt.Cases;
 import app.dapt.RandomPlans;
 import app.dapt.Reaches;
 import app.dapt.cover.CoverPlan;
+import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.shape.ShapeKind;
+import app.dapt.filling.Pillow;
+import app.dapt.filling.sheet.FilledSheet;
+import app.dapt.filling.sheet.Mesh;
+import app.dapt.filling.sheet.SheetSolver;
+import app.dapt.filling.sheet.SheetSolver.Stiffness;
 import app.dapt.filling.sheet.Surface;
+import app.dapt.fit.FitSchool;
+import app.dapt.form.Filling;
+import app.dapt.form.Form;
+import app.dapt.form.LabelMeans;
+import app.dapt.form.Reading;
+import app.dapt.form.Readings;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Mark;
+import app.dapt.measure.Phrase;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.assertj.core.data.Percentage;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** What holds for every cover that is filled. */
@@ -60,6 +79,80 @@ class FilledCoverTest {
         } else {
             reached(plan.shape().forms() > 1 ? "a run of pockets" : "a rectangle");
         }
+    }
+
+    private static Reckoned finished(double form, double formHigh, double cover, double coverHigh) {
+        Form measured = new Form(
+                labelled(form, cover),
+                labelled(formHigh, coverHigh),
+                Optional.empty(),
+                LabelMeans.COVER,
+                Filling.UNKNOWN);
+        CoverPlan plan = DefaultPlan.plan("Locker lid", Mark.SIXTEENTH, ShapeKind.OBLONG, measured);
+        return Reckoner.reckonWithoutRemedies(plan.withFit(plan.fit().withSchool(FitSchool.LABEL)), Mark.SIXTEENTH);
+    }
+
+    private static Readings labelled(double crown, double cover) {
+        return Readings.overCrown(Length.nearInches(crown)).with(Reading.LABEL, Optional.of(Length.nearInches(cover)));
+    }
+
+    /** With 24 cells to the half it comes to .310 thick, .926 across and .913 up and down, of 18 inches. */
+    @Test
+    void aFormThatIsNarrowerLeavesItsCoverEmptyAtTheSides() {
+        Reckoned reckoned = finished(16, 18, 18, 18);
+        FilledCover cover = FilledCover.of(reckoned, 8).orElseThrow();
+        FilledSheet form = cover.form().orElseThrow();
+        assertThat(cover.sheet().settled()).isTrue();
+        assertThat(cover.sheet().thickness()).isCloseTo(0.310, within(0.006));
+        assertThat(cover.sheet().across()).isCloseTo(0.926, within(0.006));
+        assertThat(cover.sheet().upDown()).isCloseTo(0.913, within(0.006));
+        assertThat(cover.empty(Axis.ACROSS)).as("millimetres").isBetween(25.0, 38.0);
+        assertThat(cover.empty(Axis.UP_DOWN)).isLessThan(4);
+        assertThat(form.thickness())
+                .as("neither comes through the other")
+                .isCloseTo(cover.sheet().thickness(), within(0.01));
+        assertThat(form.largestStretch()).isLessThan(1.002);
+        assertThat(cover.sheet().largestStretch()).isLessThan(1.002);
+        assertThat(cover.sheet().volume()).isGreaterThan(form.volume());
+        double form78 =
+                reckoned.form().fill() * new Pillow(Length.inches(16), Length.inches(18)).greatestVolume() * 16.387064;
+        assertThat(form.volume() * Math.pow(cover.width(), 3) / 1000).isCloseTo(form78, Percentage.withPercentage(2));
+    }
+
+    /** As large as its cover a form is not there: two sheets that lie on each other are one. */
+    @ParameterizedTest
+    @CsvSource({
+        "18, 18, 18, 18, false",
+        "20, 20, 18, 18, false",
+        "16, 16, 18, 18, true",
+        "17.6, 18, 18, 18, false",
+        "16, 22, 18, 18, true"
+    })
+    void aFormCountsWhereItIsSmaller(double form, double formHigh, double cover, double coverHigh, boolean counts) {
+        Reckoned reckoned = finished(form, formHigh, cover, coverHigh);
+        assertThat(FilledCover.empty(reckoned, 8).orElseThrow().form().isPresent())
+                .isEqualTo(counts);
+        assertThat(FilledCover.whyNot(reckoned)).isEmpty();
+    }
+
+    @Test
+    void twoSheetsThatLieOnEachOtherAreFilledAsOne() {
+        Mesh mesh = Mesh.rectangle(1, 8);
+        double volume = 0.75 * SheetSolver.greatest(mesh).volume();
+        FilledSheet one = SheetSolver.filled(mesh, volume, Stiffness.ofCover(0.75));
+        FilledSheet two = SheetSolver.nested(mesh, mesh, volume).outer();
+        assertThat(two.thickness()).isCloseTo(one.thickness(), within(0.006));
+        assertThat(two.across()).isCloseTo(one.across(), within(0.006));
+    }
+
+    @Test
+    void whatHasNoRoomIsRefused() {
+        assertThat(FilledCover.whyNot(finished(10, 30, 18, 18))).get().returns("filled.too-much", Phrase::code);
+        CoverPlan plan = finished(14, 22, 18, 18).plan();
+        Reckoned tapered = Reckoner.reckonWithoutRemedies(
+                plan.withShape(plan.shape().withOtherCorners().orElseThrow()), Mark.SIXTEENTH);
+        assertThat(tapered.outline()).isPresent();
+        assertThat(FilledCover.whyNot(tapered)).get().returns("filled.other-proportions", Phrase::code);
     }
 
     /** Of the closed mesh, from its triangles alone; front and back are mirror images. */

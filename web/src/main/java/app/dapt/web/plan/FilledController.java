@@ -84,7 +84,8 @@ class FilledController {
                 reckoned,
                 wording.words(reader, reckoned.mark()),
                 solved,
-                solved.flatMap(there -> otherCorners(cover, reckoned, cells)),
+                solved.filter(there -> there.cover().form().isEmpty())
+                        .flatMap(there -> otherCorners(cover, reckoned, cells)),
                 whyNot,
                 cells == FilledCover.SHOWN,
                 (name, drawn) -> drawings.get(

@@ -41,6 +41,9 @@ public record FilledPage(
 
     private static final double LARGE = 196;
 
+    /** Where less than this is empty beside the form, nobody would feel it. */
+    private static final double WORTH_SAYING = 5;
+
     /** The cover with its corners made the other way. */
     public record Corners(Reckoned reckoned, FilledCover filled) {}
 
@@ -111,6 +114,12 @@ public record FilledPage(
             figures.add(figure("filled.ears", cover.ears()));
             figures.add(figure("filled.draws-in", drawsIn(cover)));
         }
+        for (Axis axis : Axis.values()) {
+            if (cover.empty(axis) > WORTH_SAYING) {
+                figures.add(
+                        figure(axis == Axis.ACROSS ? "filled.empty-sides" : "filled.empty-ends", cover.empty(axis)));
+            }
+        }
         figures.add(new Figure(w.say("filled.volume"), w.volume(litres())));
         return figures;
     }
@@ -169,7 +178,11 @@ public record FilledPage(
         }
         Length overlap = Length.max(Length.ZERO, lap.overlap());
         if (lap.gapes()) {
-            return w.say("filled.gapes", lap.gape(), overlap, lap.wanted());
+            return w.say(
+                    "filled.gapes",
+                    lap.gape(),
+                    overlap,
+                    lap.asked(reckoned.plan().unit()));
         }
         return w.say("filled.closed", overlap, lap.slip());
     }

@@ -46,6 +46,8 @@ class Fillings implements DisposableBean {
             double flange,
             int chambers,
             Optional<Contour> outline,
+            double formAcross,
+            double formUpDown,
             double fullness,
             int cells) {
 
@@ -56,13 +58,15 @@ class Fillings implements DisposableBean {
                     reckoned.plan().edging().flange().toMm(),
                     reckoned.plan().shape().forms(),
                     reckoned.outline(),
+                    reckoned.form().across().flat().toMm(),
+                    reckoned.form().upDown().flat().toMm(),
                     reckoned.fullness().ratio(),
                     cells);
         }
 
         /** The same cover empty. */
         Question empty() {
-            return new Question(across, upDown, flange, chambers, outline, 0, cells);
+            return new Question(across, upDown, flange, chambers, outline, 0, 0, 0, cells);
         }
     }
 
