@@ -15,6 +15,7 @@ import app.dapt.cover.opening.Lapped;
 import app.dapt.cover.opening.Opening;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.shape.ShapeKind;
+import app.dapt.filling.Casing;
 import app.dapt.filling.Fullness.Band;
 import app.dapt.fit.Fit;
 import app.dapt.fit.FitSchool;
@@ -57,6 +58,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
                         labelled(),
                         vanishes(),
                         size(),
+                        unevenly(),
                         seamNarrow(),
                         heatSealed(),
                         tooShortToFill(),
@@ -240,6 +242,42 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
                         "size-down",
                         more)
                 .orNote());
+    }
+
+    /** A form that is narrower one way than it is the other, against its cover, leaves the cover empty there. */
+    private Optional<FindingCandidate<CoverPlan>> unevenly() {
+        double across = room(Axis.ACROSS);
+        double upDown = room(Axis.UP_DOWN);
+        if (!plan.shape().isRectangular() || plan.shape().forms() > 1 || Math.min(across, upDown) <= 0) {
+            return Optional.empty();
+        }
+        Axis loose = across > upDown ? Axis.ACROSS : Axis.UP_DOWN;
+        Length empty = spare(loose);
+        return Math.max(across / upDown, upDown / across) < Casing.OTHER_PROPORTIONS || !empty.isPositive()
+                ? Optional.empty()
+                : Optional.of(FindingCandidate.<CoverPlan>of(
+                                "proportions",
+                                Weight.BETTER_NOT,
+                                loose == Axis.ACROSS ? "empty-sides" : "empty-ends",
+                                empty.half(),
+                                sizes.form().across().flat(),
+                                sizes.form().upDown().flat())
+                        .orTry(fitted(FitSchool.FINISH_TO_FORM), "finish-to-form")
+                        .orTry(fitted(FitSchool.CUT_TO_FORM), "cut-to-form")
+                        .orNote());
+    }
+
+    /** How much of the cover in one direction is not its form's; negative where the form is the larger. */
+    private Length spare(Axis axis) {
+        return sizes.finished(axis)
+                .minus(plan.edging().flange().times(2))
+                .minus(sizes.form().flat(axis));
+    }
+
+    /** How many times as long as its form the cover is in one direction. */
+    private double room(Axis axis) {
+        Length form = sizes.form().flat(axis);
+        return spare(axis).plus(form).over(form);
     }
 
     private Optional<FindingCandidate<CoverPlan>> seamNarrow() {

@@ -53,6 +53,8 @@ public sealed interface Element {
         FOLD,
         FINISHED_EDGE,
         HIDDEN_EDGE,
+        /** The form within the cover. */
+        FORM,
         SELVAGE,
         CLOSED_BY_HAND,
         /** Where one sews now. */

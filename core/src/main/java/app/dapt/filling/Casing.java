@@ -11,6 +11,9 @@ public interface Casing {
     /** Fuller than this no casing can be drawn; the seams would have to give. */
     double FULLEST_DRAWN = 0.98;
 
+    /** A form that is longer for its width than its cover by more than this does not fill it evenly (judgement). */
+    double OTHER_PROPORTIONS = 1.15;
+
     /** In cubic inches. */
     double greatestVolume();
 

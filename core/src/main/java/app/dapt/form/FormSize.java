@@ -60,6 +60,11 @@ public record FormSize(
         disagreeing = List.copyOf(disagreeing);
     }
 
+    /** Its flat size in one direction. */
+    public Length flat(Axis axis) {
+        return (axis == Axis.ACROSS ? across : upDown).flat();
+    }
+
     /**
      * Brings the readings of a form together.
      *

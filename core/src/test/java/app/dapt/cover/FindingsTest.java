@@ -29,7 +29,9 @@ import app.dapt.cover.shape.ShapeKind;
 import app.dapt.cover.shape.Vee;
 import app.dapt.fit.Fit;
 import app.dapt.fit.FitSchool;
+import app.dapt.form.Filling;
 import app.dapt.form.Form;
+import app.dapt.form.LabelMeans;
 import app.dapt.form.Reading;
 import app.dapt.form.Readings;
 import app.dapt.measure.Length;
@@ -84,6 +86,20 @@ class FindingsTest {
         return plan.withCloths(plan.cloths().with(Material.BACK, cloth));
     }
 
+    /** A form of 20 inches square whose label names a cover of another shape. */
+    private static CoverPlan labelled(int across, int upDown) {
+        Readings crown = Readings.overCrown(Length.inches(20));
+        Form form = new Form(
+                crown.with(Reading.LABEL, Optional.of(Length.inches(across))),
+                crown.with(Reading.LABEL, Optional.of(Length.inches(upDown))),
+                Optional.empty(),
+                LabelMeans.COVER,
+                Filling.UNKNOWN);
+        CoverPlan plan = sound(20, 20, ShapeKind.OBLONG).withForm(form);
+        return plan.withFit(plan.fit().withSchool(FitSchool.LABEL))
+                .withOpening(envelope(plan).withOverlap(Length.inches(7)));
+    }
+
     static Stream<Arguments> covers() {
         Hem ordinary = Hem.Kind.ORDINARY.usual(Unit.INCH);
         CoverPlan sprigs = backCloth(SOUND, Print.SPRIG, 54).noting("hem-edges");
@@ -102,6 +118,8 @@ class FindingsTest {
                         Weight.WORTH_KNOWING,
                         sound(14, 14, ShapeKind.SQUARE).withFit(down(2).fit()),
                         "remedy.finish-to-form"),
+                Arguments.of("proportions", Weight.BETTER_NOT, labelled(24, 20), "remedy.finish-to-form"),
+                Arguments.of("proportions", Weight.BETTER_NOT, labelled(20, 24), "remedy.finish-to-form"),
                 Arguments.of(
                         "opening-placed",
                         Weight.WILL_NOT_WORK,

@@ -41,9 +41,6 @@ public record FilledCover(
     /** Fewer along half a width show no shape. */
     private static final int FEWEST = 4;
 
-    /** A form that is longer for its width than its cover by more than this does not fill it evenly. */
-    private static final double OTHER_PROPORTIONS = 1.15;
-
     /** A form smaller than its cover by less than this fills it as if it had no casing of its own. */
     private static final double LOOSE = 0.97;
 
@@ -185,7 +182,7 @@ public record FilledCover(
     private static boolean isAlike(Reckoned cover) {
         double form = cover.form().across().flat().over(cover.form().upDown().flat());
         double outer = cover.finished(Axis.ACROSS).over(cover.finished(Axis.UP_DOWN));
-        return Math.max(form / outer, outer / form) < OTHER_PROPORTIONS;
+        return Math.max(form / outer, outer / form) < Casing.OTHER_PROPORTIONS;
     }
 
     /** Whether what is in the form has no room where the form is folded in at two of its sides. */
@@ -289,6 +286,17 @@ public record FilledCover(
             farthest = Math.max(farthest, Math.hypot(sheet.x()[i], sheet.y()[i]));
         }
         return 2 * farthest * width;
+    }
+
+    /** Where the form within it ends, seen from the front, downwards from the middle of the cover. */
+    Optional<Contour> formSeam() {
+        return form.map(inner -> {
+            Surface surface = new Surface(inner, width);
+            return new Contour(surface.seam().stream()
+                    .map(point -> surface.on(point).place())
+                    .map(place -> new Contour.Point(place[0], -place[1]))
+                    .toList());
+        });
     }
 
     /** All of its front, in millimetres. */

@@ -62,6 +62,11 @@ public final class FilledDrawing {
             (view == View.EDGE_ON ? outlines : List.of(joined(outlines)))
                     .forEach(outline -> elements.add(new Path(Role.HIDDEN_EDGE, outline.points(), true)));
         }
+        if (view == View.FRONT) {
+            filled.formSeam()
+                    .ifPresent(seam -> elements.add(new Path(
+                            Role.FORM, seam.moved(-whole.left(), -whole.top()).points(), true)));
+        }
         elements.addAll(tapes(whole));
         return new Sheet(
                 Length.nearMm(whole.right() - whole.left()),

@@ -11,6 +11,7 @@ import app.dapt.cover.decision.Weight;
 import app.dapt.drawing.Element.Role;
 import app.dapt.filling.Casing;
 import app.dapt.filling.Pillow;
+import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Contour;
@@ -88,10 +89,15 @@ public record Rectangular(boolean oblong, Corners corners) implements Shape {
             return Optional.empty();
         }
         Length side = Length.min(across, upDown);
-        Length inset = Length.min(new Pillow(across, upDown).ear(fullness), side.times(4, 100));
+        Length inset = Length.min(new Pillow(across, upDown).ear(fullness), deepest(across, upDown));
         Length rounded = new Length(Math.round(inset.over(EIGHTH)) * EIGHTH.grains());
         Length reach = new Length(side.times(1, 4).grains() / EIGHTH.grains() * EIGHTH.grains());
         return rounded.isPositive() ? Optional.of(new Taper(rounded, reach)) : Optional.empty();
+    }
+
+    /** More than this no taper takes in without its corner looking cut off. */
+    private static Length deepest(Length across, Length upDown) {
+        return Length.min(across, upDown).times(4, 100);
     }
 
     /** The taper that an outline was drawn with. */
@@ -142,7 +148,13 @@ public record Rectangular(boolean oblong, Corners corners) implements Shape {
         }
         String wording = sizes.fullness().ratio() < NO_EARS ? "taper-needless" : "taper-short";
         return List.of(FindingCandidate.<Shape>of(
-                        "taper", Weight.WORTH_KNOWING, wording, sizes.fullness().percent())
+                        "taper",
+                        Weight.WORTH_KNOWING,
+                        wording,
+                        sizes.fullness().percent(),
+                        new Pillow(sizes.finished(Axis.ACROSS), sizes.finished(Axis.UP_DOWN))
+                                .ear(sizes.fullness().ratio()),
+                        deepest(sizes.finished(Axis.ACROSS), sizes.finished(Axis.UP_DOWN)))
                 .orTry(new Rectangular(oblong, Corners.PLAIN), "plain-corners")
                 .orNote());
     }

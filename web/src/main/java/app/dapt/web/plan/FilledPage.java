@@ -124,6 +124,11 @@ public record FilledPage(
         return figures;
     }
 
+    /** Whether the form ends short of the cover. */
+    public boolean loose() {
+        return filled().form().isPresent();
+    }
+
     private double drawsIn(FilledCover cover) {
         Length flange = reckoned.plan().edging().flange().times(2);
         return (reckoned.finished(Axis.ACROSS).minus(flange).toMm() - cover.straight(Axis.ACROSS)) / 2;
