@@ -6,7 +6,9 @@ import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.filled.FilledCover;
 import app.dapt.cover.shape.ShapeKind;
+import app.dapt.filling.Fullness;
 import app.dapt.filling.sheet.FilledSheet;
+import app.dapt.filling.sheet.Flaps;
 import app.dapt.filling.sheet.Mesh;
 import app.dapt.filling.sheet.SheetSolver;
 import app.dapt.filling.sheet.SheetSolver.Stiffness;
@@ -71,6 +73,14 @@ public class FillBench {
         return SheetSolver.filled(before, PLUMPER * greatest, Stiffness.ofCover(PLUMPER));
     }
 
+    /** A form somewhat narrower than its cover: two sheets, one in the other; the shape does not count here. */
+    @Benchmark
+    public SheetSolver.Nested twoSheets() {
+        Mesh cover = Mesh.rectangle(1, cells);
+        Mesh form = Mesh.rectangle(9 / 8.0, Math.round(cells * 8 / 9f)).scaled(8 / 9.0);
+        return SheetSolver.nested(form, cover, 0.1);
+    }
+
     private static Mesh mesh(String shape, int cells) {
         return switch (shape) {
             case "square" -> Mesh.rectangle(1, cells);
@@ -102,6 +112,52 @@ public class FillBench {
                     off(disc.volume() * 8, DISC[0]),
                     off(disc.meanRadius() * 2, DISC[1]),
                     off(disc.thickness() * 2, DISC[2]));
+        }
+        slips();
+        nested();
+    }
+
+    /** How far the panels of a square's opening slide apart, solved as finely as the table was and read off it. */
+    private static void slips() {
+        Mesh square = Mesh.rectangle(1, 20);
+        double most = SheetSolver.greatest(square).volume();
+        Length side = Length.inches(20);
+        for (double fill : new double[] {0.6, 0.75, 0.9}) {
+            FilledSheet front = SheetSolver.filled(square, fill * most, Stiffness.ofCover(fill));
+            for (double overlap : new double[] {0.125, 0.2, 0.3}) {
+                Flaps flaps = Flaps.of(1, 1, 0.5, overlap, 20, front.pressure());
+                System.out.printf(
+                        Locale.ROOT,
+                        "panels, f %.2f, overlap %.3f: slide %.3f, table %.3f, %d steps%n",
+                        fill,
+                        overlap,
+                        flaps.slip(0),
+                        new Fullness(fill)
+                                .slip(Length.nearInches(20 * overlap), side, side)
+                                .over(side),
+                        flaps.sheet().steps());
+            }
+        }
+    }
+
+    /** A form of sixteen eighteenths of the width of its square cover, by ever finer meshes. */
+    private static void nested() {
+        for (int cells : new int[] {8, 12, 16, 24}) {
+            Mesh cover = Mesh.rectangle(1, cells);
+            Mesh form = Mesh.rectangle(9 / 8.0, Math.round(cells * 8 / 9f)).scaled(8 / 9.0);
+            double volume = 0.78 * SheetSolver.greatest(form).volume();
+            SheetSolver.Nested two = SheetSolver.nested(form, cover, volume);
+            System.out.printf(
+                    Locale.ROOT,
+                    "form 8:9 in a square, N %d: thick %.3f and %.3f, cover %.3f × %.3f, form %.3f × %.3f, %d steps%n",
+                    cells,
+                    two.inner().thickness(),
+                    two.outer().thickness(),
+                    two.outer().across(),
+                    two.outer().upDown(),
+                    two.inner().across(),
+                    two.inner().upDown(),
+                    two.outer().steps());
         }
     }
 
