@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dapt.web.Site.Desk;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.SelectOption;
 import java.util.ArrayList;
 import java.util.List;
@@ -85,6 +87,13 @@ class CoversJourneyTest {
             Locator deck =
                     page.locator(".cover-group").filter(new Locator.FilterOptions().setHasText("Promenade deck"));
             assertThat(deck.innerText()).contains("Anchor seat").doesNotContain("Zenith seat");
+            Locator saloon =
+                    page.locator(".cover-group").filter(new Locator.FilterOptions().setHasText("Saloon settees"));
+            listComesAgain(page, "/", () -> drag(page, "Anchor seat", saloon));
+            assertThat(saloon.innerText()).contains("Anchor seat");
+            assertThat(deck.innerText()).doesNotContain("Anchor seat");
+            listComesAgain(page, "/", () -> drag(page, "Anchor seat", deck));
+            assertThat(deck.innerText()).contains("Anchor seat");
             listComesAgain(page, "/", desk.inMenu("Anchor seat", "Take out of Promenade deck")::click);
             assertThat(deck.filter(new Locator.FilterOptions().setHasText("Anchor seat"))
                             .count())
@@ -102,6 +111,21 @@ class CoversJourneyTest {
             listComesAgain(page, "/", page.locator(".slipped button")::click);
             assertThat(page.locator(".cover-words h3").allInnerTexts()).contains("Anchor seat", "Zenith seat");
         }
+    }
+
+    private static void drag(Page page, String name, Locator onto) {
+        Locator line = page.locator(".cover-line")
+                .filter(new Locator.FilterOptions().setHasText(name))
+                .locator(".cover-what")
+                .first();
+        page.setViewportSize(1280, 2400);
+        BoundingBox from = line.boundingBox();
+        BoundingBox to = onto.locator("h2").boundingBox();
+        page.mouse().move(from.x + 20, from.y + 8);
+        page.mouse().down();
+        page.mouse().move(from.x + 30, from.y + 12, new Mouse.MoveOptions().setSteps(4));
+        page.mouse().move(to.x + 20, to.y + 8, new Mouse.MoveOptions().setSteps(4));
+        page.mouse().up();
     }
 
     /** A set may go in another tab while its covers are picked here. */

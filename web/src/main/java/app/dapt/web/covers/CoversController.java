@@ -152,7 +152,7 @@ class CoversController {
                 : entries.text("called", CoverSet.LONGEST_NAME, fallback);
         String into = typed.getOrDefault("into", "");
         if (entries.isClean() && !into.isEmpty()) {
-            putInto(into, picked, entries);
+            putInto(into, typed.getOrDefault("from", ""), picked, entries);
         }
         if (!entries.isClean()) {
             return refused(reader, entries, typed, picked, model);
@@ -163,9 +163,11 @@ class CoversController {
                         : "/");
     }
 
-    private void putInto(String set, List<Long> picked, Entries entries) {
+    private void putInto(String set, String from, List<Long> picked, Entries entries) {
         try {
-            if (!sets.add(Long.parseLong(set), picked)) {
+            long into = Long.parseLong(set);
+            boolean room = from.isEmpty() ? sets.add(into, picked) : sets.move(Long.parseLong(from), into, picked);
+            if (!room) {
                 entries.refuse("cover", "set.full", CoverSet.MOST_COVERS);
             }
         } catch (NumberFormatException | NoSuchCover gone) {

@@ -73,6 +73,23 @@ public class SetStore {
     }
 
     /**
+     * Takes covers out of one set and puts them into another.
+     *
+     * @return false where the other has no room for all of them; then nothing is changed
+     */
+    public boolean move(long from, long into, List<Long> coverIds) {
+        // The lower number first, so that two who move covers to and fro never wait for each other.
+        lock(Math.min(from, into));
+        lock(Math.max(from, into));
+        if (from == into || !add(into, coverIds)) {
+            return from == into;
+        }
+        coverIds.forEach(cover -> sets.remove(covers.workroom(), from, cover));
+        sets.change(covers.workroom(), from, find(from).name());
+        return true;
+    }
+
+    /**
      * Covers are made once each until something else is said.
      *
      * @param press what the form calls its one press; blank for none
