@@ -5,17 +5,23 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.JoiningKind;
+import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.edging.EdgingKind;
 import app.dapt.cover.front.ExtrasKind;
 import app.dapt.cover.front.FaceKind;
+import app.dapt.cover.opening.Opening;
 import app.dapt.cover.opening.OpeningKind;
+import app.dapt.cover.shape.Run;
 import app.dapt.cover.shape.Shape;
 import app.dapt.cover.shape.ShapeKind;
+import app.dapt.cover.shape.Vee;
 import app.dapt.form.Form;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Unit;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -43,8 +49,48 @@ class WorkedCoversTest {
                         EdgingKind.ALL.stream().flatMap(kind -> covers("edging", kind, CoverPlan::withEdging)),
                         FaceKind.ALL.stream().flatMap(kind -> covers("face", kind, CoverPlan::withFace)),
                         ExtrasKind.ALL.stream().flatMap(kind -> covers("extras", kind, CoverPlan::withExtras)),
-                        JoiningKind.ALL.stream().flatMap(kind -> covers("joining", kind, CoverPlan::withJoining)))
+                        JoiningKind.ALL.stream().flatMap(kind -> covers("joining", kind, CoverPlan::withJoining)),
+                        vees(),
+                        runs(),
+                        extras())
                 .flatMap(each -> each);
+    }
+
+    /** Vs as they are made, with each of their openings. */
+    private static Stream<Arguments> vees() {
+        CoverPlan plan = DefaultPlan.plan(
+                "Reading V", Mark.EIGHTH, ShapeKind.VEE, Form.overCrown(Length.inches(32), Length.inches(22)));
+        return Stream.of(
+                vee("round-ends", plan, OpeningKind.ARM_FLAP, "arm", Length.inches(8), "armEnd", Vee.End.ROUND),
+                vee("square-ends", plan, OpeningKind.BACK_ZIP, "arm", Length.inches(9), "armEnd", Vee.End.SQUARE),
+                vee("by-angle", plan, OpeningKind.EDGE_ZIP, "arm", Length.inches(7), "veeBy", Vee.By.ANGLE, "rise", 40),
+                vee("too-curved", plan, OpeningKind.SEWN_SHUT, "arm", Length.inches(8), "outer", Length.inches(14)));
+    }
+
+    private static Arguments vee(String name, CoverPlan plan, Kind<Opening> opening, Object... changes) {
+        Shape shape = Cases.changed(ShapeKind.VEE, Unit.INCH, changes);
+        return Arguments.of("vee-" + name, plan.withShape(shape).withOpening(opening.usual(Unit.INCH)));
+    }
+
+    /** Runs with straps of either use. */
+    private static Stream<Arguments> runs() {
+        CoverPlan plan = DefaultPlan.plan(
+                "Stern bench", Mark.EIGHTH, ShapeKind.RUN, Form.overCrown(Length.inches(60), Length.inches(20)));
+        return Stream.of(Run.Use.values())
+                .map(use -> Arguments.of(
+                        "run-" + Phrase.code(use),
+                        plan.withShape(
+                                Cases.changed(ShapeKind.RUN, Unit.INCH, "pockets", 4, "straps", 2, "strapUse", use))));
+    }
+
+    /** Each thing that is sewn to a front, alone. */
+    private static Stream<Arguments> extras() {
+        CoverPlan plan = whole("extras", "", Mark.EIGHTH, 2);
+        return ExtrasKind.EXTRAS.usual(Unit.INCH).decided().all().stream()
+                .filter(Detail.Tick.class::isInstance)
+                .map(tick -> Arguments.of(
+                        "extra-" + tick.name(),
+                        plan.withExtras(Cases.changed(ExtrasKind.EXTRAS, Unit.INCH, tick.name(), true))));
     }
 
     /** The usual one in inches; one with its details anywhere in centimetres, in a shape and an opening that take it. */
