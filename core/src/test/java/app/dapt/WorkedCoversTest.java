@@ -93,7 +93,7 @@ class WorkedCoversTest {
                         plan.withExtras(Cases.changed(ExtrasKind.EXTRAS, Unit.INCH, tick.name(), true))));
     }
 
-    /** The usual one in inches; one with its details anywhere in centimetres, in a shape and an opening that take it. */
+    /** The usual one in inches, and two with their details anywhere, in centimetres. */
     private static <T extends Detailed> Stream<Arguments> covers(
             String family, Kind<T> kind, BiFunction<CoverPlan, T, CoverPlan> with) {
         return Stream.of(1, 2, 3).map(turn -> {

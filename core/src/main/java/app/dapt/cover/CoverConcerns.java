@@ -85,16 +85,16 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
         FindingCandidate<CoverPlan> concern = FindingCandidate.<CoverPlan>of(
                         "opening-unfit", Weight.WILL_NOT_WORK, "opening-unfit", reason.get())
                 .asUnfit()
-                .orTry(plan.withOpening(opening.turned()), "turn-opening");
+                .orTry(() -> plan.withOpening(opening.turned()), "turn-opening");
         if (opening.turned() instanceof Lapped turned) {
             Length wanted = Back.Lap.of(Length.ZERO, turned.runs(), sizes).asked(sizes.unit());
-            concern = concern.orTry(plan.withOpening(turned.withOverlap(wanted)), "turn-opening");
+            concern = concern.orTry(() -> plan.withOpening(turned.withOverlap(wanted)), "turn-opening");
         }
         for (Kind<Opening> kind : List.of(OpeningKind.ENVELOPE, OpeningKind.EDGE_ZIP, OpeningKind.SEWN_SHUT)) {
             Opening usual = kind.usual(plan.unit());
-            concern = concern.orTry(plan.withOpening(kind.insteadOf(opening, plan.unit())), kind.code())
-                    .orTry(plan.withOpening(usual), kind.code())
-                    .orTry(plan.withOpening(usual.turned()), kind.code());
+            concern = concern.orTry(() -> plan.withOpening(kind.insteadOf(opening, plan.unit())), kind.code())
+                    .orTry(() -> plan.withOpening(usual), kind.code())
+                    .orTry(() -> plan.withOpening(usual.turned()), kind.code());
         }
         return Optional.of(concern);
     }
@@ -143,7 +143,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
                         Phrase.choice("reading", quarrel.trusted()),
                         quarrel.doubtedLength(),
                         quarrel.by())
-                .orTry(plan.withForm(without), "leave-out-" + Phrase.code(doubted), quarrel.doubtedLength());
+                .orTry(() -> plan.withForm(without), "leave-out-" + Phrase.code(doubted), quarrel.doubtedLength());
     }
 
     private Optional<FindingCandidate<CoverPlan>> shape() {
@@ -151,7 +151,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
         Length upDown = sizes.form().upDown().flat();
         if (!plan.shape().isSameBothWays() && sizes.form().upDown().borrowed()) {
             return Optional.of(FindingCandidate.<CoverPlan>of("one-way", Weight.BETTER_NOT, "one-way", across)
-                    .orTry(plan.withShape(ShapeKind.SQUARE.insteadOf(plan.shape(), plan.unit())), "call-square"));
+                    .orTry(() -> plan.withShape(ShapeKind.SQUARE.insteadOf(plan.shape(), plan.unit())), "call-square"));
         }
         boolean apart = SQUARE_TOLERANCE.under(across.minus(upDown).abs());
         if (!plan.shape().isSameBothWays() || !apart) {
@@ -160,7 +160,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
         boolean round = !plan.shape().isRectangular();
         return Optional.of(FindingCandidate.<CoverPlan>of(
                         "not-square", Weight.WORTH_KNOWING, round ? "not-round" : "not-square", across, upDown)
-                .orTry(plan.withShape(ShapeKind.OBLONG.insteadOf(plan.shape(), plan.unit())), "call-oblong")
+                .orTry(() -> plan.withShape(ShapeKind.OBLONG.insteadOf(plan.shape(), plan.unit())), "call-oblong")
                 .orNote());
     }
 
@@ -178,8 +178,8 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
                                 label ? "label-missing" : "straight-missing",
                                 sizes.finished(Axis.ACROSS),
                                 sizes.finished(Axis.UP_DOWN))
-                        .orTry(fitted(FitSchool.FINISH_TO_FORM), "finish-to-form")
-                        .orTry(fitted(FitSchool.CUT_TO_FORM), "cut-to-form"));
+                        .orTry(() -> fitted(FitSchool.FINISH_TO_FORM), "finish-to-form")
+                        .orTry(() -> fitted(FitSchool.CUT_TO_FORM), "cut-to-form"));
     }
 
     /** A label that names a cover of another size than this one comes to. */
@@ -206,7 +206,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
                                 upDown,
                                 sizes.finished(Axis.ACROSS),
                                 sizes.finished(Axis.UP_DOWN))
-                        .orTry(plan.withFit(byLabel), "label-cover")
+                        .orTry(() -> plan.withFit(byLabel), "label-cover")
                         .orNote());
     }
 
@@ -216,7 +216,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
         return kept
                 ? Optional.of(FindingCandidate.<CoverPlan>of(
                                 "fit-vanishes", Weight.WILL_NOT_WORK, "fit-vanishes", Fit.SMALLEST)
-                        .orTry(fitted(FitSchool.FINISH_TO_FORM), "finish-to-form"))
+                        .orTry(() -> fitted(FitSchool.FINISH_TO_FORM), "finish-to-form"))
                 : Optional.empty();
     }
 
@@ -225,19 +225,22 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
         int percent = sizes.fullness().percent();
         if (band == Band.SEAMS_AT_RISK) {
             return Optional.of(FindingCandidate.<CoverPlan>of("size", Weight.WILL_NOT_WORK, "too-small", percent)
-                    .orTry(fitted(FitSchool.CUT_TO_FORM), "cut-to-form")
-                    .orTry(fitted(FitSchool.FINISH_TO_FORM), "finish-to-form"));
+                    .orTry(() -> fitted(FitSchool.CUT_TO_FORM), "cut-to-form")
+                    .orTry(() -> fitted(FitSchool.FINISH_TO_FORM), "finish-to-form"));
         }
         if (band != Band.SAGGY) {
             return Optional.empty();
         }
         Length more = plan.fit().down().plus(sizes.unit().pick(Length.cm(5), Length.inches(2)));
         return Optional.of(FindingCandidate.<CoverPlan>of("size", Weight.BETTER_NOT, "too-large", percent)
-                .orTry(fitted(FitSchool.CUT_TO_FORM), "cut-to-form")
-                .orTry(fitted(FitSchool.FINISH_TO_FORM), "finish-to-form")
-                .orTry(fitted(FitSchool.SIZE_DOWN), "size-down", plan.fit().down())
+                .orTry(() -> fitted(FitSchool.CUT_TO_FORM), "cut-to-form")
+                .orTry(() -> fitted(FitSchool.FINISH_TO_FORM), "finish-to-form")
                 .orTry(
-                        plan.withFit(
+                        () -> fitted(FitSchool.SIZE_DOWN),
+                        "size-down",
+                        plan.fit().down())
+                .orTry(
+                        () -> plan.withFit(
                                 new Fit(FitSchool.SIZE_DOWN, more, plan.fit().ownEase())),
                         "size-down",
                         more)
@@ -262,8 +265,8 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
                                 empty.half(),
                                 sizes.form().across().flat(),
                                 sizes.form().upDown().flat())
-                        .orTry(fitted(FitSchool.FINISH_TO_FORM), "finish-to-form")
-                        .orTry(fitted(FitSchool.CUT_TO_FORM), "cut-to-form")
+                        .orTry(() -> fitted(FitSchool.FINISH_TO_FORM), "finish-to-form")
+                        .orTry(() -> fitted(FitSchool.CUT_TO_FORM), "cut-to-form")
                         .orNote());
     }
 
@@ -286,7 +289,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
         return sizes.allowance().under(least)
                 ? Optional.of(FindingCandidate.<CoverPlan>of(
                                 "seam-narrow", Weight.BETTER_NOT, "seam-narrow", sizes.allowance(), least)
-                        .orTry(plan.withSeam(plan.seam().withChosen(usual)), "seam", usual)
+                        .orTry(() -> plan.withSeam(plan.seam().withChosen(usual)), "seam", usual)
                         .orNote())
                 : Optional.empty();
     }
@@ -315,12 +318,12 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
                 back.length(),
                 folded);
         if (opening.longer().isPresent()) {
-            concern = concern.orTry(plan.withOpening(opening.longer().get()), "zip-chain");
+            concern = concern.orTry(() -> plan.withOpening(opening.longer().get()), "zip-chain");
         }
         return Optional.of(concern.orTry(
-                        plan.withOpening(opening.turned()),
+                        () -> plan.withOpening(opening.turned()),
                         opening.runs() == Axis.ACROSS ? "run-up-down" : "run-across")
-                .orTry(fitted(FitSchool.FINISH_TO_FORM), "finish-to-form")
+                .orTry(() -> fitted(FitSchool.FINISH_TO_FORM), "finish-to-form")
                 .orNote());
     }
 
@@ -336,7 +339,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
         CoverPlan overlocked = plan.withSeam(plan.seam().withFinish(SeamFinish.OVERLOCKED));
         return Optional.of(natural.map(cloth -> FindingCandidate.<CoverPlan>of(
                                 "heat-natural", Weight.WILL_NOT_WORK, "heat-natural", cloth.name())
-                        .orTry(overlocked, "overlock"))
+                        .orTry(() -> overlocked, "overlock"))
                 .orElseGet(() -> FindingCandidate.<CoverPlan>of("heat-sealed", Weight.WORTH_KNOWING, "heat-sealed")
                         .orNote()));
     }
@@ -370,12 +373,13 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
                             cloth.usableWidth());
                     return Cloth.soldFor(needed, sizes.unit())
                             .map(width -> concern.orTry(
-                                    plan.withCloths(plan.cloths().changing(cloth.id(), each -> each.withWidth(width))),
+                                    () -> plan.withCloths(
+                                            plan.cloths().changing(cloth.id(), each -> each.withWidth(width))),
                                     "cloth-width",
                                     width))
                             .orElse(concern)
-                            .orTry(plan.withJoining(JoiningKind.SIDES.usual(plan.unit())), "join-sides")
-                            .orTry(plan.withJoining(JoiningKind.MIDDLE.usual(plan.unit())), "join-middle")
+                            .orTry(() -> plan.withJoining(JoiningKind.SIDES.usual(plan.unit())), "join-sides")
+                            .orTry(() -> plan.withJoining(JoiningKind.MIDDLE.usual(plan.unit())), "join-middle")
                             .orNote("will-join");
                 });
     }

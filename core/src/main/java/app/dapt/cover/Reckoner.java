@@ -183,7 +183,8 @@ public final class Reckoner {
     private static Stream<Remedy> remedies(FindingCandidate<CoverPlan> concern, CoverPlan plan) {
         return Stream.concat(
                 concern.remedies().stream()
-                        .map(each -> new Remedy(each.label(), each.changed().orElseThrow())),
+                        .map(each -> new Remedy(
+                                each.label(), each.changed().orElseThrow().get())),
                 concern.note().stream()
                         .map(label -> new Remedy(Phrase.of("remedy." + label), plan.noting(concern.noteKey()))));
     }

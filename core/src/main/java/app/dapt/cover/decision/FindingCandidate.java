@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Supplier;
 
 /**
  * A finding before its remedies have been tried. A kind proposes changes to its own decision only; the reckoner lifts
@@ -28,12 +29,15 @@ public record FindingCandidate<D>(
         Optional<String> note,
         boolean unfit) {
 
-    /** A change to the decision itself, or, where there is none, to another one. */
-    public record Remedy<D>(Phrase label, Optional<D> changed, Optional<RemedyElsewhere> elsewhere) {
+    /**
+     * A change to the decision itself, or, where there is none, to another one. Most are never tried, so the change is
+     * only made once it is.
+     */
+    public record Remedy<D>(Phrase label, Optional<Supplier<D>> changed, Optional<RemedyElsewhere> elsewhere) {
 
         /** The plan, or whatever holds the decision, with this change made to it. */
         public <P> P applied(Function<D, P> own, Function<RemedyElsewhere, P> other) {
-            return changed.map(own).orElseGet(() -> other.apply(elsewhere.orElseThrow()));
+            return changed.map(made -> own.apply(made.get())).orElseGet(() -> other.apply(elsewhere.orElseThrow()));
         }
     }
 
@@ -53,7 +57,7 @@ public record FindingCandidate<D>(
     }
 
     /** This one with one more change to try. */
-    public FindingCandidate<D> orTry(D changed, String label, Object... labelArgs) {
+    public FindingCandidate<D> orTry(Supplier<D> changed, String label, Object... labelArgs) {
         return with(new Remedy<>(Phrase.of("remedy." + label, labelArgs), Optional.of(changed), Optional.empty()));
     }
 
@@ -86,8 +90,8 @@ public record FindingCandidate<D>(
                 wording,
                 args,
                 remedies.stream()
-                        .map(remedy ->
-                                new Remedy<>(remedy.label(), Optional.of(remedy.applied(own, other)), Optional.empty()))
+                        .map(remedy -> new Remedy<P>(
+                                remedy.label(), Optional.of(() -> remedy.applied(own, other)), Optional.empty()))
                         .toList(),
                 note,
                 unfit);

@@ -124,7 +124,7 @@ public record CornerTrim(Sort sort, Length hangs) implements Edging {
             return EdgeConcerns.ofAnything(edge, sizes, "corners");
         }
         return List.of(FindingCandidate.<Edging>of("no-corners", Weight.WILL_NOT_WORK, "no-corners")
-                .orTry(new None(), "leave-off"));
+                .orTry(() -> new None(), "leave-off"));
     }
 
     @Override

@@ -86,7 +86,7 @@ public record Flange(Length width) implements Edging {
                             "flange-unfit",
                             Phrase.of(edge.whole() ? "unfit.flange-shape" : "unfit.flange-fold"))
                     .asUnfit()
-                    .orTry(new None(), "no-flange"));
+                    .orTry(() -> new None(), "no-flange"));
         }
         boolean opensAtEdge = back.mouth().isPresent();
         return opensAtEdge

@@ -412,24 +412,24 @@ public record Piping(
                             lip,
                             sizes.innerAllowance(),
                             enough)
-                    .orTry(from(decided().with("stripRule", Rule.EXACT)), "strip", enough));
+                    .orTry(() -> from(decided().with("stripRule", Rule.EXACT)), "strip", enough));
         }
         if (edge.curved() && !isBias()) {
             found.add(FindingCandidate.<Edging>of("piping-straight", Weight.BETTER_NOT, "piping-straight")
-                    .orTry(from(decided().with("grain", Grain.BIAS)), "cut-bias")
+                    .orTry(() -> from(decided().with("grain", Grain.BIAS)), "cut-bias")
                     .orNote());
         }
         if (edge.corners() > 0 && cord.compareTo(Cord.THICK) >= 0) {
             found.add(FindingCandidate.<Edging>of(
                             "cord-bulky", Weight.WORTH_KNOWING, "cord-bulky", cord.across(sizes.ownUnit()))
-                    .orTry(from(decided().with("cord", Cord.USUAL)), "cord", Cord.USUAL.across(sizes.ownUnit()))
+                    .orTry(() -> from(decided().with("cord", Cord.USUAL)), "cord", Cord.USUAL.across(sizes.ownUnit()))
                     .orNote("will-clip"));
         }
         if (isBias() && way == BiasWay.STRIPS && BiasCut.usable(block).under(Length.inches(6))) {
             Length usual = usual(sizes.ownUnit()).block();
             found.add(FindingCandidate.<Edging>of(
                             "block-small", Weight.BETTER_NOT, "block-small", block, BiasCut.usable(block))
-                    .orTry(from(decided().with("block", usual)), "block", usual));
+                    .orTry(() -> from(decided().with("block", usual)), "block", usual));
         }
         found.addAll(tooShort("cord-short", "cordAtHand", cordAtHand, edge, sizes));
         found.addAll(tooShort("strip-short", "stripAtHand", stripAtHand, edge, sizes));
@@ -445,7 +445,7 @@ public record Piping(
                 .filter(length -> length.under(needed))
                 .map(length -> FindingCandidate.<Edging>of(
                                 code, Weight.WILL_NOT_WORK, code, length, needed, needed.minus(length))
-                        .orTry(from(decided().with(detail, Optional.empty())), "get-more"))
+                        .orTry(() -> from(decided().with(detail, Optional.empty())), "get-more"))
                 .stream()
                 .toList();
     }

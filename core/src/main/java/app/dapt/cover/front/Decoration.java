@@ -88,6 +88,6 @@ public record Decoration(boolean there, Length clear) implements Extra {
         }
         Length less = side.times(1, 10);
         return List.of(FindingCandidate.<Extra>of("decoration-none", Weight.WILL_NOT_WORK, "decoration-none", clear)
-                .orTry(from(decided().with("decorationClear", less)), "clear", less));
+                .orTry(() -> from(decided().with("decorationClear", less)), "clear", less));
     }
 }

@@ -266,8 +266,8 @@ public sealed interface Face extends Detailed {
                                 size,
                                 least,
                                 most)
-                        .orTry(new ButtonBand(pleat, buttons, spacing, fitting), "button-size", fitting)
-                        .orTry(new ButtonBand(pleat, buttons, spacing, most), "button-size", most)
+                        .orTry(() -> new ButtonBand(pleat, buttons, spacing, fitting), "button-size", fitting)
+                        .orTry(() -> new ButtonBand(pleat, buttons, spacing, most), "button-size", most)
                         .orNote());
             }
             if (!sizes.shape().isRectangular()) {
@@ -332,6 +332,6 @@ public sealed interface Face extends Detailed {
     static FindingCandidate<Face> unfit(Phrase reason) {
         return FindingCandidate.<Face>of("front-unfit", Weight.WILL_NOT_WORK, "front-unfit", reason)
                 .asUnfit()
-                .orTry(new Plain(), "plain-front");
+                .orTry(() -> new Plain(), "plain-front");
     }
 }

@@ -147,6 +147,6 @@ public record Handle(boolean there, Length wide, Length reach, Length from) impl
         }
         Length in = width.times(1, 4);
         return List.of(FindingCandidate.<Extra>of("handle-crosses", Weight.WILL_NOT_WORK, "handle-crosses", from, width)
-                .orTry(from(decided().with("handleFrom", in)), "handle", in));
+                .orTry(() -> from(decided().with("handleFrom", in)), "handle", in));
     }
 }

@@ -107,7 +107,7 @@ public record Label(boolean there, Length from) implements Extra {
         }
         Length clear = Length.max(FROM_CORNER, Length.min(height.half(), FROM_CORNER.times(2)));
         return List.of(FindingCandidate.<Extra>of("label-corner", Weight.BETTER_NOT, "label-corner", from, FROM_CORNER)
-                .orTry(from(decided().with("labelFrom", clear)), "label")
+                .orTry(() -> from(decided().with("labelFrom", clear)), "label")
                 .orNote());
     }
 }

@@ -57,6 +57,6 @@ public record Motif(boolean there) implements Extra {
         }
         String cloth = sizes.cloths().front().name();
         return List.of(FindingCandidate.<Extra>of("motif-none", Weight.WORTH_KNOWING, "motif-none", cloth)
-                .orTry(from(decided().with("motif", false)), "leave-off"));
+                .orTry(() -> from(decided().with("motif", false)), "leave-off"));
     }
 }

@@ -201,12 +201,12 @@ public record Pocket(boolean there, Make make, Length deep, Length band, Length 
         if (deep.over(height) > DEEPEST) {
             Length fitting = sizes.mark().nearest(height.times(57, 100));
             found.add(FindingCandidate.<Extra>of("pocket-deep", Weight.BETTER_NOT, "pocket-deep", deep, height)
-                    .orTry(from(decided().with("pocketDeep", fitting)), "pocket", fitting)
+                    .orTry(() -> from(decided().with("pocketDeep", fitting)), "pocket", fitting)
                     .orNote());
         }
         if (!sizes.shape().isRectangular()) {
             found.add(FindingCandidate.<Extra>of("pocket-curve", Weight.WORTH_KNOWING, "pocket-curve")
-                    .orTry(from(decided().with("pocket", false)), "leave-off")
+                    .orTry(() -> from(decided().with("pocket", false)), "leave-off")
                     .orNote());
         }
         return found;

@@ -227,6 +227,6 @@ public record Rows(Of of, int count, Length lowest, Length apart, Length deep) i
         }
         Length fitting = height.times(1, count + 1);
         return List.of(FindingCandidate.<Extra>of("rows-past", Weight.WILL_NOT_WORK, "rows-past", highest, height)
-                .orTry(from(decided().with("rowsLowest", fitting).with("rowsApart", fitting)), "rows", fitting));
+                .orTry(() -> from(decided().with("rowsLowest", fitting).with("rowsApart", fitting)), "rows", fitting));
     }
 }

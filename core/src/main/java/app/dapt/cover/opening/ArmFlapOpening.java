@@ -170,7 +170,7 @@ public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements 
         return tuck.atLeast(usual.times(2, 3))
                 ? List.of()
                 : List.of(FindingCandidate.<Opening>of("flap-short", Weight.BETTER_NOT, "flap-short", tuck, usual)
-                        .orTry(new ArmFlapOpening(layers, usual, hem), "flap", usual)
+                        .orTry(() -> new ArmFlapOpening(layers, usual, hem), "flap", usual)
                         .orNote());
     }
 

@@ -229,7 +229,7 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
         if (!at.isPositive() || at.atLeast(depth)) {
             BackZipOpening middle = new BackZipOpening(runs, zip, depth.half(), zipSeam);
             concerns.add(FindingCandidate.<Opening>of("zip-placed", Weight.WILL_NOT_WORK, "zip-placed", at, depth)
-                    .orTry(middle, "zip-middle"));
+                    .orTry(() -> middle, "zip-middle"));
         }
         return concerns;
     }

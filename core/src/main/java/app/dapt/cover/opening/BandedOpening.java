@@ -286,8 +286,8 @@ public record BandedOpening(
                             band,
                             finishedBand(),
                             back.overlap().orElseThrow())
-                    .orTry(withBand(usual), "band", usual)
-                    .orTry(withOverlap(finishedBand()), "overlap", finishedBand())
+                    .orTry(() -> withBand(usual), "band", usual)
+                    .orTry(() -> withOverlap(finishedBand()), "overlap", finishedBand())
                     .orNote());
         }
         return found;

@@ -35,7 +35,7 @@ record EnvelopeConcerns(EnvelopeOpening opening, CoverDimensions sizes, Back bac
         return narrow
                 ? Optional.of(FindingCandidate.<Opening>of(
                                 "blank-narrow", Weight.WILL_NOT_WORK, "blank-narrow", RuleOfThumb.BLANK_WIDTH, along)
-                        .orTry(opening.centred().withOverlap(wanted), "overlap", wanted))
+                        .orTry(() -> opening.centred().withOverlap(wanted), "overlap", wanted))
                 : Optional.empty();
     }
 
@@ -56,7 +56,7 @@ record EnvelopeConcerns(EnvelopeOpening opening, CoverDimensions sizes, Back bac
                         "upside-down",
                         opening.panelName(isFirst),
                         sizes.cloths().back().name())
-                .orTry(upright, "upright", opening.panelName(isFirst))
+                .orTry(() -> upright, "upright", opening.panelName(isFirst))
                 .orNote());
     }
 
@@ -73,7 +73,7 @@ record EnvelopeConcerns(EnvelopeOpening opening, CoverDimensions sizes, Back bac
                         Weight.BETTER_NOT,
                         "sideways",
                         sizes.cloths().back().name())
-                .orTry(opening.withPanels(hemmed(opening.first()), hemmed(opening.second())), "hem-instead")
+                .orTry(() -> opening.withPanels(hemmed(opening.first()), hemmed(opening.second())), "hem-instead")
                 .orNote());
     }
 

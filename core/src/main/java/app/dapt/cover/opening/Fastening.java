@@ -290,8 +290,8 @@ public record Fastening(
         }
         if (by == By.BUTTONS && carrier.under(roomForButton())) {
             found.add(FindingCandidate.<Opening>of(code, Weight.BETTER_NOT, code, carrier, roomForButton(), button)
-                    .orTry(wider, code, roomForButton())
-                    .orTry(without, "no-fastening"));
+                    .orTry(() -> wider, code, roomForButton())
+                    .orTry(() -> without, "no-fastening"));
         }
         return found;
     }

@@ -251,12 +251,12 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
         Length depth = sizes.finished(runs.other());
         if (!at.isPositive() || at.plus(exposed()).atLeast(depth)) {
             found.add(FindingCandidate.<Opening>of("zip-placed", Weight.WILL_NOT_WORK, "zip-placed", at, depth)
-                    .orTry(new HiddenZipOpening(runs, zip, depth.half(), tape, band), "zip-middle"));
+                    .orTry(() -> new HiddenZipOpening(runs, zip, depth.half(), tape, band), "zip-middle"));
         }
         Length least = exposed().plus(OVER);
         if (band.under(least)) {
             found.add(FindingCandidate.<Opening>of("band-narrow", Weight.BETTER_NOT, "band-narrow", band, least)
-                    .orTry(new HiddenZipOpening(runs, zip, at, tape, least), "band-shows", least));
+                    .orTry(() -> new HiddenZipOpening(runs, zip, at, tape, least), "band-shows", least));
         }
         return found;
     }

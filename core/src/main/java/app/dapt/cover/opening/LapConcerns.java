@@ -54,9 +54,9 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
                         nothing ? "panel-nothing" : off ? "opening-off" : "panel-past",
                         depth(),
                         lap.overlap())
-                .orTry(opening.centred(), "centre-opening")
-                .orTry(opening.centred().withOverlap(wanted()), "overlap", wanted())
-                .orTry(opening.centred().withOverlap(depth().half()), "overlap", depth().half()));
+                .orTry(() -> opening.centred(), "centre-opening")
+                .orTry(() -> opening.centred().withOverlap(wanted()), "overlap", wanted())
+                .orTry(() -> opening.centred().withOverlap(depth().half()), "overlap", depth().half()));
     }
 
     /** The panels overlap as far as this size and fullness want. */
@@ -88,11 +88,11 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
         if (isStrained()) {
             concern = concern.orTry(RemedyElsewhere.FIT_TO_FORM, "finish-to-form");
         }
-        return Optional.of(concern.orTry(opening.withOverlap(wanted()), "overlap", wanted())
-                .orTry(opening.centred().withOverlap(wanted()), "overlap", wanted())
+        return Optional.of(concern.orTry(() -> opening.withOverlap(wanted()), "overlap", wanted())
+                .orTry(() -> opening.centred().withOverlap(wanted()), "overlap", wanted())
                 .orTry(RemedyElsewhere.FIT_TO_FORM, "finish-to-form")
-                .orTry(opening.crosswise(), otherWay())
-                .orTry(opening.withOverlap(wanted()).crosswise(), otherWay()));
+                .orTry(() -> opening.crosswise(), otherWay())
+                .orTry(() -> opening.withOverlap(wanted()).crosswise(), otherWay()));
     }
 
     private Stream<Edge> freeEdges() {
@@ -116,9 +116,9 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
         Lapped narrowed = opening.narrowlyHemmed(sizes.ownUnit());
         return Optional.of(
                 FindingCandidate.<Opening>of("hem-wide", Weight.BETTER_NOT, "hem-wide", widest, lap.overlap())
-                        .orTry(opening.withOverlap(wanted()), "overlap", wanted())
-                        .orTry(narrowed, "narrow-hems")
-                        .orTry(narrowed.centred().withOverlap(wanted()), "narrow-hems")
+                        .orTry(() -> opening.withOverlap(wanted()), "overlap", wanted())
+                        .orTry(() -> narrowed, "narrow-hems")
+                        .orTry(() -> narrowed.centred().withOverlap(wanted()), "narrow-hems")
                         .orNote());
     }
 
@@ -136,8 +136,8 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
                                 depth(),
                                 sizes.fullness().percent())
                         .orTry(RemedyElsewhere.FIT_TO_FORM, "finish-to-form")
-                        .orTry(opening.crosswise(), otherWay())
-                        .orTry(OpeningKind.EDGE_ZIP.insteadOf(opening, sizes.ownUnit()), "edge-zip")
+                        .orTry(() -> opening.crosswise(), otherWay())
+                        .orTry(() -> OpeningKind.EDGE_ZIP.insteadOf(opening, sizes.ownUnit()), "edge-zip")
                         .orNote())
                 : Optional.empty();
     }
@@ -148,8 +148,8 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
         return enough.under(lap.overlap())
                 ? Optional.of(FindingCandidate.<Opening>of(
                                 "overlap-long", Weight.BETTER_NOT, "overlap-long", lap.overlap(), enough)
-                        .orTry(opening.withOverlap(enough), "overlap", enough)
-                        .orTry(opening.centred().withOverlap(enough), "overlap", enough)
+                        .orTry(() -> opening.withOverlap(enough), "overlap", enough)
+                        .orTry(() -> opening.centred().withOverlap(enough), "overlap", enough)
                         .orNote())
                 : Optional.empty();
     }

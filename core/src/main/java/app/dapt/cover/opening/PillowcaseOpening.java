@@ -196,13 +196,13 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
         if (depth.under(sizes.finished(runs))) {
             found.add(
                     FindingCandidate.<Opening>of("long-end", Weight.BETTER_NOT, "long-end", sizes.finished(runs), depth)
-                            .orTry(turned(), "short-end")
+                            .orTry(() -> turned(), "short-end")
                             .orNote());
         }
         if (depth.half().under(flap)) {
             Length shallow = sizes.mark().roundUp(depth.times(1, 4));
             found.add(FindingCandidate.<Opening>of("flap-deep", Weight.BETTER_NOT, "flap-deep", flap, depth)
-                    .orTry(new PillowcaseOpening(runs, flaps, shallow, hem, ease, fastening), "flap", shallow));
+                    .orTry(() -> new PillowcaseOpening(runs, flaps, shallow, hem, ease, fastening), "flap", shallow));
         }
         if (stacked() && sizes.cloths().front().hasUp()) {
             found.add(FindingCandidate.<Opening>of(
@@ -210,7 +210,7 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
                             Weight.BETTER_NOT,
                             "fold-turns",
                             sizes.cloths().front().name())
-                    .orTry(turned(), "open-at-side")
+                    .orTry(() -> turned(), "open-at-side")
                     .orNote());
         }
         return found;

@@ -159,7 +159,7 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
                             Weight.BETTER_NOT,
                             "fold-turns",
                             sizes.cloths().front().name())
-                    .orTry(withCut(Cut.TWO), "cut-two")
+                    .orTry(() -> withCut(Cut.TWO), "cut-two")
                     .orNote());
         }
         return concerns;

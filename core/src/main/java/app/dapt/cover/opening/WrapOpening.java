@@ -225,8 +225,8 @@ public record WrapOpening(
                             Weight.BETTER_NOT,
                             "wrap-turns",
                             sizes.cloths().front().name())
-                    .orTry(crosswise(), "run-up-down")
-                    .orTry(OpeningKind.ENVELOPE.insteadOf(this, sizes.ownUnit()), "envelope")
+                    .orTry(() -> crosswise(), "run-up-down")
+                    .orTry(() -> OpeningKind.ENVELOPE.insteadOf(this, sizes.ownUnit()), "envelope")
                     .orNote());
         }
         return found;

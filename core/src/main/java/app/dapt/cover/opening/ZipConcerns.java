@@ -33,10 +33,10 @@ record ZipConcerns(
     }
 
     private FindingCandidate<Opening> shortened(FindingCandidate<Opening> concern) {
-        return concern.orTry(with.apply(zip.withStock(Stock.STANDARD)), "zip-standard")
-                .orTry(with.apply(zip.withStock(Stock.CHAIN)), "zip-chain")
-                .orTry(opening.turned(), "turn-opening")
-                .orTry(OpeningKind.SEWN_SHUT.insteadOf(opening, sizes.ownUnit()), "sew-shut");
+        return concern.orTry(() -> with.apply(zip.withStock(Stock.STANDARD)), "zip-standard")
+                .orTry(() -> with.apply(zip.withStock(Stock.CHAIN)), "zip-chain")
+                .orTry(() -> opening.turned(), "turn-opening")
+                .orTry(() -> OpeningKind.SEWN_SHUT.insteadOf(opening, sizes.ownUnit()), "sew-shut");
     }
 
     private Optional<FindingCandidate<Opening>> tooLong() {

@@ -155,7 +155,7 @@ public record Rectangular(boolean oblong, Corners corners) implements Shape {
                         new Pillow(sizes.finished(Axis.ACROSS), sizes.finished(Axis.UP_DOWN))
                                 .ear(sizes.fullness().ratio()),
                         deepest(sizes.finished(Axis.ACROSS), sizes.finished(Axis.UP_DOWN)))
-                .orTry(new Rectangular(oblong, Corners.PLAIN), "plain-corners")
+                .orTry(() -> new Rectangular(oblong, Corners.PLAIN), "plain-corners")
                 .orNote());
     }
 }

@@ -350,12 +350,12 @@ public record Run(int pockets, Straps straps) implements Shape {
         if (straps.count() > 0 && !straps.from().times(2).under(side)) {
             Length in = side.times(1, straps.isProp() ? 3 : 5);
             found.add(FindingCandidate.<Shape>of("straps", Weight.BETTER_NOT, "straps-cross", straps.from(), side)
-                    .orTry(new Run(pockets, straps.withFrom(in)), "straps-in", in));
+                    .orTry(() -> new Run(pockets, straps.withFrom(in)), "straps-in", in));
         }
         if (straps.count() > 0 && straps.isProp() && straps.line() >= pockets) {
             found.add(FindingCandidate.<Shape>of(
                             "strap-line", Weight.BETTER_NOT, "strap-line", straps.line(), pockets - 1)
-                    .orTry(new Run(pockets, straps.withLine(pockets - 1)), "strap-line", pockets - 1));
+                    .orTry(() -> new Run(pockets, straps.withLine(pockets - 1)), "strap-line", pockets - 1));
         }
         return found;
     }

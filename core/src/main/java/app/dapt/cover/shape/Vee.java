@@ -401,7 +401,7 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
             Length slimmer =
                     sizes.mark().nearest(Length.min(across.half(), upDown).times(2, 3));
             found.add(FindingCandidate.<Shape>of("vee-arms", Weight.WILL_NOT_WORK, "vee-arms", arm, across, upDown)
-                    .orTry(new Vee(slimmer, end, inner, outer, by, rise), "arm", slimmer));
+                    .orTry(() -> new Vee(slimmer, end, inner, outer, by, rise), "arm", slimmer));
         }
         Lines drawn = lines(sizes.finished(Axis.ACROSS), sizes.finished(Axis.UP_DOWN), sizes.ease());
         if (drawn.outer() + 1 < outer.toMm() || drawn.inner() + 1 < inner.toMm()) {
@@ -409,7 +409,7 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
             Length outside = roundedDown(drawn.outer(), outer, sizes);
             found.add(FindingCandidate.<Shape>of(
                             "vee-curve", Weight.BETTER_NOT, "vee-curve", outer, inner, outside, inside)
-                    .orTry(curved(inside, outside), "vee-curve", outside, inside));
+                    .orTry(() -> curved(inside, outside), "vee-curve", outside, inside));
         }
         double angle = drawn.angle();
         if (Math.abs(angle - Math.PI / 4) < BIAS_REACH) {
