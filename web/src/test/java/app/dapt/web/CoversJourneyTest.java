@@ -87,17 +87,19 @@ class CoversJourneyTest {
             Locator deck =
                     page.locator(".cover-group").filter(new Locator.FilterOptions().setHasText("Promenade deck"));
             assertThat(deck.innerText()).contains("Anchor seat").doesNotContain("Zenith seat");
-            Locator saloon =
-                    page.locator(".cover-group").filter(new Locator.FilterOptions().setHasText("Saloon settees"));
-            listComesAgain(page, "/", () -> drag(page, "Anchor seat", saloon));
-            assertThat(saloon.innerText()).contains("Anchor seat");
-            assertThat(deck.innerText()).doesNotContain("Anchor seat");
-            listComesAgain(page, "/", () -> drag(page, "Anchor seat", deck));
-            assertThat(deck.innerText()).contains("Anchor seat");
-            listComesAgain(page, "/", desk.inMenu("Anchor seat", "Take out of Promenade deck")::click);
-            assertThat(deck.filter(new Locator.FilterOptions().setHasText("Anchor seat"))
-                            .count())
-                    .isZero();
+            page.getByLabel("select: Zenith seat", exactly).check();
+            page.locator("#set-called").fill("Sun lounge");
+            page.getByText("Put together").click();
+            page.waitForURL("**/cloth");
+            page.navigate("/");
+            Locator lounge = page.locator(".cover-group").filter(new Locator.FilterOptions().setHasText("Sun lounge"));
+            listComesAgain(page, "/", () -> drag(page, "Anchor seat", lounge));
+            assertThat(lounge.innerText()).contains("Anchor seat", "Zenith seat");
+            assertThat(page.locator(".cover-line:has-text('Anchor seat')").count())
+                    .as("it left the set it came from")
+                    .isEqualTo(1);
+            listComesAgain(page, "/", desk.inMenu("Anchor seat", "Take out of Sun lounge")::click);
+            assertThat(lounge.innerText()).doesNotContain("Anchor seat");
 
             listComesAgain(page, "sort=name", () -> page.locator("#sort").selectOption("name"));
             desk.settle();
