@@ -3,7 +3,7 @@
  * in units of the narrowest width of the flat casing.
  *
  * <p>Uses nothing of Dapt. The sparse systems are solved by EJML, and only here. Start with
- * {@link app.dapt.filling.sheet.SheetSolver}.
+ * {@link app.dapt.filling.sheet.SheetSolver}; two panels that slide apart are {@link app.dapt.filling.sheet.Flaps}.
  */
 @NullMarked
 package app.dapt.filling.sheet;
