@@ -71,18 +71,18 @@ public record Flaps(FilledSheet sheet, double overlap, int[] upper, int[] lower)
             this.firstBoth = below;
             this.lastBoth = below + both;
             this.rows = new double[below + both + above + 1];
-            for (int row = 0; row < rows.length; row++) {
-                rows[row] = -middle
-                        + (row <= below
-                                ? (middle - overlap / 2) * row / below
-                                : row <= lastBoth
-                                        ? middle - overlap / 2 + overlap * (row - below) / both
-                                        : middle
-                                                + overlap / 2
-                                                + (height - middle - overlap / 2) * (row - lastBoth) / above);
-            }
+            spread(0, -middle, firstBoth, -overlap / 2);
+            spread(firstBoth, -overlap / 2, lastBoth, overlap / 2);
+            spread(lastBoth, overlap / 2, rows.length - 1, height - middle);
             this.lower = panel(0, lastBoth, new int[0][]);
             this.upper = panel(firstBoth, rows.length - 1, lower);
+        }
+
+        /** Rows between two, evenly; nought is the middle of the overlap. */
+        private void spread(int first, double from, int last, double to) {
+            for (int row = first; row <= last; row++) {
+                rows[row] = row == first ? from : from + (to - from) * (row - first) / (last - first);
+            }
         }
 
         /** The vertices of a panel by row and column; where both lie, those at the side are the other panel's. */

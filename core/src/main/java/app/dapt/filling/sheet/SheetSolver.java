@@ -50,7 +50,9 @@ public final class SheetSolver {
     private final double[][] at;
     private final double[] allowed;
     private final double[] multiplier;
+    /** What presses on each vertex from outside. */
     private final double[][] touch;
+    /** Inside, as the last step had it. */
     private double pressure;
 
     /** What a sheet is brought to. */
