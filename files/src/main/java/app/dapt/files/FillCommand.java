@@ -73,6 +73,8 @@ public final class FillCommand {
                 .put("volumeCm3", rounded(cover.cubicCentimetres(), 10))
                 .put("greatestCm3", rounded(cover.greatestCubicCentimetres(), 10))
                 .put("thicknessMm", rounded(cover.thickness(), 10));
+        // Where the form ends short of the cover, the cover has more in it than the form.
+        cover.formCubicCentimetres().ifPresent(form -> root.put("formCm3", rounded(form, 10)));
         root.putObject("straightAcrossMm")
                 .put("across", rounded(cover.straight(Axis.ACROSS), 10))
                 .put("upDown", rounded(cover.straight(Axis.UP_DOWN), 10));

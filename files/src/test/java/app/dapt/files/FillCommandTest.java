@@ -7,7 +7,12 @@ import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.shape.Shape;
 import app.dapt.cover.shape.ShapeKind;
+import app.dapt.fit.FitSchool;
+import app.dapt.form.Filling;
 import app.dapt.form.Form;
+import app.dapt.form.LabelMeans;
+import app.dapt.form.Reading;
+import app.dapt.form.Readings;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import java.io.ByteArrayOutputStream;
@@ -20,6 +25,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.assertj.core.data.Percentage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -85,6 +91,34 @@ class FillCommandTest {
         assertThat(said.path("straightAcrossMm").path("across").doubleValue())
                 .isLessThan(said.path("straightAcrossMm").path("upDown").doubleValue());
         assertThat(said.path("earMm").doubleValue()).isPositive();
+    }
+
+    /** A form of 14 × 20 inches in a cover of 18 × 18 does not fill all of it. */
+    @Test
+    void whatTheFormTakesIsToldApartFromWhatIsWithinTheCover() throws IOException {
+        Form form = new Form(
+                labelled(Length.inches(14)),
+                labelled(Length.inches(20)),
+                Optional.empty(),
+                LabelMeans.COVER,
+                Filling.FIBRE);
+        CoverPlan plan = DefaultPlan.plan("Locker lid", Mark.EIGHTH, ShapeKind.OBLONG, form);
+        Path file = Files.writeString(
+                folder.resolve("loose.json"),
+                PlanJson.write(plan.withFit(plan.fit().withSchool(FitSchool.LABEL))));
+        JsonNode said = new JsonMapper().readTree(run(0, file.toString()));
+        double within = said.path("volumeCm3").doubleValue();
+        double taken = said.path("formCm3").doubleValue();
+        assertThat(taken).isPositive().isLessThan(within);
+        assertThat(taken)
+                .isCloseTo(
+                        said.path("fullness").doubleValue()
+                                * said.path("greatestCm3").doubleValue(),
+                        Percentage.withPercentage(2));
+    }
+
+    private static Readings labelled(Length crown) {
+        return Readings.overCrown(crown).with(Reading.LABEL, Optional.of(Length.inches(18)));
     }
 
     private static double det(double[] a, double[] b, double[] c) {

@@ -243,8 +243,14 @@ public record FilledCover(
                 .isPresent();
     }
 
+    /** All that is within the cover, the empty corners beside a smaller form too. */
     public double cubicCentimetres() {
         return volume(sheet.volume());
+    }
+
+    /** What the form within it takes of that, where it does not fill it all. */
+    public Optional<Double> formCubicCentimetres() {
+        return form.map(inner -> volume(inner.volume()));
     }
 
     /** As much as it ever holds. */
