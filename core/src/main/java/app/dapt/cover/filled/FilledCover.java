@@ -44,6 +44,9 @@ public record FilledCover(
     /** A form smaller than its cover by less than this fills it as if it had no casing of its own. */
     private static final double LOOSE = 0.97;
 
+    /** A cover so many times as long as its form is wide takes too long to solve with the form in it. */
+    private static final double LONGEST = 4;
+
     /** What a form that is folded in to go into its cover may have in it, of what there is room for. */
     private static final double TOO_MUCH = 1.2;
 
@@ -131,7 +134,9 @@ public record FilledCover(
         boolean smaller = width < LOOSE * across || height < LOOSE * upDown;
         double narrow = Math.min(width, height);
         int perHalf = Math.max(FEWEST, (int) Math.round(cells * narrow));
-        return smaller && isPlain(cover)
+        return smaller
+                        && isPlain(cover)
+                        && LONGEST * Math.min(narrow, Math.min(across, upDown)) >= Math.max(across, upDown)
                 ? Optional.of(Mesh.chambers(width / narrow, height / narrow, 1, perHalf)
                         .scaled(narrow / Math.min(across, upDown)))
                 : Optional.empty();
@@ -154,11 +159,8 @@ public record FilledCover(
         if (empty.isEmpty()) {
             return Optional.of(Phrase.of("filled.not-drawn"));
         }
-        if (isPlain(cover)) {
-            return empty.get()
-                    .form()
-                    .filter(within -> isTooMuch(cover))
-                    .map(within -> proportions("filled.too-much", cover));
+        if (empty.get().form().isPresent()) {
+            return isTooMuch(cover) ? Optional.of(proportions("filled.too-much", cover)) : Optional.empty();
         }
         return cover.plan().shape().isRectangular() && !isAlike(cover)
                 ? Optional.of(proportions("filled.other-proportions", cover))

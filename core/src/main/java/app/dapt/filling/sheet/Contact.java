@@ -9,8 +9,10 @@ import java.util.Arrays;
  */
 final class Contact {
 
-    /** Pressure for each unit by which one comes through; more shakes from step to step. */
+    /** Pressure for each unit by which one comes through; more shakes from step to step, and so breaks up. */
     private static final double HARD = 10;
+    /** Sheets longer for their width than this give way more softly along it, with the square of it. */
+    private static final double LONG = 2;
     /** As much harder where the inner one comes out past the outer one's seam, which is a line and not an area. */
     private static final double SEAM = 10;
     /** The part of it that is kept. */
@@ -24,6 +26,7 @@ final class Contact {
     private final Mesh around;
     private final double[][] outer;
     private final double[][] onOuter;
+    private final double hard;
     private final double[] kept;
     /** The triangle that each vertex of the inner sheet was last found under. */
     private final int[] under;
@@ -49,6 +52,10 @@ final class Contact {
         this.around = around;
         this.outer = outer;
         this.onOuter = onOuter;
+        double across = Arrays.stream(around.x()).max().orElseThrow();
+        double upDown = Arrays.stream(around.y()).max().orElseThrow();
+        double longer = Math.max(across, upDown) / Math.min(across, upDown);
+        this.hard = HARD * Math.min(1, Math.pow(LONG / longer, 2));
         this.kept = new double[elements.mesh().vertices()];
         this.under = new int[kept.length];
     }
@@ -102,7 +109,7 @@ final class Contact {
         for (int k = 0; k < 3; k++) {
             above -= weights[k] * outer[2][corners[k]];
         }
-        double more = HARD * elements.mass()[vertex] * above * normal[2];
+        double more = hard * elements.mass()[vertex] * above * normal[2];
         double force = Math.max(0, kept[vertex] + more);
         kept[vertex] = Math.max(0, kept[vertex] + KEPT * more);
         for (int c = 0; c < 3; c++) {
@@ -140,7 +147,7 @@ final class Contact {
             }
         }
         for (int c = 0; c < 2 && nearest >= 0; c++) {
-            double force = SEAM * HARD * elements.mass()[vertex] * (inner[c][vertex] - outer[c][nearest]);
+            double force = SEAM * hard * elements.mass()[vertex] * (inner[c][vertex] - outer[c][nearest]);
             onInner[c][vertex] -= force;
             onOuter[c][nearest] += force;
         }
