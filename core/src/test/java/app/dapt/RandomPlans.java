@@ -45,7 +45,8 @@ public final class RandomPlans {
     private RandomPlans() {}
 
     public static CoverPlan plan(Random random) {
-        return plan(random, pick(random, ShapeKind.ALL.all()), pick(random, OpeningKind.ALL.all()));
+        CoverPlan plan = plan(random, pick(random, ShapeKind.ALL.all()), pick(random, OpeningKind.ALL.all()));
+        return plan.withForm(plan.form().withRound(random.nextInt(8) == 0));
     }
 
     public static CoverPlan plan(Random random, Kind<Shape> shape, Kind<Opening> opening) {

@@ -173,7 +173,7 @@ final class WorkedCover {
     }
 
     /** Anything as it is written down: lengths in inches to a thousandth, outlines by their size. */
-    private static String said(Object any) {
+    static String said(Object any) {
         if (any instanceof Length length) {
             return String.format(Locale.ROOT, "%.3f", length.toInches()).replaceFirst("\\.?0+$", "");
         }

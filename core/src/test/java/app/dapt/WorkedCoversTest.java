@@ -35,8 +35,8 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /**
- * Two covers of every kind, worked out to the last step, beside what was worked out and read through before. A change
- * that is meant is written down with {@code -Ddapt.worked=write} and read in the difference.
+ * Covers of every kind, worked out to the last step and drawn, beside what was worked out and read through before. A
+ * change that is meant is written down with {@code -Ddapt.worked=write} and read in the difference.
  */
 class WorkedCoversTest {
 
@@ -117,13 +117,27 @@ class WorkedCoversTest {
     @ParameterizedTest(name = "{0}")
     @MethodSource("covers")
     void isWorkedOutAsItWasReadThrough(String name, CoverPlan plan) throws IOException {
-        String worked = WorkedCover.of(plan);
+        isAsBefore(name + ".txt", WorkedCover.of(plan));
+    }
+
+    /** One of every kind, and those that are drawn in more than one way. */
+    static Stream<Arguments> drawn() {
+        return covers().filter(each -> !((String) each.get()[0]).matches(".*-[23]"));
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("drawn")
+    void isDrawnAsBefore(String name, CoverPlan plan) throws IOException {
+        isAsBefore("drawn/" + name + ".txt", WorkedDrawings.of(plan));
+    }
+
+    private static void isAsBefore(String file, String worked) throws IOException {
         if ("write".equals(System.getProperty("dapt.worked"))) {
-            Files.createDirectories(WORKED);
-            Files.writeString(WORKED.resolve(name + ".txt"), worked);
+            Files.createDirectories(WORKED.resolve(file).getParent());
+            Files.writeString(WORKED.resolve(file), worked);
             return;
         }
-        try (InputStream known = WorkedCoversTest.class.getResourceAsStream("/worked/" + name + ".txt")) {
+        try (InputStream known = WorkedCoversTest.class.getResourceAsStream("/worked/" + file)) {
             assertThat(known).as("worked out before").isNotNull();
             assertThat(worked).isEqualTo(new String(known.readAllBytes(), StandardCharsets.UTF_8));
         }

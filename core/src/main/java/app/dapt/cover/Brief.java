@@ -42,7 +42,11 @@ public record Brief(List<Part> parts) {
         List<Part> parts = new ArrayList<>();
         parts.add(new Part(Optional.empty(), plan.shape().kind().phrase("brief.a")));
         decided(parts, Decision.SHAPE, plan.shape().brief());
-        said(parts, plan.shape().forms() > 1 ? "brief.for-forms" : "brief.for-a-form");
+        said(
+                parts,
+                plan.shape().forms() > 1
+                        ? "brief.for-forms"
+                        : plan.shape().leavesCorners(plan.form()) ? "brief.for-a-round-form" : "brief.for-a-form");
         decided(parts, Decision.MEASURE, measure(plan));
         said(parts, "brief.comma");
         decided(parts, Decision.FIT, fit(plan));

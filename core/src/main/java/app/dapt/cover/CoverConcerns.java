@@ -14,8 +14,8 @@ import app.dapt.cover.front.Face;
 import app.dapt.cover.opening.Lapped;
 import app.dapt.cover.opening.Opening;
 import app.dapt.cover.opening.OpeningKind;
+import app.dapt.cover.shape.Shape;
 import app.dapt.cover.shape.ShapeKind;
-import app.dapt.filling.Casing;
 import app.dapt.filling.Fullness.Band;
 import app.dapt.fit.Fit;
 import app.dapt.fit.FitSchool;
@@ -59,6 +59,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
                         vanishes(),
                         size(),
                         unevenly(),
+                        roundForm(),
                         seamNarrow(),
                         heatSealed(),
                         tooShortToFill(),
@@ -149,7 +150,8 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
     private Optional<FindingCandidate<CoverPlan>> shape() {
         Length across = sizes.form().across().flat();
         Length upDown = sizes.form().upDown().flat();
-        if (!plan.shape().isSameBothWays() && sizes.form().upDown().borrowed()) {
+        boolean oneSize = plan.shape().isSameBothWays() || plan.shape().leavesCorners(plan.form());
+        if (!oneSize && sizes.form().upDown().borrowed()) {
             return Optional.of(FindingCandidate.<CoverPlan>of("one-way", Weight.BETTER_NOT, "one-way", across)
                     .orTry(() -> plan.withShape(ShapeKind.SQUARE.insteadOf(plan.shape(), plan.unit())), "call-square"));
         }
@@ -249,14 +251,12 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
 
     /** A form that is narrower one way than it is the other, against its cover, leaves the cover empty there. */
     private Optional<FindingCandidate<CoverPlan>> unevenly() {
-        double across = room(Axis.ACROSS);
-        double upDown = room(Axis.UP_DOWN);
-        if (!plan.shape().isRectangular() || plan.shape().forms() > 1 || Math.min(across, upDown) <= 0) {
+        if (!plan.shape().isRectangular() || plan.shape().forms() > 1 || !sizes.isUneven()) {
             return Optional.empty();
         }
-        Axis loose = across > upDown ? Axis.ACROSS : Axis.UP_DOWN;
-        Length empty = spare(loose);
-        return Math.max(across / upDown, upDown / across) < Casing.OTHER_PROPORTIONS || !empty.isPositive()
+        Axis loose = sizes.room(Axis.ACROSS) > sizes.room(Axis.UP_DOWN) ? Axis.ACROSS : Axis.UP_DOWN;
+        Length empty = sizes.ease(loose);
+        return !empty.isPositive()
                 ? Optional.empty()
                 : Optional.of(FindingCandidate.<CoverPlan>of(
                                 "proportions",
@@ -270,17 +270,20 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
                         .orNote());
     }
 
-    /** How much of the cover in one direction is not its form's; negative where the form is the larger. */
-    private Length spare(Axis axis) {
-        return sizes.finished(axis)
-                .minus(plan.edging().flange().times(2))
-                .minus(sizes.form().flat(axis));
-    }
-
-    /** How many times as long as its form the cover is in one direction. */
-    private double room(Axis axis) {
-        Length form = sizes.form().flat(axis);
-        return spare(axis).plus(form).over(form);
+    /** A round form does not reach into corners. */
+    private Optional<FindingCandidate<CoverPlan>> roundForm() {
+        if (!plan.shape().leavesCorners(plan.form())) {
+            return Optional.empty();
+        }
+        double corner = Math.hypot(
+                sizes.withinFlange(Axis.ACROSS).toInches(),
+                sizes.withinFlange(Axis.UP_DOWN).toInches());
+        Length form = sizes.form().casing().shortSide();
+        Length empty = Length.nearInches((corner - form.toInches()) / 2);
+        Shape round = ShapeKind.ROUND.usual(plan.unit());
+        return Optional.of(FindingCandidate.<CoverPlan>of("round-form", Weight.BETTER_NOT, "round-form", empty, form)
+                .orTry(() -> plan.withShape(round).withOpening(plan.opening().suitedTo(round)), "round-cover")
+                .orNote());
     }
 
     private Optional<FindingCandidate<CoverPlan>> seamNarrow() {

@@ -168,12 +168,8 @@ public final class FitSuggestions {
 
     private CoverPlan smaller(Length to, Length from) {
         Form form = plan.form();
-        return plan.withForm(new Form(
-                scaled(form.across(), to, from),
-                scaled(form.upDown(), to, from),
-                form.loft(),
-                form.labelMeans(),
-                form.filling()));
+        return plan.withForm(
+                form.withAcross(scaled(form.across(), to, from)).withUpDown(scaled(form.upDown(), to, from)));
     }
 
     private Readings scaled(Readings readings, Length to, Length from) {

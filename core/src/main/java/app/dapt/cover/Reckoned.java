@@ -85,9 +85,7 @@ public record Reckoned(
 
     /** Finished less form: negative is plumper. */
     public Length ease(Axis axis) {
-        return finished(axis)
-                .minus(plan.edging().flange().times(2))
-                .minus((axis == Axis.ACROSS ? form().across() : form().upDown()).flat());
+        return dimensions.ease(axis);
     }
 
     /** The front as it is sewn in, or what the front is a part of. */

@@ -134,8 +134,18 @@ public sealed interface Element {
         }
     }
 
-    /** Areas with one paint, in millimetres. */
-    record Area(List<List<Point>> outlines, Paint paint) implements Element {}
+    /**
+     * Areas with one paint, in millimetres.
+     *
+     * @param beyond whether they reach beyond the outline of what is drawn, where all else ends
+     */
+    record Area(List<List<Point>> outlines, Paint paint, boolean beyond) implements Element {
+
+        /** What lies within the outline. */
+        public Area(List<List<Point>> outlines, Paint paint) {
+            this(outlines, paint, false);
+        }
+    }
 
     /** What an area is painted with. */
     sealed interface Paint {

@@ -11,13 +11,25 @@ import java.util.Optional;
  * @param loft       thickness at the middle
  * @param labelMeans what the maker's label gives
  * @param filling    what it is stuffed with
+ * @param round      whether it is round, whatever its cover is
  */
-public record Form(Readings across, Readings upDown, Optional<Length> loft, LabelMeans labelMeans, Filling filling) {
+public record Form(
+        Readings across,
+        Readings upDown,
+        Optional<Length> loft,
+        LabelMeans labelMeans,
+        Filling filling,
+        boolean round) {
 
     public Form {
         if (across.isEmpty()) {
             throw new IllegalArgumentException("a form is measured across, at least");
         }
+    }
+
+    /** A form of its cover's shape. */
+    public Form(Readings across, Readings upDown, Optional<Length> loft, LabelMeans labelMeans, Filling filling) {
+        this(across, upDown, loft, labelMeans, filling, false);
     }
 
     /** A form measured over the crown and nothing else. */
@@ -31,10 +43,18 @@ public record Form(Readings across, Readings upDown, Optional<Length> loft, Labe
     }
 
     public Form withAcross(Readings changed) {
-        return new Form(changed, upDown, loft, labelMeans, filling);
+        return new Form(changed, upDown, loft, labelMeans, filling, round);
     }
 
     public Form withUpDown(Readings changed) {
-        return new Form(across, changed, loft, labelMeans, filling);
+        return new Form(across, changed, loft, labelMeans, filling, round);
+    }
+
+    public Form withFilling(Filling changed) {
+        return new Form(across, upDown, loft, labelMeans, changed, round);
+    }
+
+    public Form withRound(boolean changed) {
+        return new Form(across, upDown, loft, labelMeans, filling, changed);
     }
 }

@@ -310,7 +310,7 @@ public record Correction(
         if (same || !across.isPositive() || !upDown.isPositive()) {
             return Optional.empty();
         }
-        Casing other = cover.plan().shape().casing(across, upDown);
+        Casing other = cover.plan().shape().shaping(cover.plan().form()).casing(across, upDown);
         double then = now * other.greatestVolume() / cover.form().casing().greatestVolume();
         return Optional.of(new OtherForm(across, upDown, then));
     }

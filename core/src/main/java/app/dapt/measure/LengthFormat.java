@@ -34,6 +34,11 @@ public record LengthFormat(Mark mark) {
         return bare(length) + UNBROKEN + unitWord();
     }
 
+    /** {@code 21¼ × 14⅛}: width first, without the unit. */
+    public String size(Length width, Length height) {
+        return bare(width) + " × " + bare(height);
+    }
+
     /** As a term of a sum: finer than the mark where that is what it takes to add up. */
     public String fine(Length length) {
         return write(length, mark.unit().metric() ? 1000 : 64);

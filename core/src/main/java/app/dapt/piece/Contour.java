@@ -36,6 +36,9 @@ public record Contour(List<Point> points) {
     /** A full circle's straight lines: they leave a pillow's curve by a tenth of a millimetre at most. */
     private static final int ROUND = 144;
 
+    /** Millimetres that no cloth knows of. */
+    private static final double HAIR = 1e-6;
+
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     public Contour {
@@ -74,6 +77,9 @@ public record Contour(List<Point> points) {
 
     /** What of it lies in a rectangle; the largest part where it falls apart, a thin strip where nothing does. */
     public Contour within(double left, double top, double right, double bottom) {
+        if (left() >= left - HAIR && top() >= top - HAIR && right() <= right + HAIR && bottom() <= bottom + HAIR) {
+            return this;
+        }
         return of(OverlayNGRobust.overlay(
                 polygon(), rectangle(left, top, right, bottom).polygon(), OverlayNG.INTERSECTION));
     }
@@ -220,19 +226,28 @@ public record Contour(List<Point> points) {
     }
 
     public double left() {
-        return points.stream().mapToDouble(Point::x).min().orElse(0);
+        return least(Point::x);
     }
 
     public double right() {
-        return points.stream().mapToDouble(Point::x).max().orElse(0);
+        return -least(p -> -p.x());
     }
 
     public double top() {
-        return points.stream().mapToDouble(Point::y).min().orElse(0);
+        return least(Point::y);
     }
 
     public double bottom() {
-        return points.stream().mapToDouble(Point::y).max().orElse(0);
+        return -least(p -> -p.y());
+    }
+
+    /** The least of all points; nought where there are none. */
+    private double least(ToDoubleFunction<Point> of) {
+        double least = points.isEmpty() ? 0 : Double.POSITIVE_INFINITY;
+        for (Point point : points) {
+            least = Math.min(least, of.applyAsDouble(point));
+        }
+        return least;
     }
 
     /** Square millimetres. */

@@ -158,6 +158,11 @@ class FindingsTest {
                         SOUND.withShape(ShapeKind.OBLONG.usual(Unit.INCH))
                                 .withForm(SOUND.form().withUpDown(Readings.NONE)),
                         "remedy.call-square"),
+                Arguments.of(
+                        "round-form",
+                        Weight.BETTER_NOT,
+                        SOUND.withForm(SOUND.form().withRound(true)),
+                        "remedy.round-cover"),
                 Arguments.of("not-square", Weight.WORTH_KNOWING, sound(20, 16, ShapeKind.SQUARE), "remedy.call-oblong"),
                 Arguments.of(
                         "straight-missing",

@@ -9,6 +9,7 @@ import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.OwnFit;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.Recommendation;
+import app.dapt.cover.edging.EdgingKind;
 import app.dapt.cover.opening.Lapped;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.fit.FitSchool;
@@ -22,13 +23,18 @@ import app.dapt.learning.Verdict.Opening;
 import app.dapt.log.Learnt.Subject;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
+import app.dapt.measure.Unit;
 import app.dapt.step.Place;
 import java.time.LocalDate;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntFunction;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What an entry of the log tells, and what becomes of it in the next plan. */
 class LogEntryTest {
@@ -63,6 +69,57 @@ class LogEntryTest {
         LogEntry again = corrected.tried(SAGS);
         assertThat(again.corrected(again.correction().orElseThrow().done()).planned())
                 .contains(PLAN);
+    }
+
+    @Test
+    void whatIsPutBackToHowItWasPlannedWasNeverOtherwise() {
+        LogEntry tried = LogEntry.of(DAY, PLAN).tried(SAGS);
+        LogEntry corrected = tried.corrected(tried.correction().orElseThrow().done());
+        assertThat(corrected.corrected(PLAN).planned()).isEmpty();
+        assertThat(LogEntry.of(DAY, PLAN).corrected(PLAN).planned()).isEmpty();
+    }
+
+    /** How it sat was said of the cover as it was then, whatever it is now and however often it is said anew. */
+    @Test
+    void aVerdictIsOfTheCoverThatWasTriedOn() {
+        LogEntry tried = LogEntry.of(DAY, PLAN).tried(SAGS);
+        LogEntry corrected = tried.corrected(tried.correction().orElseThrow().done());
+        LogEntry judged = corrected.judged(Optional.of(Verdict.GOOD));
+        assertThat(judged.fitting()).contains(new LogEntry.Fitting(PLAN, Verdict.GOOD));
+        assertThat(judged.plan()).isEqualTo(corrected.plan());
+        assertThat(corrected.judged(Optional.empty()).fitting()).isEmpty();
+        assertThat(LogEntry.of(DAY, PLAN).judged(Optional.of(SAGS)).fitting())
+                .contains(new LogEntry.Fitting(PLAN, SAGS));
+    }
+
+    @Test
+    void whatIsChangedOfAnEntryIsChangedAndNothingElse() {
+        LogEntry tried = LogEntry.of(DAY, PLAN).tried(SAGS).withNote("for the mate");
+        CoverPlan other = plan(20, Filling.FEATHER);
+        assertThat(tried.withMade(DAY.plusDays(1)).made()).isEqualTo(DAY.plusDays(1));
+        assertThat(tried.withMade(DAY.plusDays(1)).withMade(DAY)).isEqualTo(tried);
+        assertThat(tried.withPicture(Optional.of(7L)).picture()).contains(7L);
+        assertThat(tried.withPlan(other).plan()).isEqualTo(other);
+        assertThat(tried.withPlan(other).fitting()).isEqualTo(tried.fitting());
+        LogEntry renamed =
+                tried.corrected(tried.correction().orElseThrow().done()).withPlans(plan -> plan.withName("Galley"));
+        assertThat(renamed.plan().name()).isEqualTo("Galley");
+        assertThat(renamed.planned().orElseThrow()).isEqualTo(PLAN.withName("Galley"));
+        assertThat(renamed.fitting().orElseThrow().tried()).isEqualTo(PLAN.withName("Galley"));
+        assertThat(renamed.note()).isEqualTo("for the mate");
+    }
+
+    /** As deep as the correction said; of a cover with a flange, as far as it was stitched further in. */
+    @ParameterizedTest
+    @ValueSource(booleans = {false, true})
+    void tellsHowMuchDeeperItsSeamsWereSewn(boolean flanged) {
+        CoverPlan plan = flanged ? PLAN.withEdging(EdgingKind.FLANGE.usual(Unit.INCH)) : PLAN;
+        LogEntry tried = LogEntry.of(DAY, plan).tried(SAGS);
+        Correction correction = tried.correction().orElseThrow();
+        assertThat(correction.deeper().isPositive()).isTrue();
+        assertThat(tried.corrected(correction.done()).deeper()).isEqualTo(correction.deeper());
+        assertThat(tried.deeper()).isEqualTo(Length.ZERO);
+        assertThat(LogEntry.of(DAY, plan).deeper()).isEqualTo(Length.ZERO);
     }
 
     /** 0.87 as it is, a tenth more wished: 0.97 would have been right, before the correction and after it. */
@@ -129,6 +186,29 @@ class LogEntryTest {
                 .isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> LogEntry.of(DAY, PLAN).withNote("two\nlines"))
                 .isInstanceOf(IllegalArgumentException.class);
+    }
+
+    /** A hundred hours, a hundred thousand in money: that much, and no more; never below nought. */
+    @ParameterizedTest
+    @CsvSource({"0, 6000", "0, 10000000"})
+    void timeAndMoneyHaveTheirLimits(int least, int most) {
+        boolean time = most == Spent.MOST_MINUTES;
+        List<IntFunction<Spent>> fields = time
+                ? List.of(
+                        number -> minutes(Map.of(Place.IRON, number), Optional.empty()),
+                        number -> minutes(Map.of(), Optional.of(number)))
+                : List.of(
+                        number -> new Spent(Map.of(), Optional.empty(), Optional.of(number), Optional.empty()),
+                        number -> new Spent(Map.of(), Optional.empty(), Optional.empty(), Optional.of(number)));
+        for (IntFunction<Spent> field : fields) {
+            assertThat(field.apply(least)).isNotNull();
+            assertThat(field.apply(most)).isNotNull();
+            for (int beyond : List.of(least - 1, most + 1)) {
+                assertThatThrownBy(() -> field.apply(beyond))
+                        .isInstanceOf(IllegalArgumentException.class)
+                        .hasMessageContaining(beyond + " is not between 0 and " + most);
+            }
+        }
     }
 
     private static Learnt learnt(LogEntry entry, int times) {

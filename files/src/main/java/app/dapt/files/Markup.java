@@ -7,6 +7,13 @@ import java.util.stream.Stream;
 public final class Markup {
 
     private final StringBuilder text = new StringBuilder();
+    private int named;
+
+    /** A name that begins so and that this gives to nothing else. */
+    String name(String beginning) {
+        named++;
+        return beginning + named;
+    }
 
     /** An element without content; attributes come as name, value, name, value. */
     public Markup empty(String name, Object... attributes) {

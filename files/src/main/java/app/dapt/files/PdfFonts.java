@@ -41,6 +41,12 @@ final class PdfFonts {
     /** Forbids a line to end, and is not to be seen. */
     private static final int JOINER = '\u2060';
 
+    /**
+     * Letters that a font would draw as one with an f before them. Such a glyph is no letter to whoever searches a page
+     * or has it read aloud, so they are set one by one.
+     */
+    private static final String AFTER_F = "fijlhkbt";
+
     /** What stands for a letter that no font has. */
     private static final String UNKNOWN = "\ufffd";
 
@@ -64,8 +70,11 @@ final class PdfFonts {
      */
     record Run(PDFont font, String text, float scale, float raised) {
 
-        private boolean isLike(Run other) {
-            return font.equals(other.font) && scale == other.scale && raised == other.raised;
+        private boolean goesOnWith(Run next) {
+            return font.equals(next.font)
+                    && scale == next.scale
+                    && raised == next.raised
+                    && !(text.endsWith("f") && AFTER_F.contains(next.text));
         }
 
         private Run and(Run next) {
@@ -142,7 +151,7 @@ final class PdfFonts {
                     scale,
                     raised);
             int last = runs.size() - 1;
-            if (last >= 0 && runs.get(last).isLike(next)) {
+            if (last >= 0 && runs.get(last).goesOnWith(next)) {
                 runs.set(last, runs.get(last).and(next));
             } else {
                 runs.add(next);

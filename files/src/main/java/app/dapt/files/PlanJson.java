@@ -156,7 +156,8 @@ public final class PlanJson {
                 at.has("upDown") ? readings(at.object("upDown")) : Readings.NONE,
                 at.maybeLength("loft", LengthRange.LOFT),
                 at.choice("labelMeans", LabelMeans.class),
-                at.choice("filling", Filling.class));
+                at.choice("filling", Filling.class),
+                at.has("round") && at.flag("round"));
         at.done();
         return form;
     }
@@ -316,6 +317,9 @@ public final class PlanJson {
             }
             put(at, "loft", form.loft());
             at.put("labelMeans", Phrase.code(form.labelMeans())).put("filling", Phrase.code(form.filling()));
+            if (form.round()) {
+                at.put("round", true);
+            }
         }
 
         private void readings(ObjectNode at, Readings readings) {

@@ -48,7 +48,7 @@ record SvgAreas(Cloths cloths, Pen pen, String id) {
                 svg.empty("path", "fill", ink, "fill-opacity", printed.opacity(), "d", path);
             }
         } else if (paint instanceof Paint.Pictured picture) {
-            String name = id + "-cell" + Integer.toHexString(path.toString().hashCode());
+            String name = svg.name(id + "-cell");
             new Swatch(cloths.of(picture.material()), pen.scale()).write(svg, name, placed(picture));
             svg.empty("path", "fill", "url(#" + name + ")", "d", path);
         } else if (paint instanceof Paint.Tone tone) {

@@ -184,8 +184,7 @@ public record SvgCloth(
 
     private void spare(Markup svg, Spare spare, Place at) {
         Contour box = spare.box();
-        String size = words.lengths().bare(spare.offcut().wide()) + " × "
-                + words.lengths().bare(spare.offcut().deep());
+        String size = words.lengths().size(spare.offcut().wide(), spare.offcut().deep());
         if (pen.mm(box.bottom() - box.top()) > size.length() * CHARACTER && pen.mm(box.right() - box.left()) > 14) {
             svg.saying(
                     "text",

@@ -9,7 +9,6 @@ import app.dapt.drawing.Element.Area;
 import app.dapt.drawing.Element.Label;
 import app.dapt.drawing.Element.Line;
 import app.dapt.drawing.Element.Note;
-import app.dapt.drawing.Element.Paint;
 import app.dapt.drawing.Element.Part;
 import app.dapt.drawing.Element.Patch;
 import app.dapt.drawing.Element.Path;
@@ -114,8 +113,7 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
                 || element instanceof Ring
                 || element instanceof Shade
                 || element instanceof Zone
-                || element instanceof Area area
-                        && !(area.paint() instanceof Paint.Cast || area.paint() instanceof Paint.Trimming)
+                || element instanceof Area area && !area.beyond()
                 || element instanceof Line;
     }
 

@@ -1,6 +1,7 @@
 package app.dapt.files;
 
 import app.dapt.drawing.Element.Look;
+import app.dapt.drawing.Stand;
 import app.dapt.piece.Contour.Point;
 import java.util.ArrayList;
 import java.util.List;
@@ -12,14 +13,6 @@ import java.util.List;
  * @param deep how far it stands out
  */
 record TrimMarks(List<Point> path, double deep, boolean inward) {
-
-    /** A place on the path and the way out from it. */
-    private record Stand(Point at, double outX, double outY) {
-
-        Point out(double far) {
-            return new Point(at.x() + outX * far, at.y() + outY * far);
-        }
-    }
 
     /** The path as SVG data. */
     String along() {
@@ -133,62 +126,8 @@ record TrimMarks(List<Point> path, double deep, boolean inward) {
                 + Markup.number(2 * knot) + " 0a" + r + " " + r + " 0 1 0 " + Markup.number(-2 * knot) + " 0";
     }
 
-    /** Evenly along the path, fanning out round its corners. */
     private List<Stand> stands(double spacing) {
-        double turn = clockwise() == inward ? -1 : 1;
-        List<Stand> stands = new ArrayList<>();
-        double left = 0;
-        for (int i = 0; i + 1 < path.size(); i++) {
-            Point a = path.get(i);
-            Point b = path.get(i + 1);
-            double length = Math.hypot(b.x() - a.x(), b.y() - a.y());
-            if (length == 0) {
-                continue;
-            }
-            double outX = turn * (b.y() - a.y()) / length;
-            double outY = -turn * (b.x() - a.x()) / length;
-            if (!stands.isEmpty()) {
-                fan(stands, a, outX, outY, spacing);
-            }
-            double at = left;
-            for (; at <= length; at += spacing) {
-                stands.add(new Stand(
-                        new Point(a.x() + (b.x() - a.x()) * at / length, a.y() + (b.y() - a.y()) * at / length),
-                        outX,
-                        outY));
-            }
-            left = at - length;
-        }
-        boolean closed = path.get(0).equals(path.get(path.size() - 1));
-        if (closed && stands.size() > 2) {
-            fan(stands, path.get(0), stands.get(0).outX(), stands.get(0).outY(), spacing);
-            stands.add(stands.get(0));
-        }
-        return stands;
-    }
-
-    /** Turns from the way out of the last place to another at a corner that stands out, a step at a time. */
-    private void fan(List<Stand> stands, Point corner, double outX, double outY, double spacing) {
-        Stand last = stands.get(stands.size() - 1);
-        double from = Math.atan2(last.outY(), last.outX());
-        double to = Math.atan2(outY, outX);
-        double turned = Math.IEEEremainder(to - from, 2 * Math.PI);
-        boolean standsOut = turned * (clockwise() ? 1 : -1) > 0 && !inward;
-        int steps = standsOut ? (int) (Math.abs(turned) * deep / spacing) : 0;
-        for (int i = 1; i < steps; i++) {
-            double angle = from + turned * i / steps;
-            stands.add(new Stand(corner, Math.cos(angle), Math.sin(angle)));
-        }
-    }
-
-    /** As seen; a path that does not close runs clockwise. */
-    private boolean clockwise() {
-        double twice = 0;
-        for (int i = 0; i + 1 < path.size(); i++) {
-            twice += path.get(i).x() * path.get(i + 1).y()
-                    - path.get(i + 1).x() * path.get(i).y();
-        }
-        return !path.get(0).equals(path.get(path.size() - 1)) && path.size() == 2 || twice >= 0;
+        return Stand.along(path, spacing, deep, inward);
     }
 
     private static String line(List<Point> points, boolean closed) {

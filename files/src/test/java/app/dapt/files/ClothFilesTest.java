@@ -22,7 +22,6 @@ import app.dapt.measure.Unit;
 import app.dapt.words.Wordbook;
 import app.dapt.words.Wordbook.English;
 import app.dapt.words.Words;
-import java.io.StringReader;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -30,7 +29,6 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import javax.xml.parsers.DocumentBuilderFactory;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -38,8 +36,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.w3c.dom.Document;
-import org.xml.sax.InputSource;
+import org.w3c.dom.Element;
 
 /** Layouts as files, and the decisions behind them. */
 class ClothFilesTest {
@@ -56,28 +53,21 @@ class ClothFilesTest {
 
     @ParameterizedTest
     @MethodSource("uses")
-    void everyPieceStandsInEveryForm(ClothUse use) throws Exception {
+    void everyPieceStandsInEveryForm(ClothUse use) {
         Layout laid = LayoutProblem.of(
                         use.cloth(), use.wanted(), LayoutChoices.usual(use.cloth(), Unit.INCH), Unit.INCH)
                 .atOnce();
         List<ClothSheet> sheets = ClothSheet.of(laid);
         ClothFiles files = new ClothFiles(WORDS, "Wren & <Co>");
         assertThat(files.csv(laid).lines()).hasSize(1 + laid.spots().size());
-        Document svg = DocumentBuilderFactory.newInstance()
-                .newDocumentBuilder()
-                .parse(new InputSource(new StringReader(files.svg(sheets))));
-        assertThat(svg.getDocumentElement()
-                        .getElementsByTagName("title")
-                        .item(0)
-                        .getTextContent())
-                .isEqualTo("Wren & <Co>");
+        Element svg = Drawn.read(files.svg(sheets));
+        assertThat(Drawn.all(svg, "title").get(0).getTextContent()).isEqualTo("Wren & <Co>");
         assertThat(count(files.svg(sheets), "class=\"cut\""))
                 .isEqualTo(laid.spots().size());
         assertThat(count(files.dxf(sheets), "POLYLINE\r\n  8\r\nCUT\r\n"))
                 .isEqualTo(laid.spots().size());
         // As long and as wide as the cloth is to use, in millimetres.
-        double along = Double.parseDouble(
-                svg.getDocumentElement().getAttribute("width").replace("mm", ""));
+        double along = Double.parseDouble(svg.getAttribute("width").replace("mm", ""));
         assertThat(along).isGreaterThanOrEqualTo(laid.length().toMm() - .01);
     }
 

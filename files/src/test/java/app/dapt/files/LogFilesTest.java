@@ -2,10 +2,16 @@ package app.dapt.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import app.dapt.Cases;
 import app.dapt.RandomPlans;
 import app.dapt.cover.CoverPlan;
+import app.dapt.cover.DefaultPlan;
+import app.dapt.cover.Reckoned;
+import app.dapt.cover.Reckoner;
+import app.dapt.cover.shape.ShapeKind;
+import app.dapt.form.Form;
 import app.dapt.learning.Verdict;
 import app.dapt.learning.Verdict.Corners;
 import app.dapt.learning.Verdict.Edges;
@@ -13,7 +19,13 @@ import app.dapt.learning.Verdict.Middle;
 import app.dapt.learning.Verdict.Opening;
 import app.dapt.log.LogEntry;
 import app.dapt.log.Spent;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Mark;
+import app.dapt.measure.Unit;
 import app.dapt.step.Place;
+import java.io.IOException;
+import java.io.StringReader;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,6 +34,8 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -86,6 +100,82 @@ class LogFilesTest {
                 .contains(isNumber ? ",-5," : ",'" + note)
                 .doesNotContain(isNumber ? "'-5" : "," + note);
         assertThat(LogCsv.read(csv).entries()).containsExactly(entry);
+    }
+
+    /** The columns of a cover that was made and tried on, each by its heading. */
+    @Test
+    void everyColumnSaysWhatItsHeadingPromises() throws IOException {
+        CoverPlan plan = DefaultPlan.plan(
+                "Wheelhouse stool",
+                Mark.EIGHTH,
+                ShapeKind.SQUARE,
+                Form.overCrown(Length.inches(18), Length.inches(18)));
+        Reckoned cover = Reckoner.reckonWithoutRemedies(plan, plan.mark());
+        Verdict verdict = new Verdict(
+                Corners.EMPTY,
+                Middle.SAGS,
+                Edges.RIPPLE,
+                Opening.GAPES,
+                Optional.of(Length.inches(1, 1, 2)),
+                Optional.empty());
+        LogEntry tried = LogEntry.of(LocalDate.of(2026, 4, 9), plan).tried(verdict);
+        LogEntry entry = tried.corrected(tried.correction().orElseThrow().done())
+                .withNote("for the mate")
+                .withSpent(new Spent(Map.of(), Optional.of(95), Optional.of(1_805), Optional.of(7)));
+        Map<String, String> row = row(entry);
+        assertThat(row)
+                .containsEntry("made", "2026-04-09")
+                .containsEntry("cover", "Wheelhouse stool")
+                .containsEntry("shape", "square")
+                .containsEntry("filling", "unknown")
+                .containsEntry("form across", "18 in")
+                .containsEntry("form up and down", "18 in")
+                .containsEntry("corners", "empty")
+                .containsEntry("middle", "sags")
+                .containsEntry("edges", "ripple")
+                .containsEntry("opening", "gapes")
+                .containsEntry("gape", "1 1/2 in")
+                .containsEntry("minutes", "95")
+                .containsEntry("fabric cost", "18.05")
+                .containsEntry("notions cost", "0.07")
+                .containsEntry("note", "for the mate");
+        Reckoned taken = Reckoner.reckonWithoutRemedies(entry.plan(), plan.mark());
+        assertThat(row.get("finished across"))
+                .as("as it is now, taken in from %s", cover.finished(Axis.ACROSS))
+                .isEqualTo(ExactLength.write(taken.finished(Axis.ACROSS), Unit.INCH));
+        assertThat(taken.finished(Axis.ACROSS)).isLessThan(cover.finished(Axis.ACROSS));
+        assertThat(row.get("seams deeper")).isEqualTo(ExactLength.write(entry.deeper(), Unit.INCH));
+        assertThat(Double.parseDouble(row.get("fullness")) * 100)
+                .isEqualTo(taken.fullness().percent(), within(0.5));
+        assertThat(row(LogEntry.of(LocalDate.of(2026, 4, 9), plan)))
+                .as("nothing said, nothing written")
+                .containsEntry("corners", "")
+                .containsEntry("gape", "")
+                .containsEntry("minutes", "")
+                .containsEntry("fabric cost", "")
+                .containsEntry("seams deeper", "0 in");
+    }
+
+    private static Map<String, String> row(LogEntry entry) throws IOException {
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .get();
+        try (CSVParser parser = CSVParser.parse(new StringReader(LogCsv.write(List.of(entry))), format)) {
+            return parser.getRecords().get(0).toMap();
+        }
+    }
+
+    @Test
+    void aFileOfMoreRowsThanAnybodySewsIsRefused() throws BadPlanFile {
+        String header = "made,entry\r\n";
+        LogCsv.Rows rows = LogCsv.read(header + "2026-01-01,\r\n".repeat(5_000));
+        assertThat(rows.entries()).isEmpty();
+        assertThat(rows.refused()).hasSize(5_000);
+        assertThatThrownBy(() -> LogCsv.read(header + "2026-01-01,\r\n".repeat(5_001)))
+                .isInstanceOf(BadPlanFile.class)
+                .hasMessageContaining("more than 5000 rows");
     }
 
     @Test

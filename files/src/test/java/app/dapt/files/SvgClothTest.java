@@ -18,21 +18,15 @@ import app.dapt.words.Wordbook.English;
 import app.dapt.words.Words;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
-import java.io.StringReader;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import org.w3c.dom.Document;
 import org.w3c.dom.Element;
-import org.w3c.dom.NodeList;
-import org.xml.sax.InputSource;
 
 /** The bolt as drawn is the layout, to scale. */
 class SvgClothTest {
@@ -40,28 +34,19 @@ class SvgClothTest {
     private static final double SCALE = 6;
     private static final Words WORDS = new Words(Wordbook.load(English.US, "craft"), Mark.EIGHTH);
 
-    static Stream<Layout> layouts() {
-        return IntStream.range(40, 60)
-                .mapToObj(seed -> RandomPlans.plan(new Random(seed)))
-                .flatMap(plan ->
-                        ClothUse.of(List.of(new ClothUse.Of("3", Reckoner.reckonWithoutRemedies(plan, plan.mark()), 2)))
-                                .stream())
-                .map(use -> LayoutProblem.of(
-                                use.cloth(), use.wanted(), LayoutChoices.usual(use.cloth(), Unit.INCH), Unit.INCH)
-                        .atOnce())
-                .filter(laid -> !laid.spots().isEmpty());
-    }
+    private static final List<Layout> LAYOUTS = IntStream.range(40, 60)
+            .mapToObj(seed -> RandomPlans.plan(new Random(seed)))
+            .flatMap(plan ->
+                    ClothUse.of(List.of(new ClothUse.Of("3", Reckoner.reckonWithoutRemedies(plan, plan.mark()), 2)))
+                            .stream())
+            .map(use -> LayoutProblem.of(
+                            use.cloth(), use.wanted(), LayoutChoices.usual(use.cloth(), Unit.INCH), Unit.INCH)
+                    .atOnce())
+            .filter(laid -> !laid.spots().isEmpty())
+            .toList();
 
-    private static List<Element> all(Document document, String name, String kind) {
-        List<Element> found = new ArrayList<>();
-        NodeList nodes = document.getElementsByTagName(name);
-        for (int i = 0; i < nodes.getLength(); i++) {
-            Element element = (Element) nodes.item(i);
-            if (List.of(element.getAttribute("class").split(" ")).contains(kind)) {
-                found.add(element);
-            }
-        }
-        return found;
+    static Stream<Layout> layouts() {
+        return LAYOUTS.stream();
     }
 
     private static Rectangle2D bounds(String d) {
@@ -79,7 +64,7 @@ class SvgClothTest {
 
     @ParameterizedTest
     @MethodSource("layouts")
-    void everyPieceIsDrawnWhereItLiesAndLeadsToItself(Layout laid) throws Exception {
+    void everyPieceIsDrawnWhereItLiesAndLeadsToItself(Layout laid) {
         ClothSheet sheet = ClothSheet.of(laid).get(0);
         String svg = new SvgCloth(
                         WORDS,
@@ -88,15 +73,15 @@ class SvgClothTest {
                         Optional.of(copy -> Map.of("href", "/to?piece=" + copy)),
                         laid.spots().get(0).copy())
                 .write(sheet);
-        Document drawn =
-                DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(svg)));
-        List<Element> pieces = all(drawn, "a", "lain");
+        Element drawn = Drawn.read(svg);
+        List<Element> pieces = Drawn.classed(drawn, "a", "lain");
         assertThat(pieces).hasSameSizeAs(laid.spots());
         for (int i = 0; i < pieces.size(); i++) {
             Spot spot = laid.spots().get(i);
             assertThat(pieces.get(i).getAttribute("href")).isEqualTo("/to?piece=" + spot.copy());
             assertThat(pieces.get(i).getAttribute("aria-label")).startsWith(i + 1 + ":");
-            Rectangle2D cut = bounds(all(drawn, "path", "lain-edge").get(i).getAttribute("d"));
+            Rectangle2D cut =
+                    bounds(Drawn.classed(drawn, "path", "lain-edge").get(i).getAttribute("d"));
             if (spot.wanted().piece().outline().isEmpty()) {
                 assertThat(cut.getMinX()).isCloseTo(spot.across().toInches() * SCALE, within(.02));
                 assertThat(cut.getMinY()).isCloseTo(spot.along().toInches() * SCALE, within(.02));
@@ -106,13 +91,12 @@ class SvgClothTest {
                 assertThat(cut.getWidth()).isLessThanOrEqualTo(spot.wide().toInches() * SCALE + .1);
             }
         }
-        assertThat(all(drawn, "a", "current")).hasSize(1);
+        assertThat(Drawn.classed(drawn, "a", "current")).hasSize(1);
         long straight =
                 laid.cuts().stream().filter(cut -> cut.round().isEmpty()).count();
-        assertThat(all(drawn, "path", "cut-stroke")).hasSize((int) straight);
-        assertThat(all(drawn, "path", "offcut")).hasSameSizeAs(laid.offcuts());
-        assertThat(drawn.getDocumentElement().getAttribute("aria-label"))
-                .contains(laid.spots().size() + " piece");
+        assertThat(Drawn.classed(drawn, "path", "cut-stroke")).hasSize((int) straight);
+        assertThat(Drawn.classed(drawn, "path", "offcut")).hasSameSizeAs(laid.offcuts());
+        assertThat(drawn.getAttribute("aria-label")).contains(laid.spots().size() + " piece");
         assertThat(svg).doesNotContain("‹");
     }
 

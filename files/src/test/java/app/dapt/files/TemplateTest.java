@@ -3,6 +3,7 @@ package app.dapt.files;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.dapt.Paths;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.Reckoned;
@@ -25,32 +26,22 @@ import app.dapt.piece.Contour.Point;
 import app.dapt.words.Wordbook;
 import app.dapt.words.Wordbook.English;
 import app.dapt.words.Words;
-import java.awt.geom.Point2D;
 import java.io.IOException;
-import java.io.StringReader;
 import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
-import javax.xml.parsers.DocumentBuilderFactory;
 import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
-import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.apache.pdfbox.text.TextPosition;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
-import org.w3c.dom.Document;
 import org.w3c.dom.Element;
-import org.w3c.dom.NodeList;
-import org.xml.sax.InputSource;
 
 /** Templates read back by readers that know nothing of how they were written, and measured. */
 class TemplateTest {
@@ -83,7 +74,7 @@ class TemplateTest {
         assertThat(front.paths().get(0).closed()).isFalse();
         assertThat(cut.get(0).x()).isCloseTo(front.width(), within(0.02));
         assertThat(cut.get(cut.size() - 1).x()).isCloseTo(front.width(), within(0.02));
-        assertThat(length(cut)).as("half the way round").isCloseTo(Math.PI * 17 * 25.4 / 2, within(1.0));
+        assertThat(Paths.length(cut)).as("half the way round").isCloseTo(Math.PI * 17 * 25.4 / 2, within(1.0));
     }
 
     @Test
@@ -93,128 +84,6 @@ class TemplateTest {
                 .isBetween(4.0 * 25.4, 8.0 * 25.4));
         assertThat(Template.of(Reckoner.reckon(cover(ShapeKind.SQUARE, 18, 18))))
                 .isEmpty();
-    }
-
-    private static double length(List<Point> points) {
-        double length = 0;
-        for (int i = 1; i < points.size(); i++) {
-            length += Math.hypot(
-                    points.get(i).x() - points.get(i - 1).x(),
-                    points.get(i).y() - points.get(i - 1).y());
-        }
-        return length;
-    }
-
-    /** Collects the lines a page strokes, in millimetres from its top left corner. */
-    private static final class Strokes extends PDFGraphicsStreamEngine {
-
-        private final List<List<Point>> lines = new ArrayList<>();
-        private List<Point> line = new ArrayList<>();
-        private final double height;
-
-        private Strokes(PDPage page) throws IOException {
-            super(page);
-            height = page.getMediaBox().getHeight();
-            processPage(page);
-        }
-
-        private void at(double x, double y) {
-            line.add(new Point(x / 72 * 25.4, (height - y) / 72 * 25.4));
-        }
-
-        @Override
-        public void moveTo(float x, float y) {
-            line = new ArrayList<>();
-            at(x, y);
-        }
-
-        @Override
-        public void lineTo(float x, float y) {
-            at(x, y);
-        }
-
-        @Override
-        public void closePath() {
-            line.add(line.get(0));
-        }
-
-        @Override
-        public void strokePath() {
-            lines.add(line);
-        }
-
-        @Override
-        public Point2D getCurrentPoint() {
-            return new Point2D.Float(0, 0);
-        }
-
-        @Override
-        public void appendRectangle(Point2D p0, Point2D p1, Point2D p2, Point2D p3) {}
-
-        @Override
-        public void drawImage(PDImage image) {}
-
-        @Override
-        public void clip(int windingRule) {}
-
-        @Override
-        public void curveTo(float x1, float y1, float x2, float y2, float x3, float y3) {}
-
-        @Override
-        public void endPath() {}
-
-        @Override
-        public void fillPath(int windingRule) {}
-
-        @Override
-        public void fillAndStrokePath(int windingRule) {}
-
-        @Override
-        public void shadingFill(COSName shadingName) {}
-    }
-
-    /** How far to the right any words reach, in points. */
-    private static float rightmost(PDDocument document) throws IOException {
-        float[] most = {0};
-        new PDFTextStripper() {
-            @Override
-            protected void writeString(String text, List<TextPosition> positions) {
-                positions.forEach(
-                        position -> most[0] = Math.max(most[0], position.getXDirAdj() + position.getWidthDirAdj()));
-            }
-        }.getText(document);
-        return most[0];
-    }
-
-    @ParameterizedTest
-    @EnumSource
-    void everyTileOfThePdfShowsTheTemplateAtItsTrueSizeAndPlace(Paper paper) throws IOException {
-        try (PDDocument document =
-                Loader.loadPDF(new TemplatePdf(WORDS, paper).write("Engineer’s V ⅞ ☃", vee(), vee()))) {
-            String text = new PDFTextStripper().getText(document);
-            assertThat(text).contains("A1: 2", "Front", "on the fold", "Engineer");
-            assertThat(rightmost(document))
-                    .as("no line runs off the paper")
-                    .isLessThan(document.getPage(0).getMediaBox().getWidth() - 20);
-            List<List<Point>> first = new Strokes(document.getPage(0)).lines;
-            assertThat(first).anySatisfy(square -> assertThat(length(square)).isCloseTo(200, within(0.1)));
-            assertThat(first).anySatisfy(square -> assertThat(length(square)).isCloseTo(8 * 25.4, within(0.1)));
-
-            Tiling front = new TemplatePdf(WORDS, paper).tilings(vee()).get(0);
-            Tiling.Frame frame = new TemplatePdf(WORDS, paper).frame();
-            double cut = length(front.template().paths().get(0).points());
-            for (int i = 0; i < front.sheets().size(); i++) {
-                List<Point> line = new Strokes(document.getPage(i + 1)).lines.get(0);
-                assertThat(length(line)).as("as long as the line itself").isCloseTo(cut, within(0.5));
-                Point start = front.template().paths().get(0).points().get(0);
-                Tiling.Place place = front.sheets().get(i);
-                assertThat(line.get(0).x() + place.column() * frame.acrossStep())
-                        .as("each tile shows it further on by a tile less the overlap")
-                        .isCloseTo(TemplatePdf.MARGIN - front.left() + start.x(), within(0.1));
-                assertThat(line.get(0).y() + place.row() * frame.downStep())
-                        .isCloseTo(TemplatePdf.MARGIN - front.top() + start.y(), within(0.1));
-            }
-        }
     }
 
     static Stream<Template> templates() {
@@ -318,63 +187,66 @@ class TemplateTest {
     }
 
     @Test
-    void theSvgIsInMillimetresAndMeasuresWhatTheTemplateDoes() throws Exception {
-        Document svg = DocumentBuilderFactory.newInstance()
-                .newDocumentBuilder()
-                .parse(new InputSource(new StringReader(new TemplateSvg(WORDS).write("Round & <true>", round()))));
-        Element root = svg.getDocumentElement();
+    void theSvgIsInMillimetresAndMeasuresWhatTheTemplateDoes() {
+        Element root = Drawn.read(new TemplateSvg(WORDS).write("Round & <true>", round()));
         assertThat(root.getAttribute("viewBox"))
                 .isEqualTo("0 0 " + root.getAttribute("width").replace("mm", "") + " "
                         + root.getAttribute("height").replace("mm", ""));
-        NodeList paths = svg.getElementsByTagName("path");
+        Element path = Drawn.all(root, "path").get(0);
         List<Point> cut = new ArrayList<>();
-        Matcher point =
-                Pattern.compile("[ML](-?[\\d.]+) (-?[\\d.]+)").matcher(((Element) paths.item(0)).getAttribute("d"));
+        Matcher point = Pattern.compile("[ML](-?[\\d.]+) (-?[\\d.]+)").matcher(path.getAttribute("d"));
         while (point.find()) {
             cut.add(new Point(Double.parseDouble(point.group(1)), Double.parseDouble(point.group(2))));
         }
-        assertThat(length(cut)).isCloseTo(Math.PI * 17 * 25.4 / 2, within(1.0));
+        assertThat(Paths.length(cut)).isCloseTo(Math.PI * 17 * 25.4 / 2, within(1.0));
     }
 
-    /** A reader of DXF's pairs of group codes and values, knowing polylines and their layers. */
-    private static List<List<Point>> polylines(String dxf, String layer) {
-        String[] lines = dxf.split("\r\n");
-        assertThat(lines.length % 2).as("codes and values come in pairs").isZero();
-        List<List<Point>> found = new ArrayList<>();
-        String entity = "";
-        String on = "";
-        double x = 0;
-        for (int i = 0; i < lines.length; i += 2) {
-            int code = Integer.parseInt(lines[i].strip());
-            String value = lines[i + 1];
-            if (code == 0) {
-                entity = value;
-            } else if (code == 8) {
-                on = value;
-                if (entity.equals("POLYLINE") && on.equals(layer)) {
-                    found.add(new ArrayList<>());
-                }
-            } else if (entity.equals("VERTEX") && code == 10) {
-                x = Double.parseDouble(value);
-            } else if (entity.equals("VERTEX") && code == 20 && on.equals(layer)) {
-                found.get(found.size() - 1).add(new Point(x, -Double.parseDouble(value)));
-            }
-        }
-        return found;
-    }
-
+    /** One beside the other, two centimetres apart, below a square to hold a ruler to; each named in its middle. */
     @Test
-    void theDxfHasALayerARoleAndItsLinesMeasureTrue() {
-        String dxf = new TemplateDxf(WORDS).write(vee());
-        assertThat(dxf).contains("AC1009").endsWith("  0\r\nEOF\r\n").matches("[\\x00-\\x7e]*");
-        List<List<Point>> cuts = polylines(dxf, "CUT");
-        assertThat(cuts).hasSameSizeAs(vee());
-        for (int i = 0; i < cuts.size(); i++) {
-            assertThat(length(cuts.get(i)))
-                    .isCloseTo(length(vee().get(i).paths().get(0).points()), within(0.01));
+    void inTheSvgTemplatesLieSideBySideWithTheirWords() {
+        List<Template> templates = vee();
+        Element root = Drawn.read(new TemplateSvg(WORDS).write("V", templates));
+        double wide =
+                20 + templates.stream().mapToDouble(each -> each.width() + 20).sum();
+        double high =
+                70 + templates.stream().mapToDouble(Template::height).max().orElseThrow() + 20;
+        assertThat(root.getAttribute("viewBox")).isEqualTo("0 0 " + Markup.number(wide) + " " + Markup.number(high));
+        Element square = Drawn.all(root, "rect").get(0);
+        assertThat(Drawn.number(square, "width")).isEqualTo(50).isEqualTo(Drawn.number(square, "height"));
+        assertThat(Drawn.number(square, "y") + 50).isLessThan(70);
+        assertThat(Drawn.number(Drawn.all(root, "text").get(0), "x"))
+                .as("words beside it")
+                .isGreaterThan(Drawn.number(square, "x") + 50);
+        List<Element> groups = Drawn.all(root, "g");
+        double left = 20;
+        for (int i = 0; i < templates.size(); i++) {
+            Template template = templates.get(i);
+            Element group = groups.get(i);
+            assertThat(group.getAttribute("transform")).isEqualTo(Pen.moved(left, 70));
+            assertThat(Drawn.all(group, "path")).hasSameSizeAs(template.paths());
+            for (int k = 0; k < template.paths().size(); k++) {
+                Element path = Drawn.all(group, "path").get(k);
+                Role role = template.paths().get(k).role();
+                assertThat(path.getAttribute("stroke-dasharray"))
+                        .isEqualTo(role == Role.SEAM ? "3 2" : role == Role.FOLD ? "8 2 1 2" : "none");
+                assertThat(path.getAttribute("stroke-width")).isEqualTo(role == Role.CUT ? ".6" : ".3");
+                assertThat(path.getAttribute("d").endsWith("Z"))
+                        .isEqualTo(template.paths().get(k).closed());
+            }
+            List<Element> words = Drawn.all(group, "text");
+            assertThat(words.get(0).getTextContent())
+                    .isEqualTo(WORDS.say(template.name()) + ", " + WORDS.say(template.note()));
+            assertThat(Drawn.number(words.get(0), "x")).isCloseTo(template.width() / 2, within(.01));
+            assertThat(Drawn.number(words.get(0), "y")).isCloseTo(template.height() / 2, within(.01));
+            assertThat(words).hasSize(1 + template.written().size());
+            for (int k = 0; k < template.written().size(); k++) {
+                Template.Written written = template.written().get(k);
+                assertThat(words.get(k + 1).getTextContent()).isEqualTo(WORDS.say(written.words()));
+                assertThat(words.get(k + 1).getAttribute("transform"))
+                        .isEqualTo(Pen.moved(written.at().x(), written.at().y()) + " rotate("
+                                + Markup.number(written.degrees()) + ")");
+            }
+            left += template.width() + 20;
         }
-        assertThat(polylines(dxf, "SEAM")).hasSameSizeAs(cuts);
-        assertThat(polylines(dxf, "TEST")).singleElement().satisfies(square -> assertThat(length(square))
-                .isCloseTo(150, within(0.01)));
     }
 }

@@ -42,7 +42,9 @@ class WordsTest {
     @ParameterizedTest
     @EnumSource
     void hasWordsForWhateverIsReckonedAndDrawn(English english) throws Exception {
-        for (int seed = 0; seed < 300; seed++) {
+        // What the UK does not say otherwise it says as the US does.
+        int plans = english == English.US ? 150 : 40;
+        for (int seed = 0; seed < plans; seed++) {
             CoverPlan plan = RandomPlans.plan(new Random(seed));
             Reckoned reckoned = Reckoner.reckon(plan);
             Words words = words(english, plan.mark());

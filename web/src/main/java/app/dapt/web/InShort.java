@@ -12,7 +12,7 @@ public final class InShort {
 
     private InShort() {}
 
-    /** Its size, shape, opening and edge: {@code 20¼ in square, envelope, piping}. */
+    /** Its size, shape, opening and edge: {@code 20¼ in square, envelope, with fringe}. */
     public static String of(Reckoned reckoned, Words words) {
         CoverPlan plan = reckoned.plan();
         Length across = reckoned.finished(Axis.ACROSS);
@@ -24,8 +24,7 @@ public final class InShort {
         String opening = small(words.say(plan.opening().kind().phrase("opening")));
         return plan.edging().isNothing()
                 ? size + ", " + opening
-                : size + ", " + opening + ", "
-                        + small(words.say(plan.edging().kind().phrase("edging")));
+                : size + ", " + opening + ", " + words.say(plan.edging().brief());
     }
 
     private static String small(String title) {

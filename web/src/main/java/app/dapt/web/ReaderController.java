@@ -9,6 +9,7 @@ import java.time.Duration;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseCookie;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.stereotype.Controller;
@@ -16,6 +17,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
+import org.springframework.web.server.ResponseStatusException;
 
 /** The switches for unit, English and light, which change what is shown, never what is stored; and the currency. */
 @Controller
@@ -53,13 +55,13 @@ class ReaderController {
         return Redirect.back(typed.getOrDefault("back", "/"));
     }
 
-    /** Chooses the currency of the whole workroom; one that there is not changes nothing. */
+    /** Chooses the currency of the whole workroom; one that there is not is refused. */
     @PostMapping("/currency")
     String currency(@RequestParam Map<String, String> typed, Reader reader) {
-        Money.all(reader.locale()).stream()
+        currency.choose(Money.all(reader.locale()).stream()
                 .filter(each -> each.getCurrencyCode().equals(typed.get("currency")))
                 .findFirst()
-                .ifPresent(currency::choose);
+                .orElseThrow(() -> new ResponseStatusException(HttpStatus.BAD_REQUEST, "no such currency")));
         return Redirect.back(typed.getOrDefault("back", "/"));
     }
 

@@ -30,7 +30,8 @@ class WarmUp {
 
     private static final Duration LONGEST = Duration.ofSeconds(6);
     private static final int COVERS = 4;
-    private static final List<String> ASKED = List.of("", "?slip=opening", "?slip=edge", "?view=pieces");
+    private static final List<String> ASKED =
+            List.of("", "?slip=opening", "?slip=edge", "?view=pieces", "?view=filled");
     private static final Pattern COVER = Pattern.compile("href=\"(/covers/\\d+)\"");
 
     private final ConfigurableApplicationContext context;

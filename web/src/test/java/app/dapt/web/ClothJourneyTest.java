@@ -42,6 +42,12 @@ class ClothJourneyTest {
         return desk.page().locator("p.sentence");
     }
 
+    /** Waits until nothing is laid out any more: from then on a page stays as it is until somebody changes it. */
+    private static Desk laid(Desk desk) {
+        assertThat(desk.page().locator("[hx-trigger^=every]")).hasCount(0);
+        return desk;
+    }
+
     private static void choose(Desk desk, String what, boolean on) {
         Locator tick = desk.page().locator("#choose-" + what);
         tick.click();
@@ -95,7 +101,7 @@ class ClothJourneyTest {
     @Test
     void whatTwoTabsChooseIsKeptFromBoth(Site site) {
         try (Desk one = onCloth(site, SETTEE, 0);
-                Desk two = site.desk(one.page().url())) {
+                Desk two = laid(site.desk(one.page().url()))) {
             choose(one, "edge-to-edge", true);
             two.page().locator("#choose-cut-at-repeat").click();
             assertThat(two.page().locator(".conflict")).containsText("changed in another tab");

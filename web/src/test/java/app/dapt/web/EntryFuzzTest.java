@@ -95,7 +95,7 @@ class EntryFuzzTest {
                 String form = html.substring(
                         html.indexOf("id=\"slip\""), html.indexOf("</form>", html.indexOf("id=\"slip\"")));
                 String version = versionIn(html);
-                for (int round = 0; round < 12; round++) {
+                for (int round = 0; round < 5; round++) {
                     // From a page that has seen the last change, or the change would be set aside.
                     form = form.replaceFirst(
                             "name=\"version\" value=\"\\d+\"", "name=\"version\" value=\"" + version + "\"");

@@ -53,6 +53,22 @@ class FilledJourneyTest {
     }
 
     @Test
+    void aRoundFormIsSeenToLeaveTheCornersEmpty(Site site) {
+        try (Desk desk = site.copyOf("Deck chair, gaping")) {
+            Page page = desk.page();
+            String cover = page.url();
+            page.navigate(cover + "?slip=measure");
+            page.getByLabel("The form is round").check();
+            page.locator(".brief", new Page.LocatorOptions().setHasText("round pillow form"))
+                    .waitFor();
+            page.navigate(cover + "?view=filled");
+            assertThat(page.locator(".findings").first().textContent()).contains("The corners stay empty");
+            page.locator("#filled[data-fine]").waitFor();
+            assertThat(figure(page, "empty at each corner")).endsWith("in");
+        }
+    }
+
+    @Test
     void anotherFormChangesTheShapeAtOnce(Site site) {
         try (Desk desk = site.desk("/covers/17?view=filled")) {
             Page page = desk.page();
@@ -141,9 +157,13 @@ class FilledJourneyTest {
                 return;
             }
             byte[] before = canvas.screenshot();
+            Object fine = canvas.evaluate("canvas => canvas.width");
             page.keyboard().press("ArrowLeft");
             page.keyboard().press("ArrowLeft");
             Awaitility.await().until(() -> !Arrays.equals(canvas.screenshot(), before));
+            Awaitility.await()
+                    .alias("coarser while it turns, as fine as before once it is still")
+                    .until(() -> canvas.evaluate("canvas => canvas.width").equals(fine));
             assertThat(canvas.getAttribute("aria-label")).contains("arrow keys");
         }
     }

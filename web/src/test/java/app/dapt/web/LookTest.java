@@ -9,6 +9,7 @@ import com.microsoft.playwright.Request;
 import com.microsoft.playwright.options.LoadState;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -22,6 +23,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 class LookTest {
 
     private static final int DEMO_COVERS = 28;
+    private static final Pattern ALIKE = Pattern.compile(
+            "slip=(?!opening)|blank|find|999|covers/4$|print|card|piece=|cloth=28|sets/1/|covers/22|when");
 
     private static List<String> paths() {
         Stream<String> slips = Stream.of(
@@ -59,28 +62,40 @@ class LookTest {
                 .toList();
     }
 
+    /** No page has frames, so none is looked at apart. */
+    private static AxeBuilder axe(Desk desk) {
+        return new AxeBuilder(desk.page()).setLegacyMode(true);
+    }
+
     @Test
     void axeFindsNothing(Site site) {
         try (Desk desk = site.desk("/")) {
             for (String path : paths()) {
                 desk.page().navigate(path);
-                assertThat(new AxeBuilder(desk.page()).analyze().getViolations())
+                AxeBuilder axe = axe(desk);
+                // The page beneath a slip is one of the others.
+                assertThat((path.contains("slip=") ? axe.include("#slip") : axe)
+                                .analyze()
+                                .getViolations())
                         .as(path)
                         .isEmpty();
             }
         }
     }
 
+    /** Nothing but colours is another then. */
     @Test
-    void axeFindsNothingByEveningLight(Site site) {
+    void everythingIsReadByEveningLight(Site site) {
         try (Desk desk = site.desk("/")) {
             desk.page().getByLabel("Evening light").click();
-            // Slips are painted alike; one stands for them.
-            for (String path : paths().stream()
-                    .filter(each -> !each.contains("slip=") || each.contains("slip=opening"))
-                    .toList()) {
+            // One stands for those that are painted alike.
+            for (String path :
+                    paths().stream().filter(each -> !ALIKE.matcher(each).find()).toList()) {
                 desk.page().navigate(path);
-                assertThat(new AxeBuilder(desk.page()).analyze().getViolations())
+                assertThat(axe(desk)
+                                .withRules(List.of("color-contrast"))
+                                .analyze()
+                                .getViolations())
                         .as(path)
                         .isEmpty();
             }

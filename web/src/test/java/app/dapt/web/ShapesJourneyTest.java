@@ -6,6 +6,7 @@ import app.dapt.web.Site.Desk;
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.util.List;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -106,6 +107,12 @@ class ShapesJourneyTest {
             page.keyboard().press("Tab");
             page.locator(".refusals").waitFor();
             assertThat(page.locator(".refusals").innerText()).contains("Dapt can’t read");
+            page.goBack();
+            page.locator(".refusals").waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
+            assertThat(page.locator("#f-frontAcross").inputValue())
+                    .as("back is the whole page as it was before")
+                    .isEqualTo("21¼");
+            assertThat(page.locator("header nav").count()).isPositive();
             page.navigate(site.address()
                     + "/have?in=in&frontAcross=21%201/4&frontUpDown=21%201/4&backAcross=21%201/4"
                     + "&firstDepth=14%201/8&secondDepth=14%201/8&firstHem=1&secondHem=1&allowance=1/2");

@@ -70,7 +70,7 @@ public final class Site implements AutoCloseable {
         browser = playwright
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
                         .setArgs(List.of(
                                 "--no-sandbox",
                                 "--disable-gpu",

@@ -1,5 +1,6 @@
 package app.dapt.cover.decision;
 
+import app.dapt.filling.Casing;
 import app.dapt.filling.Fullness;
 import app.dapt.fit.Fit;
 import app.dapt.form.FormSize;
@@ -47,7 +48,7 @@ public record CoverDimensions(
     /** Settles the sizes. */
     public static CoverDimensions of(SizeBasis basis, Mark mark) {
         CoverShape shape = basis.shape();
-        FormSize form = FormSize.of(basis.form(), shape::casing);
+        FormSize form = FormSize.of(basis.form(), shape.shaping(basis.form()));
         Sum measured = finished(Axis.ACROSS, basis, form);
         Sum upDown = shape.isSameBothWays() && !shape.isRectangular() ? measured : finished(Axis.UP_DOWN, basis, form);
         Sum across = shape.acrossFrom(
@@ -57,7 +58,9 @@ public record CoverDimensions(
         Length flanges = basis.flange().times(2);
         Fullness full =
                 Fullness.of(form.casing(), form.fill(), shape.casing(filled(across, flanges), filled(upDown, flanges)));
-        Length ease = ease(basis, form, across.total(), upDown.total());
+        Axis by = shape.easeBy();
+        Length ease =
+                (by == Axis.ACROSS ? across : upDown).total().minus(flanges).minus(form.flat(by));
         Optional<Contour> outline = shape.outline(across.total(), upDown.total(), ease, full.ratio());
         Fullness tapered = outline.filter(taken -> shape.isRectangular())
                 .map(taken -> full.inSmaller(
@@ -116,17 +119,31 @@ public record CoverDimensions(
         return (axis == Axis.ACROSS ? across : upDown).total();
     }
 
-    /** What the fit added to the form in the direction it is measured in, negative for plumper. */
-    public Length ease() {
-        return ease(basis, form, finished(Axis.ACROSS), finished(Axis.UP_DOWN));
+    /** The finished size of what the form fills, without the flange round it; negative where that leaves nothing. */
+    public Length withinFlange(Axis axis) {
+        return finished(axis).minus(basis.flange().times(2));
     }
 
-    private static Length ease(SizeBasis basis, FormSize form, Length across, Length upDown) {
-        boolean isAcross = basis.shape().easeBy() == Axis.ACROSS;
-        return (isAcross
-                        ? across.minus(form.across().flat())
-                        : upDown.minus(form.upDown().flat()))
-                .minus(basis.flange().times(2));
+    /** How many times as long as its form what it fills is in one direction. */
+    public double room(Axis axis) {
+        return withinFlange(axis).over(form.flat(axis));
+    }
+
+    /** Whether form and cover differ in their proportions by more than a form gives. */
+    public boolean isUneven() {
+        double across = room(Axis.ACROSS);
+        double upDown = room(Axis.UP_DOWN);
+        return Math.min(across, upDown) > 0 && Math.max(across / upDown, upDown / across) >= Casing.OTHER_PROPORTIONS;
+    }
+
+    /** What the cover has beyond its form in one direction, negative for plumper. */
+    public Length ease(Axis axis) {
+        return withinFlange(axis).minus(form.flat(axis));
+    }
+
+    /** The same in the direction that its shape is measured in. */
+    public Length ease() {
+        return ease(shape().easeBy());
     }
 
     /** How much of the edge an opening in the seam round the cover may take. */
@@ -155,6 +172,11 @@ public record CoverDimensions(
     /** What each edge gives up to the seam round the cover as sewn, in the cover's own unit whatever the reader's. */
     public Length allowance() {
         return basis.seam().allowance(basis.unit());
+    }
+
+    /** What keeps raw edges from fraying. */
+    public SeamFinish finish() {
+        return basis.seam().finish();
     }
 
     /**

@@ -1,6 +1,9 @@
 package app.dapt.cover.decision;
 
 import app.dapt.filling.Casing;
+import app.dapt.filling.Disc;
+import app.dapt.form.Form;
+import app.dapt.form.FormSize;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -31,6 +34,26 @@ public interface CoverShape {
 
     /** What filling does to a casing of this shape and these two sizes. */
     Casing casing(Length across, Length upDown);
+
+    /** How many forms it holds. */
+    default int forms() {
+        return 1;
+    }
+
+    /** Whether a form is round in a cover with corners, which stay empty then. */
+    default boolean leavesCorners(Form form) {
+        return form.round() && mayHoldRound();
+    }
+
+    /** Whether it has room for a round form, though it has corners. */
+    default boolean mayHoldRound() {
+        return isRectangular() && forms() == 1;
+    }
+
+    /** What filling does to the casing of a form: as to a cover of this shape, but for a round one. */
+    default FormSize.Shaping shaping(Form form) {
+        return leavesCorners(form) ? (across, upDown) -> new Disc(Length.min(across, upDown)) : this::casing;
+    }
 
     /** Whether one size serves both ways. */
     default boolean isSameBothWays() {

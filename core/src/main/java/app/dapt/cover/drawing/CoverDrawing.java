@@ -3,6 +3,7 @@ package app.dapt.cover.drawing;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.shape.Shape;
 import app.dapt.drawing.Box;
 import app.dapt.drawing.Element;
 import app.dapt.drawing.Element.Label;
@@ -75,19 +76,16 @@ public final class CoverDrawing {
     /** The front laid on its form, the form's flat casing as an outline, both centred. */
     public static Sheet overForm(Reckoned reckoned) {
         Sheet front = outline(reckoned);
-        Length formWidth = reckoned.form().across().flat();
-        Length formHeight = reckoned.plan().shape().isRectangular()
-                        || !reckoned.plan().shape().isSameBothWays()
-                ? reckoned.form().upDown().flat()
-                : formWidth;
-        double left = front.width().minus(formWidth).toMm() / 2;
-        double top = front.height().minus(formHeight).toMm() / 2;
-        Contour form = reckoned.plan().shape().isRectangular()
-                ? Contour.rectangle(0, 0, formWidth.toMm(), formHeight.toMm())
-                : reckoned.plan()
-                        .shape()
-                        .outline(formWidth, formHeight, Length.ZERO, 0)
-                        .orElseThrow();
+        Shape shape = reckoned.plan().shape();
+        boolean round = shape.leavesCorners(reckoned.plan().form());
+        boolean sameBothWays = round || shape.isSameBothWays() && !shape.isRectangular();
+        Length across = round
+                ? reckoned.form().casing().shortSide()
+                : reckoned.form().across().flat();
+        Length upDown = sameBothWays ? across : reckoned.form().upDown().flat();
+        Contour form = round ? Contour.circle(across) : casing(shape, across, upDown);
+        double left = front.width().minus(across).toMm() / 2;
+        double top = front.height().minus(upDown).toMm() / 2;
         List<Element> elements = new ArrayList<>(front.elements());
         elements.add(new Path(Role.HIDDEN_EDGE, form.moved(left, top).points(), true));
         return new Sheet(
@@ -98,6 +96,12 @@ public final class CoverDrawing {
                 front.around(),
                 front.centred(),
                 front.described());
+    }
+
+    private static Contour casing(Shape shape, Length across, Length upDown) {
+        return shape.isRectangular()
+                ? Contour.rectangle(0, 0, across.toMm(), upDown.toMm())
+                : shape.outline(across, upDown, Length.ZERO, 0).orElseThrow();
     }
 
     private static Sheet bare(Sheet sheet) {

@@ -2,13 +2,11 @@ package app.dapt.cover.filled;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.cover.Reckoned;
-import app.dapt.cover.decision.Back;
 import app.dapt.cover.drawing.CoverDrawing;
 import app.dapt.cover.filled.Regions.Corner;
 import app.dapt.drawing.Box;
 import app.dapt.drawing.Element;
 import app.dapt.drawing.Element.Area;
-import app.dapt.drawing.Element.Line;
 import app.dapt.drawing.Element.Look;
 import app.dapt.drawing.Element.Paint;
 import app.dapt.drawing.Element.Path;
@@ -18,7 +16,6 @@ import app.dapt.drawing.Element.Spot;
 import app.dapt.drawing.Element.Stuff;
 import app.dapt.drawing.Element.Trim;
 import app.dapt.drawing.Sheet;
-import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.piece.Contour;
 import app.dapt.piece.Contour.Point;
@@ -36,12 +33,8 @@ final class DrapedSide {
     private static final double BRIGHT = 0.045;
     /** How dark it is where no lamp reaches. */
     private static final double DARKEST = 0.2;
-    /** The shadow of a hem on what lies below it. */
-    private static final double HEM_SHADE = -0.25;
     /** How far cells of a picture reach over each other, in millimetres. */
     private static final double OVER = 0.4;
-    /** Straight lines for each of the two edges of a gap. */
-    private static final int BOW = 24;
 
     private final Reckoned reckoned;
     private final Draping draping;
@@ -73,28 +66,27 @@ final class DrapedSide {
                 List<Element> draped = trim(trim);
                 (first ? elements : over).addAll(draped);
             } else if (element instanceof Shade shade) {
-                elements.add(new Area(boxed(shade.box()), new Paint.Tone(HEM_SHADE)));
-            } else if (element instanceof Line line) {
-                lines(
-                        line.role(),
-                        List.of(
-                                new Point(line.x1().toMm(), line.y1().toMm()),
-                                new Point(line.x2().toMm(), line.y2().toMm())),
-                        false);
-            } else if (element instanceof Path path && path.role() != Role.SEAM) {
-                lines(path.role(), path.points(), path.closed());
+                elements.add(new Area(boxed(shade.box()), FlatCloth.HEM_SHADE));
             } else if (element instanceof Spot spot) {
                 Corner seen = draping.seen(new Point(spot.x().toMm(), spot.y().toMm()));
                 if (seen.values()[0] > 0) {
                     over.add(new Spot(
                             spot.sort(), Length.nearMm(seen.x()), Length.nearMm(seen.y()), spot.size(), spot.along()));
                 }
+            } else {
+                FlatCloth.line(element).ifPresent(path -> lines(path.role(), path.points(), path.closed()));
             }
         }
-        gap();
+        if (draping.back()) {
+            FlatCloth.gap(reckoned).ifPresent(gap -> elements.add(new Area(draped(gap.outlines()), gap.paint())));
+        }
         tones();
         seam();
         elements.addAll(over);
+    }
+
+    private List<List<Point>> draped(List<List<Point>> shapes) {
+        return shapes.stream().flatMap(shape -> draping.area(shape).stream()).toList();
     }
 
     private List<List<Point>> boxed(Box box) {
@@ -159,36 +151,6 @@ final class DrapedSide {
         }
     }
 
-    /**
-     * An opening that gapes: a lens where its panels slide further apart than they overlap. How far they slide falls
-     * from the middle to the sides, which are sewn, as a cosine does; solved panels follow it within a tenth.
-     */
-    private void gap() {
-        Back back = reckoned.back();
-        Length widest = back.lap().map(Back.Lap::gape).orElse(Length.ZERO);
-        if (!draping.back() || !widest.isPositive() || !back.spots().isEmpty()) {
-            return;
-        }
-        double slip = back.lap().orElseThrow().slip().toMm();
-        double overlap = slip - widest.toMm();
-        boolean stacked = reckoned.plan().opening().runs() == Axis.ACROSS;
-        Back.Panel outer = back.outer();
-        double middle = (outer.from().isZero() ? outer.to() : outer.from()).toMm();
-        double whole = stacked ? draping.width() : draping.height();
-        double reach = whole / Math.PI * Math.acos(overlap / slip);
-        List<Point> lens = new ArrayList<>();
-        for (int half = 0; half < 2; half++) {
-            for (int i = 0; i <= BOW; i++) {
-                double off = reach * (half == 0 ? 2.0 * i / BOW - 1 : 1 - 2.0 * i / BOW);
-                double along = whole / 2 + off;
-                double open = Math.max(0, slip * Math.cos(Math.PI * off / whole) - overlap);
-                double bow = open / 2 * (half == 0 ? -1 : 1);
-                lens.add(stacked ? new Point(along, middle + bow) : new Point(middle + bow, along));
-            }
-        }
-        elements.add(new Area(draping.area(lens), new Paint.Gap()));
-    }
-
     /** Light and shade in steps, each of which lies on the one before. */
     private void tones() {
         List<Corner[]> triangles = draping.triangles(Light.LAMP);
@@ -220,41 +182,16 @@ final class DrapedSide {
         draping.seam().forEach(stretch -> elements.add(new Path(Role.FINISHED_EDGE, stretch, false)));
     }
 
-    /** What goes round the edge: as it is drawn flat where it is seen squarely, else as the band that it fills. */
+    /** What goes round the edge: as it is drawn flat where it is seen squarely, else aslant. */
     private List<Element> trim(Trim trim) {
-        boolean cord = trim.look() == Look.PIPING || trim.look() == Look.RICKRACK;
-        if (trim.look() == Look.TASSEL && !draping.view().isSquare()) {
-            return List.of();
-        }
-        if (draping.view().isSquare() || cord) {
+        if (draping.view().isSquare() || FlatTrim.isCord(trim)) {
             boolean closed = trim.look() == Look.PIPING && trim.path().size() > 2;
             return draping.line(trim.path(), closed).stream()
                     .<Element>map(path -> new Trim(trim.look(), path, trim.deep(), trim.material(), trim.inward()))
                     .toList();
         }
-        double deep = trim.deep().toMm();
-        List<List<Point>> bands = new ArrayList<>();
-        for (int i = 0; i + 1 < trim.path().size(); i++) {
-            Point from = trim.path().get(i);
-            Point to = trim.path().get(i + 1);
-            double length = Math.hypot(to.x() - from.x(), to.y() - from.y());
-            if (length > 0) {
-                // Along a straight side it reaches beyond the corner, where the next side's meets it.
-                double on = length > 2 * deep ? deep : 0;
-                Point a = beyond(to, from, on);
-                Point b = beyond(from, to, on);
-                double outX = (b.y() - a.y()) / (length + 2 * on) * deep;
-                double outY = -(b.x() - a.x()) / (length + 2 * on) * deep;
-                bands.addAll(draping.area(
-                        List.of(a, b, new Point(b.x() + outX, b.y() + outY), new Point(a.x() + outX, a.y() + outY))));
-            }
-        }
-        return List.of(new Area(bands, new Paint.Trimming(trim.material())));
-    }
-
-    private static Point beyond(Point from, Point to, double by) {
-        double length = Math.hypot(to.x() - from.x(), to.y() - from.y());
-        double share = 1 + by / length;
-        return new Point(from.x() + share * (to.x() - from.x()), from.y() + share * (to.y() - from.y()));
+        return FlatTrim.of(reckoned, flat, trim).stream()
+                .<Element>map(area -> new Area(draped(area.outlines()), area.paint(), area.beyond()))
+                .toList();
     }
 }

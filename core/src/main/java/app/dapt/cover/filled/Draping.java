@@ -168,10 +168,12 @@ record Draping(
 
     /** The points from one to the other, the other left out. */
     private void along(Point from, Point to, List<Corner> into) {
-        int parts = Math.max(1, (int) Math.ceil(Math.hypot(to.x() - from.x(), to.y() - from.y()) / step));
+        double right = to.x() - from.x();
+        double down = to.y() - from.y();
+        int parts = Math.max(1, (int) Math.ceil(Math.sqrt(right * right + down * down) / step));
         for (int i = 0; i < parts; i++) {
             double share = (double) i / parts;
-            into.add(seen(new Point(from.x() + share * (to.x() - from.x()), from.y() + share * (to.y() - from.y()))));
+            into.add(seen(new Point(from.x() + share * right, from.y() + share * down)));
         }
     }
 }

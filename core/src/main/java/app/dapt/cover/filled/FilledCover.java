@@ -1,8 +1,8 @@
 package app.dapt.cover.filled;
 
 import app.dapt.cover.Reckoned;
+import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.filling.Casing;
-import app.dapt.filling.Pillow;
 import app.dapt.filling.sheet.FilledSheet;
 import app.dapt.filling.sheet.Mesh;
 import app.dapt.filling.sheet.OutlineMesh;
@@ -96,8 +96,8 @@ public record FilledCover(
      */
     public static Optional<Empty> empty(Reckoned cover, int cells) {
         Length flange = cover.plan().edging().flange();
-        double across = cover.finished(Axis.ACROSS).minus(flange.times(2)).toMm();
-        double upDown = cover.finished(Axis.UP_DOWN).minus(flange.times(2)).toMm();
+        double across = cover.dimensions().withinFlange(Axis.ACROSS).toMm();
+        double upDown = cover.dimensions().withinFlange(Axis.UP_DOWN).toMm();
         if (Math.min(across, upDown) <= 0) {
             return Optional.empty();
         }
@@ -106,10 +106,14 @@ public record FilledCover(
         }
         if (cover.outline().isPresent()) {
             Contour inner = cover.outline().get().grown(flange.negated());
+            if (inner.points().isEmpty()) {
+                return Optional.empty();
+            }
             List<double[]> outline = upwards(inner);
             double width = OutlineMesh.width(outline);
             return fitting(inner.area() / (width * width) / 2, cells)
-                    .flatMap(fit -> OutlineMesh.of(outline, width, fit))
+                    .flatMap(
+                            fit -> OutlineMesh.of(outline, width, fit).or(() -> OutlineMesh.of(outline, width, FEWEST)))
                     .map(mesh -> new Empty(mesh, width, 1, Optional.empty()));
         }
         int chambers = cover.plan().shape().forms();
@@ -131,13 +135,14 @@ public record FilledCover(
     private static Optional<Mesh> formIn(Reckoned cover, double across, double upDown, double cells) {
         double width = Math.min(across, cover.form().across().flat().toMm());
         double height = Math.min(upDown, cover.form().upDown().flat().toMm());
+        boolean round = isRound(cover);
         boolean smaller = width < LOOSE * across || height < LOOSE * upDown;
         double narrow = Math.min(width, height);
         int perHalf = Math.max(FEWEST, (int) Math.round(cells * narrow));
-        return smaller
+        return (smaller || round)
                         && isPlain(cover)
                         && LONGEST * Math.min(narrow, Math.min(across, upDown)) >= Math.max(across, upDown)
-                ? Optional.of(Mesh.chambers(width / narrow, height / narrow, 1, perHalf)
+                ? Optional.of((round ? Mesh.disc(perHalf) : Mesh.chambers(width / narrow, height / narrow, 1, perHalf))
                         .scaled(narrow / Math.min(across, upDown)))
                 : Optional.empty();
     }
@@ -162,7 +167,10 @@ public record FilledCover(
         if (empty.get().form().isPresent()) {
             return isTooMuch(cover) ? Optional.of(proportions("filled.too-much", cover)) : Optional.empty();
         }
-        return cover.plan().shape().isRectangular() && !isAlike(cover)
+        if (isRound(cover)) {
+            return Optional.of(Phrase.of("filled.round-form"));
+        }
+        return cover.plan().shape().isRectangular() && cover.dimensions().isUneven()
                 ? Optional.of(proportions("filled.other-proportions", cover))
                 : Optional.empty();
     }
@@ -170,6 +178,11 @@ public record FilledCover(
     /** Whether it is a plain rectangle with one form in it. */
     private static boolean isPlain(Reckoned cover) {
         return cover.outline().isEmpty() && cover.plan().shape().forms() == 1;
+    }
+
+    /** Whether its form is round, though it is not. */
+    private static boolean isRound(Reckoned cover) {
+        return cover.plan().shape().leavesCorners(cover.plan().form());
     }
 
     private static Phrase proportions(String code, Reckoned cover) {
@@ -181,22 +194,19 @@ public record FilledCover(
                 cover.finished(Axis.UP_DOWN));
     }
 
-    private static boolean isAlike(Reckoned cover) {
-        double form = cover.form().across().flat().over(cover.form().upDown().flat());
-        double outer = cover.finished(Axis.ACROSS).over(cover.finished(Axis.UP_DOWN));
-        return Math.max(form / outer, outer / form) < Casing.OTHER_PROPORTIONS;
-    }
-
     /** Whether what is in the form has no room where the form is folded in at two of its sides. */
     private static boolean isTooMuch(Reckoned cover) {
-        Length flange = cover.plan().edging().flange().times(2);
+        CoverDimensions sizes = cover.dimensions();
         Length across = cover.form().across().flat();
         Length upDown = cover.form().upDown().flat();
-        Casing room = new Pillow(
-                Length.min(across, cover.finished(Axis.ACROSS).minus(flange)),
-                Length.min(upDown, cover.finished(Axis.UP_DOWN).minus(flange)));
+        Casing room = cover.plan()
+                .shape()
+                .shaping(cover.plan().form())
+                .casing(
+                        Length.min(across, sizes.withinFlange(Axis.ACROSS)),
+                        Length.min(upDown, sizes.withinFlange(Axis.UP_DOWN)));
         Casing form = cover.form().casing();
-        return !isAlike(cover) && cover.form().fill() * form.greatestVolume() > TOO_MUCH * room.greatestVolume();
+        return sizes.isUneven() && cover.form().fill() * form.greatestVolume() > TOO_MUCH * room.greatestVolume();
     }
 
     /** A cover with its form in it. */
@@ -223,6 +233,11 @@ public record FilledCover(
         return form.map(inner -> (straight(sheet, axis) - straight(inner, axis)) / 2)
                 .filter(gap -> gap > 0)
                 .orElse(0.0);
+    }
+
+    /** How far the form ends short of each corner, in millimetres. */
+    public double emptyCorners() {
+        return form.map(inner -> (diagonal(sheet) - diagonal(inner)) / 2).orElse(0.0);
     }
 
     private static double drawn(double fullness) {
@@ -289,9 +304,13 @@ public record FilledCover(
 
     /** From corner to corner of a rectangle, in millimetres; of another outline, twice as far as it reaches. */
     public double diagonal() {
+        return diagonal(sheet);
+    }
+
+    private double diagonal(FilledSheet of) {
         double farthest = 0;
-        for (int i = 0; i < sheet.mesh().vertices(); i++) {
-            farthest = Math.max(farthest, Math.hypot(sheet.x()[i], sheet.y()[i]));
+        for (int i = 0; i < of.mesh().vertices(); i++) {
+            farthest = Math.max(farthest, Math.hypot(of.x()[i], of.y()[i]));
         }
         return 2 * farthest * width;
     }

@@ -52,7 +52,7 @@ public final class FilledDrawing {
         List<Element> elements = new ArrayList<>();
         sides = sides(filled, whole.left(), whole.top());
         if (!view.isSquare()) {
-            elements.add(new Area(List.of(shadow(whole, sides.get(1))), new Paint.Cast()));
+            elements.add(new Area(List.of(shadow(whole, sides.get(1))), new Paint.Cast(), true));
         }
         sides.stream()
                 .filter(side -> !side.ground().isEmpty())
@@ -135,7 +135,7 @@ public final class FilledDrawing {
         double deep = filled.thickness();
         if (view == View.EDGE_ON) {
             double wide = whole.right() - whole.left();
-            return ellipse(wide / 2, whole.bottom() - whole.top(), wide * .46, deep * .13);
+            return ellipse(new Point(wide / 2, whole.bottom() - whole.top()), wide * .46, deep * .13);
         }
         Corner left = front.seen(new Point(0, front.height()));
         Corner right = front.seen(new Point(front.width(), front.height()));
@@ -146,11 +146,11 @@ public final class FilledDrawing {
                 new Point(left.x() + deep * 1.5, left.y() + deep * .05));
     }
 
-    private static List<Point> ellipse(double x, double y, double wide, double high) {
+    static List<Point> ellipse(Point middle, double wide, double high) {
         List<Point> round = new ArrayList<>();
         for (int i = 0; i < 32; i++) {
             double angle = 2 * Math.PI * i / 32;
-            round.add(new Point(x + wide * Math.cos(angle), y + high * Math.sin(angle)));
+            round.add(new Point(middle.x() + wide * Math.cos(angle), middle.y() + high * Math.sin(angle)));
         }
         return round;
     }

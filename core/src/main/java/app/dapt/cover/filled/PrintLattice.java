@@ -20,27 +20,34 @@ record PrintLattice(Repeat repeat, double degrees, Optional<Point> middle) {
     List<List<Point>> printed(Motif motif, Contour box) {
         double wide = repeat.across().toMm();
         double high = repeat.along().toMm();
-        double turn = Math.toRadians(degrees);
+        double right = Math.cos(Math.toRadians(degrees));
+        double down = Math.sin(Math.toRadians(degrees));
         double fromX = middle.map(point -> point.x() - wide / 2).orElse(0.0);
         double fromY = middle.map(point -> point.y() - high / 2).orElse(0.0);
+        // The box as the lattice sees it, in repeats: turned back.
+        Contour turnedBack = new Contour(box.points().stream()
+                .map(corner -> new Point(
+                        ((corner.x() - fromX) * right + (corner.y() - fromY) * down) / wide,
+                        ((corner.y() - fromY) * right - (corner.x() - fromX) * down) / high))
+                .toList());
         List<List<Point>> printed = new ArrayList<>();
-        double reach = Math.abs(box.left()) + Math.abs(box.right()) + Math.abs(box.top()) + Math.abs(box.bottom());
-        int columns = (int) Math.ceil(reach / wide) + 1;
-        int rows = (int) Math.ceil(reach / high) + 1;
-        for (int column = -columns; column <= columns; column++) {
-            for (int row = -rows; row <= rows; row++) {
+        for (int column = before(turnedBack.left()); column <= turnedBack.right() + 1; column++) {
+            for (int row = before(turnedBack.top()); row <= turnedBack.bottom() + 1; row++) {
                 List<Point> points = new ArrayList<>();
                 for (double[] corner : motif.points()) {
                     double x = (column + corner[0]) * wide;
                     double y = (row + corner[1]) * high;
-                    points.add(new Point(
-                            fromX + x * Math.cos(turn) - y * Math.sin(turn),
-                            fromY + x * Math.sin(turn) + y * Math.cos(turn)));
+                    points.add(new Point(fromX + x * right - y * down, fromY + x * down + y * right));
                 }
                 add(new Contour(points), box, motif.stroke() > 0, printed);
             }
         }
         return printed;
+    }
+
+    /** A motif may reach a repeat beyond its own. */
+    private static int before(double repeats) {
+        return (int) Math.floor(repeats) - 1;
     }
 
     private static void add(Contour motif, Contour box, boolean line, List<List<Point>> printed) {

@@ -1,5 +1,6 @@
 package app.dapt.cover.front;
 
+import app.dapt.cloth.Cloth;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
@@ -52,11 +53,12 @@ public record Motif(boolean there) implements Extra {
 
     @Override
     public List<FindingCandidate<Extra>> concerns(CoverDimensions sizes) {
-        if (sizes.cloths().front().print().hasUp()) {
+        Cloth cloth = sizes.cloths().front();
+        // What a photo shows is for the eye to judge.
+        if (cloth.print().hasUp() || cloth.photo().isPresent()) {
             return List.of();
         }
-        String cloth = sizes.cloths().front().name();
-        return List.of(FindingCandidate.<Extra>of("motif-none", Weight.WORTH_KNOWING, "motif-none", cloth)
+        return List.of(FindingCandidate.<Extra>of("motif-none", Weight.WORTH_KNOWING, "motif-none", cloth.name())
                 .orTry(() -> from(decided().with("motif", false)), "leave-off"));
     }
 }

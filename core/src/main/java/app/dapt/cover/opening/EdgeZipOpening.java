@@ -96,7 +96,7 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
         Piece plain = sizes.wholeBack().with(behind, Edge.zip(sizes.allowance()));
         Piece back = plain.marked(ends(plain, behind, from, choice.teeth(), sizes));
         Length depth = sizes.finished(runs.other());
-        Phrase why = sort == Sorts.ORDINARY ? choice.why() : Phrase.of("zip.why.invisible", choice.why(), buy);
+        Phrase why = sort == Sorts.ORDINARY ? choice.why() : Phrase.of("zip.why.invisible", choice.teeth(), buy);
         return Back.of(List.of(zipped, back), List.of(Panel.of(back, Length.ZERO, depth)), choice.teeth())
                 .openAt(sizes.edgeMiddle(runs))
                 .ending(Ends.of(End.SEAM, End.OPEN))

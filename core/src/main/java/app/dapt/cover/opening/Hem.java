@@ -6,6 +6,7 @@ import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
+import app.dapt.cover.decision.SeamFinish;
 import app.dapt.drawing.Element.Role;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -135,13 +136,7 @@ public record Hem(Kind kind, Length first, Length second) {
                 stitched(making, "hem-stitch", panel, side, name);
             }
             case SINGLE_TURN -> {
-                making.at(Place.OVERLOCKER, "turn-finish", panel)
-                        .called(name)
-                        .saying(where)
-                        .along(Effort.STITCH_HEM, along)
-                        .set(Stitch.OVERLOCK, Foot.OVERLOCKER)
-                        .stitched(side, Length.ZERO)
-                        .add();
+                rawEdge(making, panel, side, name);
                 making.at(Place.IRON, "turn-press", panel)
                         .called(name)
                         .saying(where, edge.allowance())
@@ -154,6 +149,32 @@ public record Hem(Kind kind, Length first, Length second) {
                 lining.ifPresentOrElse(
                         lined -> lined(making, panel, lined, side, name), () -> faced(making, panel, side, name));
             default -> {}
+        }
+    }
+
+    /**
+     * A single turn leaves a raw edge on the wrong side, finished as the seams are, and zigzagged where nothing is done
+     * to those: it frays sooner than they do. Heat-sealed edges were sealed when they were cut.
+     */
+    private static void rawEdge(Making making, Piece panel, Side side, String name) {
+        SeamFinish finish = making.sizes().finish();
+        Phrase where = Phrase.choice("which-edge", side);
+        Length along = panel.cut(side.runs()).total();
+        if (finish == SeamFinish.PINKED) {
+            making.at(Place.TABLE, "turn-pink", panel)
+                    .called(name)
+                    .saying(where)
+                    .along(Effort.PRESS_HEM, along)
+                    .add();
+        } else if (finish != SeamFinish.HEAT_SEALED) {
+            boolean overlocked = finish == SeamFinish.OVERLOCKED;
+            making.at(overlocked ? Place.OVERLOCKER : Place.MACHINE, "turn-finish", panel)
+                    .called(name)
+                    .saying(where)
+                    .along(Effort.STITCH_HEM, along)
+                    .set(overlocked ? Stitch.OVERLOCK : Stitch.ZIGZAG, overlocked ? Foot.OVERLOCKER : Foot.PLAIN)
+                    .stitched(side, Length.ZERO)
+                    .add();
         }
     }
 

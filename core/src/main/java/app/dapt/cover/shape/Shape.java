@@ -29,11 +29,6 @@ public interface Shape extends Detailed, CoverShape {
         return kind().phrase("shape");
     }
 
-    /** How many forms it holds. */
-    default int forms() {
-        return 1;
-    }
-
     /** A plain front with what this shape marks on it. */
     default Piece marked(Piece piece, CoverDimensions sizes) {
         return piece;

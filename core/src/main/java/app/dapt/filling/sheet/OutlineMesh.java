@@ -2,15 +2,18 @@ package app.dapt.filling.sheet;
 
 import app.dapt.filling.sheet.Mesh.Part;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
 import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.CoordinateList;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -20,7 +23,9 @@ import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 import org.locationtech.jts.triangulate.DelaunayTriangulationBuilder;
+import org.locationtech.jts.triangulate.quadedge.LocateFailureException;
 
 /**
  * Meshes an outline that is alike on both sides of its upright middle: what lies right of the middle, or a quarter
@@ -38,6 +43,9 @@ public final class OutlineMesh {
 
     private static final double HAIR = 1e-7;
     private static final double ROW = Math.sqrt(3) / 2;
+    /** So little, in millimetres, may a point of an outline lie off the line between its neighbours and be left out. */
+    private static final double SAME = 1e-6;
+
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     private final Polygon domain;
@@ -62,13 +70,12 @@ public final class OutlineMesh {
                         .getLength();
     }
 
+    /** The outline without the points that lie where others do, which would be edges of no length. */
     private static Polygon polygon(List<double[]> outline) {
-        Coordinate[] ring = new Coordinate[outline.size() + 1];
-        for (int i = 0; i < ring.length; i++) {
-            double[] corner = outline.get(i % outline.size());
-            ring[i] = new Coordinate(corner[0], corner[1]);
-        }
-        return GEOMETRY.createPolygon(ring);
+        CoordinateList ring = new CoordinateList();
+        outline.forEach(corner -> ring.add(new Coordinate(corner[0], corner[1])));
+        ring.closeRing();
+        return (Polygon) DouglasPeuckerSimplifier.simplify(GEOMETRY.createPolygon(ring.toCoordinateArray()), SAME);
     }
 
     /**
@@ -77,7 +84,7 @@ public final class OutlineMesh {
      * @param outline its corners, y upwards
      * @param unit    how long in it a unit of the mesh is
      * @param perHalf cells along half a unit, at least two
-     * @return nothing where its two sides are not alike
+     * @return nothing where its two sides are not alike, or it is too narrow somewhere to be meshed like that
      */
     public static Optional<Mesh> of(List<double[]> outline, double unit, int perHalf) {
         Polygon drawn = polygon(outline);
@@ -98,7 +105,7 @@ public final class OutlineMesh {
                 .orElse(cut);
         Part part = quarter ? Part.QUARTER : Part.HALF;
         return domain instanceof Polygon half && half.getArea() * (quarter ? 4 : 2) > whole.getArea() * (1 - ALIKE)
-                ? Optional.of(new OutlineMesh(whole, half, 0.5 / perHalf, part).mesh())
+                ? new OutlineMesh(whole, half, 0.5 / perHalf, part).mesh()
                 : Optional.empty();
     }
 
@@ -107,12 +114,25 @@ public final class OutlineMesh {
         return OverlayNGRobust.overlay(whole, mirrored, OverlayNG.SYMDIFFERENCE).getArea() < ALIKE * whole.getArea();
     }
 
-    private Mesh mesh() {
+    private Optional<Mesh> mesh() {
         along();
         within();
+        return triangulated().flatMap(this::mesh);
+    }
+
+    /** Nothing where points lie so close that they cannot be told apart. */
+    private Optional<Geometry> triangulated() {
         DelaunayTriangulationBuilder builder = new DelaunayTriangulationBuilder();
         builder.setSites(GEOMETRY.createMultiPointFromCoords(points.toArray(Coordinate[]::new)));
-        Geometry triangulated = builder.getTriangles(GEOMETRY);
+        try {
+            return Optional.of(builder.getTriangles(GEOMETRY));
+        } catch (LocateFailureException tooClose) {
+            return Optional.empty();
+        }
+    }
+
+    /** Nothing where a point is left out, or all are on the seam. */
+    private Optional<Mesh> mesh(Geometry triangulated) {
         for (int i = 0; i < points.size(); i++) {
             numbers.put(points.get(i), i);
         }
@@ -129,24 +149,22 @@ public final class OutlineMesh {
         for (int i = 0; i < x.length; i++) {
             seam[i] = isSeam(points.get(i));
         }
-        boolean[] heldUp = part == Part.QUARTER ? Mesh.nought(y) : highestInside(y, seam);
-        return new Mesh(x, y, Mesh.flat(triangles), seam, Mesh.nought(x), heldUp, part);
+        int[] corners = Mesh.flat(triangles);
+        OptionalInt highest = highestInside(y, seam);
+        if (highest.isEmpty() || Arrays.stream(corners).distinct().count() < x.length) {
+            return Optional.empty();
+        }
+        boolean[] heldUp = part == Part.QUARTER ? Mesh.nought(y) : new boolean[x.length];
+        heldUp[highest.getAsInt()] |= part == Part.HALF;
+        return Optional.of(new Mesh(x, y, corners, seam, Mesh.nought(x), heldUp, part));
     }
 
     private boolean isSeam(Coordinate point) {
         return whole.distance(GEOMETRY.createPoint(point)) < HAIR;
     }
 
-    private static boolean[] highestInside(double[] y, boolean[] seam) {
-        boolean[] held = new boolean[y.length];
-        int best = -1;
-        for (int i = 0; i < y.length; i++) {
-            if (!seam[i] && (best < 0 || y[i] > y[best])) {
-                best = i;
-            }
-        }
-        held[best] = true;
-        return held;
+    private static OptionalInt highestInside(double[] y, boolean[] seam) {
+        return IntStream.range(0, y.length).filter(i -> !seam[i]).reduce((best, i) -> y[i] > y[best] ? i : best);
     }
 
     /** Adds a triangle; one with all its corners on the seam in three, round a vertex of its own that can rise. */

@@ -1,5 +1,6 @@
 package app.dapt.filling.sheet;
 
+import java.util.Optional;
 import java.util.concurrent.CancellationException;
 
 /**
@@ -39,6 +40,14 @@ public final class SheetSolver {
 
     /** A quarter of the load of a step, where the greatest volume is looked for. */
     private static final double LOAD = 0.25;
+
+    /** Sheets that touch no harder than this would not hold each other. */
+    private static final double SOFTEST = 0.1;
+    /** Steps after which sheets that still shake are to touch more softly. */
+    private static final int SHAKEN = 250;
+
+    /** A vertex so much farther out than any lay flat is no longer on a sheet. */
+    private static final double FAR = 1.5;
 
     /** As high as a sheet that nothing is known of is begun. */
     private static final double BEGUN = 0.3;
@@ -127,10 +136,21 @@ public final class SheetSolver {
      * @param volume of the whole inner casing; below its own greatest
      */
     public static Nested nested(Mesh inner, Mesh outer, double volume) {
+        for (double hard = Contact.HARD; hard > SOFTEST; hard /= Contact.SOFTER) {
+            Optional<Nested> nested = nested(inner, outer, volume, hard);
+            if (nested.isPresent()) {
+                return nested.get();
+            }
+        }
+        throw new ArithmeticException("the two sheets came apart");
+    }
+
+    /** Nothing where they break up, as they touch too hard. */
+    private static Optional<Nested> nested(Mesh inner, Mesh outer, double volume, double hard) {
         Stiffness stiffness = Stiffness.ofCover(1);
         SheetSolver within = new SheetSolver(inner, stiffness, begun(inner));
         SheetSolver around = new SheetSolver(outer, stiffness, begun(outer));
-        Contact contact = new Contact(within.elements, within.at, within.touch, outer, around.at, around.touch);
+        Contact contact = new Contact(hard, within.elements, within.at, within.touch, outer, around.at, around.touch);
         Goal holds = new Goal.Volume(volume / inner.copies());
         Goal follows = new Goal.Pressure(0, new double[outer.triangles()]);
         int step = 0;
@@ -140,8 +160,14 @@ public final class SheetSolver {
             contact.act();
             boolean innerSettled = within.step(holds);
             settled = around.step(follows) && innerSettled;
+            if (within.isApart() || around.isApart()) {
+                return Optional.empty();
+            }
+            if (step % SHAKEN == 0) {
+                contact.soften();
+            }
         }
-        return new Nested(within.sheet(step, settled), around.sheet(step, settled));
+        return Optional.of(new Nested(within.sheet(step, settled), around.sheet(step, settled)));
     }
 
     /** A sheet filled within another. */
@@ -222,6 +248,20 @@ public final class SheetSolver {
 
     private FilledSheet sheet(int steps, boolean settled) {
         return new FilledSheet(mesh, at[0], at[1], at[2], mesh.copies() * volume(), pressure, steps, settled);
+    }
+
+    /** Whether it broke up: a vertex is where no cloth reaches. */
+    private boolean isApart() {
+        double reach = 0;
+        for (int v = 0; v < mesh.vertices(); v++) {
+            reach = Math.max(reach, Math.hypot(mesh.x()[v], mesh.y()[v]));
+        }
+        for (int v = 0; v < mesh.vertices(); v++) {
+            if (!(Math.hypot(at[0][v], at[1][v]) + Math.abs(at[2][v]) < FAR * reach)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** How hard a step presses: how much of the load the sheet is moved by. */

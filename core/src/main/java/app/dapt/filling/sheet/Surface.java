@@ -231,37 +231,53 @@ public final class Surface {
 
     private On outside(double x, double y) {
         double least = Double.MAX_VALUE;
-        On nearest = on(seam.get(0));
+        int nearest = 0;
         for (int i = 0; i < seam.size(); i++) {
-            int from = seam.get(i);
-            int to = seam.get((i + 1) % seam.size());
-            double[] a = flat.get(from);
-            double[] b = flat.get(to);
-            double alongX = b[0] - a[0];
-            double alongY = b[1] - a[1];
-            double share = ((x - a[0]) * alongX + (y - a[1]) * alongY) / (alongX * alongX + alongY * alongY);
-            double held = Math.max(0, Math.min(1, share));
-            double offX = x - a[0] - held * alongX;
-            double offY = y - a[1] - held * alongY;
-            double distance = Math.hypot(offX, offY);
-            if (distance < least) {
-                least = distance;
-                nearest = beside(from, to, held, offX, offY, distance < ON_THE_SEAM * cell);
+            double[] off = off(i, x, y);
+            double squared = off[1] * off[1] + off[2] * off[2];
+            if (squared < least) {
+                least = squared;
+                nearest = i;
             }
         }
-        return nearest;
+        double[] off = off(nearest, x, y);
+        int from = seam.get(nearest);
+        int to = seam.get((nearest + 1) % seam.size());
+        return beside(from, to, off[0], off[1], off[2], Math.sqrt(least) < ON_THE_SEAM * cell);
+    }
+
+    /** How far along a stretch of the seam the place nearest to a point is, and how far off it the point lies. */
+    private double[] off(int stretch, double x, double y) {
+        double[] a = flat.get(seam.get(stretch));
+        double[] b = flat.get(seam.get((stretch + 1) % seam.size()));
+        double alongX = b[0] - a[0];
+        double alongY = b[1] - a[1];
+        double share = ((x - a[0]) * alongX + (y - a[1]) * alongY) / (alongX * alongX + alongY * alongY);
+        double held = Math.max(0, Math.min(1, share));
+        return new double[] {held, x - a[0] - held * alongX, y - a[1] - held * alongY};
     }
 
     /** A place beside the seam, turned as its edge has turned. */
     private On beside(int from, int to, double share, double offX, double offY, boolean onSeam) {
         double[] a = places.get(from);
         double[] b = places.get(to);
-        double was = Math.atan2(flat.get(to)[1] - flat.get(from)[1], flat.get(to)[0] - flat.get(from)[0]);
-        double turned = Math.atan2(b[1] - a[1], b[0] - a[0]) - was;
-        double cos = Math.cos(turned);
-        double sin = Math.sin(turned);
+        double[] turned = turned(flat.get(from), flat.get(to), a, b);
+        double cos = turned[0];
+        double sin = turned[1];
         double x = a[0] + share * (b[0] - a[0]) + cos * offX - sin * offY;
         double y = a[1] + share * (b[1] - a[1]) + sin * offX + cos * offY;
         return new On(new double[] {x, y, 0}, new double[] {0, 0, 1}, onSeam);
+    }
+
+    /** The cosine and the sine of the angle by which a stretch has turned; none where it has shrunk to nothing. */
+    private static double[] turned(double[] wasFrom, double[] wasTo, double[] from, double[] to) {
+        double wasX = wasTo[0] - wasFrom[0];
+        double wasY = wasTo[1] - wasFrom[1];
+        double x = to[0] - from[0];
+        double y = to[1] - from[1];
+        double length = Math.sqrt((wasX * wasX + wasY * wasY) * (x * x + y * y));
+        return length < HAIR
+                ? new double[] {1, 0}
+                : new double[] {(wasX * x + wasY * y) / length, (wasX * y - wasY * x) / length};
     }
 }

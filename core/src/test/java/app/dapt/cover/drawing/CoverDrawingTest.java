@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.dapt.Cases;
+import app.dapt.Paths;
 import app.dapt.RandomPlans;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoned;
@@ -25,7 +26,6 @@ import app.dapt.drawing.PieceDrawing;
 import app.dapt.drawing.Sheet;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
-import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
 import java.util.List;
@@ -53,16 +53,6 @@ class CoverDrawingTest {
     private static boolean goTogether(Arguments arguments) {
         CoverPlan plan = (CoverPlan) ((Named<?>) arguments.get()[0]).getPayload();
         return plan.opening().unfitFor(plan.shape()).isEmpty();
-    }
-
-    private static double length(List<Point> points) {
-        double length = 0;
-        for (int i = 1; i < points.size(); i++) {
-            length += Math.hypot(
-                    points.get(i).x() - points.get(i - 1).x(),
-                    points.get(i).y() - points.get(i - 1).y());
-        }
-        return length;
     }
 
     private static <E extends Element> Stream<E> all(Sheet sheet, Class<E> kind) {
@@ -113,7 +103,7 @@ class CoverDrawingTest {
                 .filter(path -> !path.closed() && (path.role() == Role.TEETH || path.role() == Role.CLOSED_BY_HAND))
                 .toList();
         if (!openings.isEmpty()) {
-            assertThat(length(openings.get(0).points()))
+            assertThat(Paths.length(openings.get(0).points()))
                     .isCloseTo(reckoned.back().length().toMm(), within(0.5));
         }
         assertThat(openings.isEmpty())
@@ -130,7 +120,7 @@ class CoverDrawingTest {
             CoverPlan plan = ((CoverPlan) ((Named<?>) arguments.get()[0]).getPayload());
             Reckoned reckoned = Reckoner.reckon(plan.withEdging(kind.usual(plan.unit())));
             double drawn = all(CoverDrawing.front(reckoned), Trim.class)
-                    .mapToDouble(trim -> length(trim.path()))
+                    .mapToDouble(trim -> Paths.length(trim.path()))
                     .sum();
             double sewn = reckoned.edge().length().total().toMm();
             assertThat(drawn).as("%s with %s", plan.shape(), plan.opening()).isCloseTo(sewn, within(sewn * 0.001));

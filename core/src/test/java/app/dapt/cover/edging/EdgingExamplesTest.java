@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.dapt.Cases;
 import app.dapt.cloth.Cloth;
+import app.dapt.cloth.Photo;
 import app.dapt.cloth.Print;
 import app.dapt.cover.ClothToBuy;
 import app.dapt.cover.CoverPlan;
@@ -423,6 +424,16 @@ class EdgingExamplesTest {
     @MethodSource("extrasFindings")
     void whatIsAddedToTheFrontIsLookedAtToo(String code, CoverPlan plan, String label) {
         whatCanGoWrongIsFoundAndPutRight(code, plan, label);
+    }
+
+    @Test
+    void aPhotoMayShowAMotif() {
+        CoverPlan plan = adding(finishedAt(Length.inches(16), Length.inches(16)), "motif", true);
+        Cloth seen = plan.cloths().front().withPhoto(Optional.of(new Photo(1, Length.inches(10), Length.inches(8))));
+        CoverPlan photographed = plan.withCloths(plan.cloths().with(Piece.Material.FRONT, seen));
+        assertThat(Reckoner.reckon(photographed).findings())
+                .extracting(Finding::code)
+                .doesNotContain("motif-none");
     }
 
     @Test

@@ -11,6 +11,7 @@ import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
+import app.dapt.cover.edging.Flange;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.filling.Pillow;
@@ -145,6 +146,17 @@ class FilledCoverTest {
         assertThat(two.across()).isCloseTo(one.across(), within(0.006));
     }
 
+    /** Covers many times as long as wide, and forms longer than they are, once shook until they broke up. */
+    @ParameterizedTest
+    @CsvSource({"16, 54, 18, 54", "13.5, 36, 14.5, 32.5", "8, 24, 7, 28", "42.5, 40.5, 35.5, 52.5", "34, 8, 31, 8.5"})
+    void aFormInALongCoverHoldsTogether(double form, double formHigh, double cover, double coverHigh) {
+        FilledCover filled =
+                FilledCover.of(finished(form, formHigh, cover, coverHigh), 6).orElseThrow();
+        assertThat(filled.form()).isPresent();
+        assertThat(filled.sheet().largestStretch()).isLessThan(1.001);
+        assertThat(filled.sheet().thickness()).isBetween(0.4, 0.7);
+    }
+
     @Test
     void whatHasNoRoomIsRefused() {
         assertThat(FilledCover.whyNot(finished(10, 30, 18, 18))).get().returns("filled.too-much", Phrase::code);
@@ -153,6 +165,67 @@ class FilledCoverTest {
                 plan.withShape(plan.shape().withOtherCorners().orElseThrow()), Mark.SIXTEENTH);
         assertThat(tapered.outline()).isPresent();
         assertThat(FilledCover.whyNot(tapered)).get().returns("filled.other-proportions", Phrase::code);
+    }
+
+    /** A flange makes a long cover less long for its width, and what lies within it is still as its form is. */
+    @Test
+    void aFlangeHasNoPartInTheProportions() {
+        CoverPlan plan = finished(20, 8, 20, 8).plan().withEdging(new Flange(Length.inches(3)));
+        Reckoned flanged = Reckoner.reckonWithoutRemedies(plan, Mark.SIXTEENTH);
+        assertThat(flanged.finished(Axis.ACROSS)).isEqualTo(Length.inches(26));
+        assertThat(flanged.dimensions().withinFlange(Axis.UP_DOWN)).isEqualTo(Length.inches(8));
+        assertThat(flanged.dimensions().room(Axis.UP_DOWN)).isEqualTo(1);
+        assertThat(FilledCover.whyNot(flanged)).isEmpty();
+        assertThat(FilledCover.of(flanged, 6).orElseThrow().sheet().largestStretch())
+                .isLessThan(1.001);
+        assertThat(flanged.ease(Axis.ACROSS)).isEqualTo(Length.ZERO);
+    }
+
+    /** A circle in a square leaves a fifth of its width empty at each corner while flat, and more once filled. */
+    @Test
+    void aRoundFormLeavesTheCornersEmpty() {
+        CoverPlan plan = DefaultPlan.plan(
+                "Capstan", Mark.SIXTEENTH, ShapeKind.SQUARE, Form.overCrown(Length.inches(18), Length.inches(18)));
+        CoverPlan round =
+                plan.withForm(plan.form().withRound(true)).withFit(plan.fit().withSchool(FitSchool.FINISH_TO_FORM));
+        Reckoned reckoned = Reckoner.reckonWithoutRemedies(round, Mark.SIXTEENTH);
+        assertThat(reckoned.fullness().ratio())
+                .as("as a disc's volume to a square's")
+                .isCloseTo(0.78 * 1.21852 / 8 / 0.2026, within(0.005));
+        FilledCover cover = FilledCover.of(reckoned, 8).orElseThrow();
+        FilledSheet form = cover.form().orElseThrow();
+        assertThat(cover.sheet().largestStretch()).isLessThan(1.001);
+        assertThat(cover.emptyCorners() / 25.4).as("inches").isBetween(0.207 * 18, 0.26 * 18);
+        assertThat(form.across()).isCloseTo(form.upDown(), within(0.005));
+        assertThat(form.thickness()).isCloseTo(cover.sheet().thickness(), within(0.01));
+        assertThat(cover.formCubicCentimetres().orElseThrow())
+                .isCloseTo(0.78 * 1.21852 * Math.pow(9, 3) * 16.387064, Percentage.withPercentage(2));
+        Reckoned tapered = Reckoner.reckonWithoutRemedies(
+                round.withShape(round.shape().withOtherCorners().orElseThrow()), Mark.SIXTEENTH);
+        assertThat(tapered.outline()).isPresent();
+        assertThat(FilledCover.whyNot(tapered)).get().returns("filled.round-form", Phrase::code);
+    }
+
+    /** Where hardly anything lies between its arms, many points of a V's outline lie in one place. */
+    @Test
+    void aVThatIsHardlyOneIsFilledToo() {
+        Form small = Form.overCrown(Length.inches(16), Length.inches(16));
+        CoverPlan plan = DefaultPlan.plan("Bow corner", Mark.SIXTEENTH, ShapeKind.VEE, small);
+        Reckoned reckoned = Reckoner.reckonWithoutRemedies(plan, Mark.SIXTEENTH);
+        assertThat(FilledCover.whyNot(reckoned)).isEmpty();
+        Surface surface = FilledCover.of(reckoned, 8).orElseThrow().surface();
+        assertThat(surface.seam())
+                .allSatisfy(point -> assertThat(surface.on(point).place()[2]).isZero());
+    }
+
+    /** A flange as wide as the arms of a V leaves no room between its seams. */
+    @Test
+    void nothingIsFilledWhereAFlangeTakesItAll() {
+        Form form = Form.overCrown(Length.inches(40), Length.inches(40));
+        CoverPlan plan = DefaultPlan.plan("Bow corner", Mark.SIXTEENTH, ShapeKind.VEE, form)
+                .withEdging(new Flange(Length.inches(19)));
+        Reckoned reckoned = Reckoner.reckonWithoutRemedies(plan, Mark.SIXTEENTH);
+        assertThat(FilledCover.whyNot(reckoned)).get().returns("filled.not-drawn", Phrase::code);
     }
 
     /** Of the closed mesh, from its triangles alone; front and back are mirror images. */

@@ -5,9 +5,16 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.dapt.Cases;
 import app.dapt.RandomPlans;
+import app.dapt.cloth.Cloth;
+import app.dapt.cloth.Print;
 import app.dapt.cover.CoverPlan;
+import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
+import app.dapt.cover.edging.CornerTrim;
+import app.dapt.cover.edging.Edging;
+import app.dapt.cover.edging.EdgingKind;
+import app.dapt.cover.edging.TrimByLength;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.drawing.Element.Area;
@@ -15,9 +22,14 @@ import app.dapt.drawing.Element.Paint;
 import app.dapt.drawing.Element.Path;
 import app.dapt.drawing.Element.Tape;
 import app.dapt.drawing.Sheet;
+import app.dapt.form.Form;
 import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Mark;
+import app.dapt.measure.Unit;
 import app.dapt.piece.Contour;
 import app.dapt.piece.Contour.Point;
+import app.dapt.piece.Piece;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -29,6 +41,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class FilledDrawingTest {
 
     private static final int CELLS = 6;
+    private static final Length DEEP = Length.inches(2);
 
     static Stream<Arguments> plans() {
         return Stream.concat(
@@ -75,7 +88,8 @@ class FilledDrawingTest {
         return sheet.elements().stream()
                 .filter(Area.class::isInstance)
                 .map(Area.class::cast)
-                .filter(area -> area.paint() instanceof Paint.Ground)
+                .filter(area ->
+                        area.paint() instanceof Paint.Ground && !area.outlines().isEmpty())
                 .limit(1)
                 .flatMap(area -> area.outlines().stream())
                 .flatMap(List::stream)
@@ -103,5 +117,56 @@ class FilledDrawingTest {
                             * reckoned.finished(Axis.UP_DOWN).toMm());
             assertThat(new Contour(front.clip().orElseThrow().points()).area()).isLessThan(flat * 1.01);
         });
+    }
+
+    static Stream<Arguments> edgings() {
+        return Stream.concat(
+                Stream.of(TrimByLength.Sort.values())
+                        .map(sort -> Arguments.of(
+                                Cases.changed(EdgingKind.BY_LENGTH, Unit.INCH, "trimSort", sort, "hangs", DEEP),
+                                switch (sort) {
+                                    case RICKRACK -> 0;
+                                    case BEADS -> 2;
+                                    default -> 1;
+                                })),
+                Stream.of(
+                        // Threads and a knot at each corner.
+                        Arguments.of(new CornerTrim(CornerTrim.Sort.TASSELS, DEEP), 8),
+                        // The band, its gathers' shadows, and what is printed on each of four sides.
+                        Arguments.of(Cases.changed(EdgingKind.RUFFLE, Unit.INCH, "ruffleDepth", DEEP), 6)));
+    }
+
+    /** What hangs from the seam stays as deep as it is, and gets no shallower where it is not seen aslant. */
+    @ParameterizedTest
+    @MethodSource("edgings")
+    void whatStandsOutBeyondTheSeamIsSeenAslant(Edging edging, int areas) {
+        CoverPlan plan = DefaultPlan.plan(
+                        "Bench", Mark.EIGHTH, ShapeKind.SQUARE, Form.overCrown(Length.inches(16), Length.inches(16)))
+                .withEdging(edging);
+        Cloth printed = plan.cloths().front().withPrint(Print.SPRIG);
+        Reckoned reckoned = Reckoner.reckonWithoutRemedies(
+                plan.withCloths(plan.cloths().with(Piece.Material.FRONT, printed)), plan.mark());
+        Sheet sheet =
+                FilledDrawing.of(reckoned, FilledCover.of(reckoned, CELLS).orElseThrow(), View.STANDING, List.of());
+        Contour outline = sheet.clip().orElseThrow();
+        List<Area> beyond = sheet.elements().stream()
+                .filter(element ->
+                        element instanceof Area area && area.beyond() && !(area.paint() instanceof Paint.Cast))
+                .map(Area.class::cast)
+                .toList();
+        assertThat(beyond).as("on both sides").hasSize(2 * areas);
+        List<Point> points = beyond.stream()
+                .flatMap(area -> area.outlines().stream())
+                .flatMap(List::stream)
+                .toList();
+        double deep = DEEP.toMm() + 1;
+        assertThat(points).allSatisfy(point -> {
+            assertThat(point.x()).isBetween(outline.left() - deep, outline.right() + deep);
+            assertThat(point.y()).isBetween(outline.top() - deep, outline.bottom() + deep);
+        });
+        if (areas > 0) {
+            assertThat(points.stream().mapToDouble(Point::y).min().orElseThrow())
+                    .isLessThan(outline.top() - DEEP.toMm() * 0.6);
+        }
     }
 }

@@ -16,8 +16,9 @@ import java.util.Map;
  * @param cloth where the cloth stands on the table
  * @param piece the key of a copy; blank for none
  * @param asked the versions of what the asking page was made from
+ * @param part  whether only the part of the page that changes is wanted
  */
-record At(Table table, int cloth, String piece, Versions asked, Words words) {
+record At(Table table, int cloth, String piece, Versions asked, Words words, boolean part) {
 
     ClothUse use() {
         return table.uses().get(cloth);
@@ -36,6 +37,11 @@ record At(Table table, int cloth, String piece, Versions asked, Words words) {
         return table.owner().path() + "/cloth";
     }
 
+    /** What it is shown with. */
+    String template() {
+        return part ? "cloth/cloth" : "cloth/page";
+    }
+
     String redirect() {
         return Redirect.to(path(), "cloth", table.uses().isEmpty() ? "" : use().key(), "piece", piece);
     }
@@ -48,7 +54,7 @@ record At(Table table, int cloth, String piece, Versions asked, Words words) {
     /** The same as it stands after a change. */
     At on(Table changed) {
         int same = table.uses().isEmpty() ? 0 : changed.numberOf(use().key());
-        return new At(changed, same, piece, Versions.ANY, words);
+        return new At(changed, same, piece, Versions.ANY, words, part);
     }
 
     /** Nothing typed. */

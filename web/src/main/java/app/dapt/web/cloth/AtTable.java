@@ -9,6 +9,7 @@ import app.dapt.web.cloth.Cutting.Table;
 import app.dapt.web.workroom.NoSuchCover;
 import app.dapt.web.workroom.Owner;
 import app.dapt.web.workroom.Stale;
+import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Map;
 import java.util.TreeMap;
@@ -46,6 +47,7 @@ class AtTable {
             @RequestParam(defaultValue = "") String cloth,
             @RequestParam(defaultValue = "") String piece,
             @RequestParam(defaultValue = "") String version,
+            HtmxRequest htmx,
             Reader reader) {
         Table table = cutting.table(new Owner(whose.equals("sets"), id), reader);
         return new At(
@@ -53,7 +55,8 @@ class AtTable {
                 table.numberOf(cloth),
                 piece.length() > LONGEST_PIECE ? "" : piece,
                 Versions.read(version),
-                wording.words(reader, table.mark()));
+                wording.words(reader, table.mark()),
+                htmx.isHtmxRequest());
     }
 
     /** The cloth of a table on which something lies; of an empty one nothing can be changed. */
@@ -92,6 +95,7 @@ class StaleCloth {
                 parameter(request, "cloth"),
                 parameter(request, "piece"),
                 "",
+                HtmxRequest.fromRequest(request),
                 reader);
         ExtendedModelMap model = new ExtendedModelMap();
         frame.frame(request, model);
@@ -99,8 +103,7 @@ class StaleCloth {
         Map<String, String> typed = new TreeMap<>();
         request.getParameterMap().forEach((name, values) -> typed.put(name, values[0]));
         Conflict.show(model, request.getRequestURI(), conflict(request.getRequestURI()), typed);
-        boolean part = request.getHeader("HX-Request") != null;
-        return new ModelAndView(part ? "cloth/cloth" : "cloth/page", model);
+        return new ModelAndView(at.template(), model);
     }
 
     private static String parameter(HttpServletRequest request, String name) {

@@ -23,7 +23,6 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -35,7 +34,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/{whose:covers|sets}/{id}/cloth")
 class ClothController {
 
-    private static final String HTMX = "HX-Request";
     private static final double LONGER_SECONDS = 30;
     /** Inches that a print is slid at the most. */
     private static final double FARTHEST = 1000;
@@ -53,13 +51,9 @@ class ClothController {
     }
 
     @GetMapping
-    String cloth(
-            @ModelAttribute(name = "at", binding = false) At at,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
-            @RequestHeader(name = "HX-History-Restore-Request", defaultValue = "false") boolean restored,
-            Model model) {
+    String cloth(@ModelAttribute(name = "at", binding = false) At at, Model model) {
         views.show(at, at.nothing(), model);
-        return part && !restored ? "cloth/cloth" : "cloth/page";
+        return at.template();
     }
 
     /** One of the choices that are either so or not. */
@@ -68,7 +62,6 @@ class ClothController {
             @ModelAttribute(name = "at", binding = false) At at,
             @RequestParam String what,
             @RequestParam(defaultValue = "false") boolean on,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
             Model model) {
         return change(
                 at,
@@ -79,7 +72,6 @@ class ClothController {
                     case "at-hand" -> plan.at(on, plan.remnants());
                     default -> plan;
                 },
-                part,
                 model);
     }
 
@@ -88,7 +80,6 @@ class ClothController {
     String stuff(
             @ModelAttribute(name = "at", binding = false) At at,
             @RequestParam Map<String, String> typed,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
             Reader reader,
             Model model) {
         Cloth use = AtTable.needed(at).stuff();
@@ -97,16 +88,13 @@ class ClothController {
         Cloth used = ClothEntry.used(use.used(sideways, use.ownRepeat(), use.shrinkage()), "cloth", entries)
                 .withPrice(entries.hundredths("cloth-price", Cloth.DEAREST, use.price()));
         cutting.change(at, each -> used);
-        return answer(at.on(cutting.table(at.table().owner(), reader)), entries, part, model);
+        return answer(at.on(cutting.table(at.table().owner(), reader)), entries, model);
     }
 
     /** The table it is cut on, and what other widths cost: fields that may be refused. */
     @PostMapping("/figures")
     String figures(
-            @ModelAttribute(name = "at", binding = false) At at,
-            @RequestParam Map<String, String> typed,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
-            Model model) {
+            @ModelAttribute(name = "at", binding = false) At at, @RequestParam Map<String, String> typed, Model model) {
         Entries entries = new Entries(typed, at.words());
         lay(
                 at,
@@ -116,7 +104,7 @@ class ClothController {
                                 entries.length("table-deep", LengthRange.PIECE, plan.tableDeep())),
                         entries,
                         at));
-        return answer(at, entries, part, model);
+        return answer(at, entries, model);
     }
 
     private static LayoutChoices priced(LayoutChoices plan, Entries entries, At at) {
@@ -149,13 +137,10 @@ class ClothController {
     /** Something to do with one copy of a piece. */
     @PostMapping("/piece")
     String piece(
-            @ModelAttribute(name = "at", binding = false) At at,
-            @RequestParam(name = "do") String what,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
-            Model model) {
+            @ModelAttribute(name = "at", binding = false) At at, @RequestParam(name = "do") String what, Model model) {
         Optional<Spot> spot = views.laid(AtTable.needed(at).table(), at.cloth()).spot(at.piece());
         return !at.knowsPiece()
-                ? answer(at, at.nothing(), part, model)
+                ? answer(at, at.nothing(), model)
                 : change(
                         at,
                         plan -> switch (what) {
@@ -172,7 +157,6 @@ class ClothController {
                             case "in" -> plan.without(at.piece(), false);
                             default -> plan;
                         },
-                        part,
                         model);
     }
 
@@ -199,15 +183,12 @@ class ClothController {
     /** Slides the print under a piece, in inches, centres its motif, or lets it lie wherever it goes. */
     @PostMapping("/slide")
     String slide(
-            @ModelAttribute(name = "at", binding = false) At at,
-            @RequestParam Map<String, String> typed,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
-            Model model) {
+            @ModelAttribute(name = "at", binding = false) At at, @RequestParam Map<String, String> typed, Model model) {
         Cloth use = AtTable.needed(at).stuff();
         Optional<Spot> spot = views.laid(at.table(), at.cloth()).spot(at.piece());
         Slide slide = Slide.of(typed);
         if (spot.isEmpty() || use.repeat().isEmpty()) {
-            return change(at, plan -> plan, part, model);
+            return change(at, plan -> plan, model);
         }
         return change(
                 at,
@@ -229,17 +210,13 @@ class ClothController {
                                                 at.table().unit())))
                                 .orElse(plan);
                 },
-                part,
                 model);
     }
 
     /** Adds a remnant, changes one, or takes one away. */
     @PostMapping("/remnant")
     String remnant(
-            @ModelAttribute(name = "at", binding = false) At at,
-            @RequestParam Map<String, String> typed,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
-            Model model) {
+            @ModelAttribute(name = "at", binding = false) At at, @RequestParam Map<String, String> typed, Model model) {
         Entries entries = new Entries(typed, at.words());
         String which = typed.getOrDefault("number", "");
         int number = which.matches("\\d{1,3}") ? Integer.parseInt(which) : -1;
@@ -263,7 +240,7 @@ class ClothController {
             });
             return plan.at(plan.onRemnants() || !scraps.equals(plan.remnants()), scraps);
         });
-        return answer(at, entries, part, model);
+        return answer(at, entries, model);
     }
 
     /** Takes what was offered where it does not fit: the cover is planned so, or the panel is joined. */
@@ -282,60 +259,49 @@ class ClothController {
             @ModelAttribute(name = "at", binding = false) At at,
             @RequestParam String key,
             @RequestParam boolean on,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
             Model model) {
         boolean known = AtTable.needed(at).use().wanted().stream()
                 .anyMatch(wanted -> wanted.key().equals(key));
-        return change(at, plan -> known ? plan.joining(key, on) : plan, part, model);
+        return change(at, plan -> known ? plan.joining(key, on) : plan, model);
     }
 
     /** Lets the search go on for longer, or ends it. */
     @PostMapping("/search")
-    String search(
-            @ModelAttribute(name = "at", binding = false) At at,
-            @RequestParam boolean longer,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
-            Model model) {
+    String search(@ModelAttribute(name = "at", binding = false) At at, @RequestParam boolean longer, Model model) {
         if (longer) {
             views.longer(AtTable.needed(at).table(), at.cloth(), LONGER_SECONDS);
         } else {
             views.enough(AtTable.needed(at).table(), at.cloth());
         }
-        return answer(at, at.nothing(), part, model);
+        return answer(at, at.nothing(), model);
     }
 
     @PostMapping("/undo")
-    String undo(
-            @ModelAttribute(name = "at", binding = false) At at,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
-            Model model) {
+    String undo(@ModelAttribute(name = "at", binding = false) At at, Model model) {
         lays.undo(AtTable.needed(at).place(), at.asked().lay());
-        return answer(at, at.nothing(), part, model);
+        return answer(at, at.nothing(), model);
     }
 
     @PostMapping("/redo")
-    String redo(
-            @ModelAttribute(name = "at", binding = false) At at,
-            @RequestHeader(name = HTMX, defaultValue = "false") boolean part,
-            Model model) {
+    String redo(@ModelAttribute(name = "at", binding = false) At at, Model model) {
         lays.redo(AtTable.needed(at).place(), at.asked().lay());
-        return answer(at, at.nothing(), part, model);
+        return answer(at, at.nothing(), model);
     }
 
     private void lay(At at, UnaryOperator<LayoutChoices> change) {
         lays.change(AtTable.needed(at).place(), at.asked().lay(), change);
     }
 
-    private String change(At at, UnaryOperator<LayoutChoices> change, boolean part, Model model) {
+    private String change(At at, UnaryOperator<LayoutChoices> change, Model model) {
         lay(at, change);
-        return answer(at, at.nothing(), part, model);
+        return answer(at, at.nothing(), model);
     }
 
-    private String answer(At at, Entries entries, boolean part, Model model) {
-        if (!part && entries.isClean()) {
+    private String answer(At at, Entries entries, Model model) {
+        if (!at.part() && entries.isClean()) {
             return at.redirect();
         }
         views.show(at, entries, model);
-        return part ? "cloth/cloth" : "cloth/page";
+        return at.template();
     }
 }

@@ -323,8 +323,7 @@ public record ClothPage(
     }
 
     private PieceLine line(int number, String copy, Wanted wanted, String state) {
-        String size = w.lengths().bare(wanted.piece().cutWidth()) + " × "
-                + w.lengths().bare(wanted.piece().cutHeight());
+        String size = w.lengths().size(wanted.piece().cutWidth(), wanted.piece().cutHeight());
         return new PieceLine(
                 number,
                 copy,
@@ -455,8 +454,7 @@ public record ClothPage(
                     return new ScrapLine(
                             i,
                             scrap.name(),
-                            w.lengths().bare(scrap.across()) + " × "
-                                    + w.lengths().bare(scrap.along()),
+                            w.lengths().size(scrap.across(), scrap.along()),
                             ScrapEntry.corners(scrap, w),
                             ScrapEntry.spots(scrap, w));
                 })

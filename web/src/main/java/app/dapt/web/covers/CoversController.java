@@ -32,6 +32,7 @@ import app.dapt.web.workroom.SetStore;
 import app.dapt.web.workroom.Tick;
 import app.dapt.web.workroom.WorkStore;
 import app.dapt.words.Words;
+import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
@@ -47,7 +48,6 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 
@@ -86,11 +86,7 @@ class CoversController {
     }
 
     @GetMapping("/")
-    String covers(
-            Reader reader,
-            @RequestParam Map<String, String> typed,
-            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean part,
-            Model model) {
+    String covers(Reader reader, @RequestParam Map<String, String> typed, HtmxRequest htmx, Model model) {
         ListRequest asked = ListRequest.of(typed);
         list(reader, asked, model);
         model.addAttribute("entries", new Entries(Map.of(), wording.words(reader)));
@@ -99,7 +95,7 @@ class CoversController {
                 store.deleted().stream()
                         .filter(cover -> asked.deleted().contains(cover.id()))
                         .toList());
-        return part ? "covers/list" : "covers/page";
+        return htmx.isHtmxRequest() ? "covers/list" : "covers/page";
     }
 
     /** Starts a cover from the completed sentence. */

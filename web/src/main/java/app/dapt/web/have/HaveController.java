@@ -20,6 +20,7 @@ import app.dapt.web.Wording;
 import app.dapt.web.workroom.CannotKeep;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.words.Words;
+import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -28,7 +29,6 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** What have I got? From pieces already cut to the cover they make. Everything asked stands in the address. */
@@ -55,11 +55,7 @@ class HaveController {
     }
 
     @GetMapping("/have")
-    String have(
-            Reader reader,
-            @RequestParam Map<String, String> typed,
-            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean part,
-            Model model) {
+    String have(Reader reader, @RequestParam Map<String, String> typed, HtmxRequest htmx, Model model) {
         Words words = wording.words(reader);
         Mark mark = reader.mark();
         Entries entries = new Entries(typed, words);
@@ -71,7 +67,7 @@ class HaveController {
             entries = new Entries(Map.of(), words);
         }
         show(cut, mark, entries, words, model);
-        return part ? "have/result" : "have/page";
+        return htmx.isHtmxRequest() ? "have/result" : "have/page";
     }
 
     private static void show(Cut cut, Mark mark, Entries entries, Words words, Model model) {
@@ -219,7 +215,7 @@ class HaveController {
                 .toList();
         return new Row(
                 words.say(Phrase.choice("school", fitting.school())),
-                words.lengths().bare(fitting.across()) + " × " + words.lengths().bare(fitting.upDown()) + " "
+                words.lengths().size(fitting.across(), fitting.upDown()) + " "
                         + words.lengths().unitWord(),
                 words.say(
                         "fullness",

@@ -175,13 +175,11 @@ record Choices(CoverPlan plan, Mark mark, Words words, ClothToBuy.Laying laying)
     }
 
     private String finished(Reckoned there) {
-        return words.lengths().bare(there.finished(Axis.ACROSS)) + " × "
-                + words.lengths().bare(there.finished(Axis.UP_DOWN));
+        return words.lengths().size(there.finished(Axis.ACROSS), there.finished(Axis.UP_DOWN));
     }
 
     private String frontAsCut(Reckoned there) {
-        return words.lengths().bare(there.front().cutWidth()) + " × "
-                + words.lengths().bare(there.front().cutHeight());
+        return words.lengths().size(there.front().cutWidth(), there.front().cutHeight());
     }
 
     /** How far an edging goes round; of one that makes the cover wider, how large the front is cut. */

@@ -76,7 +76,7 @@ class FilledController {
     }
 
     private FilledPage page(Cover cover, Reckoned reckoned, Reader reader, int cells, Duration wait) {
-        Optional<Phrase> whyNot = FilledCover.whyNot(reckoned);
+        Optional<Phrase> whyNot = FilledCover.whyNot(reckoned).or(() -> fillings.brokeOff(reckoned, cells));
         Optional<Fillings.Solved> solved =
                 whyNot.isPresent() ? Optional.empty() : fillings.of(cover.id(), "plan", reckoned, cells, wait);
         return new FilledPage(
@@ -110,8 +110,8 @@ class FilledController {
         Words words = wording.words(reader, reader.mark(cover.plan()));
         Recommendation fits = Recommendation.of(
                 cover.plan(), reader.mark(cover.plan()), learning.used().tastes());
-        Pen pen = PlanPage.fitsPen(fits);
-        List<String> drawings = PlanPage.schools(cover.plan()).stream()
+        Pen pen = Fits.pen(fits);
+        List<String> drawings = Fits.schools(cover.plan()).stream()
                 .map(school -> fitted(id, fits.by(school), words, reader.english(), pen, Phrase.code(school)))
                 .toList();
         model.addAttribute("w", words);

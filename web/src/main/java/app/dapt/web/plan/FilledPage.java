@@ -114,6 +114,9 @@ public record FilledPage(
             figures.add(figure("filled.ears", cover.ears()));
             figures.add(figure("filled.draws-in", drawsIn(cover)));
         }
+        if (loose() && reckoned.plan().shape().leavesCorners(reckoned.plan().form())) {
+            figures.add(figure("filled.empty-corners", cover.emptyCorners()));
+        }
         for (Axis axis : Axis.values()) {
             if (cover.empty(axis) > WORTH_SAYING) {
                 figures.add(

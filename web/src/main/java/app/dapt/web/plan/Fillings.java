@@ -4,6 +4,7 @@ import app.dapt.cover.Reckoned;
 import app.dapt.cover.filled.FilledCover;
 import app.dapt.filling.Casing;
 import app.dapt.measure.Axis;
+import app.dapt.measure.Phrase;
 import app.dapt.piece.Contour;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -48,6 +49,7 @@ class Fillings implements DisposableBean {
             Optional<Contour> outline,
             double formAcross,
             double formUpDown,
+            boolean round,
             double fullness,
             int cells) {
 
@@ -60,13 +62,14 @@ class Fillings implements DisposableBean {
                     reckoned.outline(),
                     reckoned.form().across().flat().toMm(),
                     reckoned.form().upDown().flat().toMm(),
+                    reckoned.plan().form().round(),
                     reckoned.fullness().ratio(),
                     cells);
         }
 
         /** The same cover empty. */
         Question empty() {
-            return new Question(across, upDown, flange, chambers, outline, 0, 0, 0, cells);
+            return new Question(across, upDown, flange, chambers, outline, 0, 0, false, 0, cells);
         }
     }
 
@@ -82,6 +85,10 @@ class Fillings implements DisposableBean {
 
     private final Cache<Question, Future<Solved>> known =
             Caffeine.newBuilder().maximumSize(MOST).build();
+    /** What could not be worked out, and would not be if it were tried again. */
+    private final Cache<Question, Boolean> brokenOff =
+            Caffeine.newBuilder().maximumSize(MOST).build();
+
     private final Cache<Question, Double> greatest =
             Caffeine.newBuilder().maximumSize(MOST).build();
     private final Cache<Asker, Future<Solved>> last =
@@ -119,9 +126,16 @@ class Fillings implements DisposableBean {
             known.invalidate(question);
             if (!(e.getCause() instanceof CancellationException)) {
                 LOG.error("A filling broke off", e.getCause());
+                brokenOff.put(question, true);
             }
             return Optional.empty();
         }
+    }
+
+    /** Why there is no use in asking again; nothing where there is. */
+    Optional<Phrase> brokeOff(Reckoned reckoned, int cells) {
+        return Optional.ofNullable(brokenOff.getIfPresent(Question.of(reckoned, cells)))
+                .map(tried -> Phrase.of("filled.broke-off"));
     }
 
     private synchronized Optional<Future<Solved>> begun(Asker asker, Question question, Reckoned reckoned) {
@@ -148,7 +162,9 @@ class Fillings implements DisposableBean {
         FilledCover.Empty empty = FilledCover.empty(reckoned, question.cells()).orElseThrow();
         double most = greatest.get(question.empty(), any -> empty.greatest());
         FilledCover cover = empty.filled(question.fullness(), most);
+        // Neither needs the other, and together they take as long as all else.
         List<FilledCover> others = Stream.of(1 - OTHER, 1 + OTHER)
+                .parallel()
                 .map(factor -> factor * question.fullness())
                 .filter(other -> Math.min(other, question.fullness()) < Casing.FULLEST_DRAWN)
                 .map(cover::refilled)

@@ -45,8 +45,7 @@ record InSight(Reckoned now, Optional<Reckoned> before, Words words, ClothToBuy.
     }
 
     private String size(Piece piece) {
-        String size =
-                words.lengths().bare(piece.cutWidth()) + " × " + words.lengths().bare(piece.cutHeight());
+        String size = words.lengths().size(piece.cutWidth(), piece.cutHeight());
         return piece.quantity() > 1 ? words.say("plan.of", piece.quantity()) + " " + size : size;
     }
 

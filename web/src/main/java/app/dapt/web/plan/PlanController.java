@@ -19,7 +19,7 @@ import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.LearningStore;
 import app.dapt.web.workroom.Stale;
 import app.dapt.words.Words;
-import jakarta.servlet.http.HttpServletResponse;
+import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.Map;
@@ -68,7 +68,7 @@ class PlanController {
 
     /** A change in a slip. Fields that cannot be read keep their text; the others are taken. */
     @PostMapping("/slip/{code}")
-    String change(PlanRequest asked, @PathVariable String code, Model model, HttpServletResponse response) {
+    String change(PlanRequest asked, @PathVariable String code, Model model, HtmxResponse htmx) {
         Slip slip = Slip.named(code).orElse(Slip.NAME);
         return unlessStale(asked, "slip/" + slip.code(), slip.code(), model, () -> {
             AtomicReference<Entries> entries = new AtomicReference<>();
@@ -77,7 +77,7 @@ class PlanController {
                 show(cover, asked, Optional.of(slip), Optional.of(entries.get()), asked.gesture(), model);
                 return asked.template();
             }
-            response.setHeader("HX-Push-Url", asked.address(""));
+            htmx.setPushUrl(asked.address(""));
             return answer(cover, asked, model);
         });
     }
@@ -117,8 +117,8 @@ class PlanController {
 
     /** Leaves a slip as if nothing had been touched in it. */
     @PostMapping("/put-back")
-    String putBack(PlanRequest asked, Model model, HttpServletResponse response) {
-        response.setHeader("HX-Push-Url", asked.address(""));
+    String putBack(PlanRequest asked, Model model, HtmxResponse htmx) {
+        htmx.setPushUrl(asked.address(""));
         return answer(store.putBack(asked.id(), asked.gesture()), asked, model);
     }
 

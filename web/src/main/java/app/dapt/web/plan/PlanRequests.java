@@ -2,6 +2,7 @@ package app.dapt.web.plan;
 
 import app.dapt.web.WebConfig;
 import app.dapt.web.workroom.NoSuchCover;
+import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -38,8 +39,7 @@ class PlanRequests implements WebMvcConfigurer, HandlerMethodArgumentResolver {
         HttpServletRequest request = asking.getNativeRequest(HttpServletRequest.class);
         Map<String, String> typed = new LinkedHashMap<>();
         request.getParameterMap().forEach((name, values) -> typed.put(name, values.length == 0 ? "" : values[0]));
-        boolean part = request.getHeader("HX-Request") != null
-                && !"true".equals(request.getHeader("HX-History-Restore-Request"));
+        boolean part = HtmxRequest.fromRequest(request).isHtmxRequest();
         return new PlanRequest(id(request), WebConfig.reader(request), typed, part);
     }
 

@@ -84,7 +84,8 @@ final class SlipChanges {
                 readings("up-down", form.upDown(), entries),
                 entries.maybeLength("loft", LengthRange.LOFT, form.loft()),
                 entries.choice("label-means", LabelMeans.class, form.labelMeans()),
-                entries.choice("filling", Filling.class, form.filling())));
+                entries.choice("filling", Filling.class, form.filling()),
+                entries.ticked("round-form", form.round())));
     }
 
     private static Readings readings(String axis, Readings standing, Entries entries) {

@@ -11,7 +11,7 @@ import app.dapt.web.Wording;
 import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.words.Words;
-import jakarta.servlet.http.HttpServletRequest;
+import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
@@ -51,13 +51,13 @@ class TryOnController {
             @RequestParam Map<String, String> typed,
             Reader reader,
             Model model,
-            HttpServletRequest request) {
+            HtmxRequest htmx) {
         Cover cover = covers.find(id);
         Words words = words(cover, reader);
         Entries entries = new Entries(typed, words);
         Optional<Verdict> verdict = TryOnEntry.read(reckoned(cover, reader), typed, entries);
         verdict.ifPresent(said -> fittings.judge(id, said));
-        boolean part = request.getHeader("HX-Request") != null;
+        boolean part = htmx.isHtmxRequest();
         if (verdict.isPresent() && !part) {
             return Redirect.to("/covers/" + id + "/try-on");
         }

@@ -5,7 +5,6 @@ import app.dapt.files.BadPlanFile;
 import app.dapt.files.PlanJson;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Filling;
-import app.dapt.form.Form;
 import app.dapt.learning.Verdict;
 import app.dapt.learning.Verdict.Corners;
 import app.dapt.learning.Verdict.Edges;
@@ -88,10 +87,7 @@ class DemoLog {
     private static LogEntry entry(String[] row) throws IOException, BadPlanFile {
         CoverPlan drawn = PlanJson.read(
                 new ClassPathResource("demo/" + row[1] + ".json").getContentAsString(StandardCharsets.UTF_8));
-        Form form = drawn.form();
-        CoverPlan plan = drawn.withName(row[2])
-                .withForm(new Form(
-                        form.across(), form.upDown(), form.loft(), form.labelMeans(), coded(Filling.values(), row[3])));
+        CoverPlan plan = drawn.withName(row[2]).withForm(drawn.form().withFilling(coded(Filling.values(), row[3])));
         CoverPlan fitted = plan.withFit(plan.fit().withSchool(coded(FitSchool.values(), row[4])));
         LogEntry entry = LogEntry.of(LocalDate.parse(row[0]), fitted).withNote(PlainText.line(row[9]));
         LogEntry sat = row[5].isEmpty() ? entry : tried(entry, List.of(row[5].split(" ")));
