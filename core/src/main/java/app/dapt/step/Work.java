@@ -10,6 +10,7 @@ import app.dapt.step.Setting.Foot;
 import app.dapt.step.Setting.Stitch;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -24,13 +25,16 @@ import java.util.stream.Stream;
 
 /**
  * The steps of one cover as they are told. Two steps that are done to the same piece keep the order in which they are
- * told; steps that have no piece in common are free to come in any order. So nobody who tells a step has to know what
- * others tell.
+ * told, but where each is done to another edge of it; steps that have no piece in common are free to come in any order.
+ * So nobody who tells a step has to know what others tell.
  */
 public final class Work {
 
     /** The last step done to each thing so far. */
     private final Map<String, String> last = new LinkedHashMap<>();
+
+    /** The last step done to one edge alone, since the last that was done to the whole piece. */
+    private final Map<String, Map<Side, String>> lastOnEdge = new HashMap<>();
 
     /** What lies behind a piece and is sewn with it as one. */
     private final Map<String, List<Piece>> behind = new HashMap<>();
@@ -64,6 +68,23 @@ public final class Work {
                 .map(drop -> last.get(drop.id()))
                 .filter(Objects::nonNull)
                 .forEach(step -> last.put(panel.id(), step));
+    }
+
+    /** Puts a step after all that was done to a thing so far, and says after which that is. */
+    private Set<String> after(String thing, String step) {
+        Set<String> before = new LinkedHashSet<>();
+        Optional.ofNullable(last.put(thing, step)).ifPresent(before::add);
+        Optional.ofNullable(lastOnEdge.remove(thing)).ifPresent(edges -> before.addAll(edges.values()));
+        return before;
+    }
+
+    /** The same of one edge: what is done to others of the piece meanwhile does not matter. */
+    private Set<String> afterOnEdge(String piece, Side edge, String step) {
+        String there = lastOnEdge
+                .computeIfAbsent(piece, none -> new EnumMap<>(Side.class))
+                .put(edge, step);
+        String before = there == null ? last.get(piece) : there;
+        return before == null ? Set.of() : Set.of(before);
     }
 
     /** A piece alone on the table as it is by now. */
@@ -102,6 +123,7 @@ public final class Work {
         private double minutes = Effort.LAY.times(1);
         private Optional<Pile> pile;
         private Optional<Milestone> milestone = Optional.empty();
+        private Optional<Side> edge = Optional.empty();
 
         private Draft(Place place, String does, List<Piece> pieces) {
             this.place = place;
@@ -129,6 +151,12 @@ public final class Work {
         /** Done to something that is no piece, a cloth or a zip. */
         public Draft also(String thing) {
             things.add(thing);
+            return this;
+        }
+
+        /** Done to one edge of its pieces alone, so that it can be done together with the same at their other edges. */
+        public Draft atEdge(Side side) {
+            edge = Optional.of(side);
             return this;
         }
 
@@ -253,10 +281,7 @@ public final class Work {
             String id = name + "/" + does;
             Set<String> needs = new LinkedHashSet<>();
             for (String thing : things) {
-                String before = last.put(thing, id);
-                if (before != null) {
-                    needs.add(before);
-                }
+                needs.addAll(edge.map(side -> afterOnEdge(thing, side, id)).orElseGet(() -> after(thing, id)));
             }
             if (needs.contains(id) || steps.containsKey(id)) {
                 throw new IllegalStateException("told twice: " + id);

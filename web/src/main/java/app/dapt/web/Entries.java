@@ -263,8 +263,8 @@ public final class Entries {
     }
 
     /** What is wrong with a field; nothing where nothing is. */
-    public String refusal(String name) {
-        return refusals.get(name);
+    public Optional<String> refusal(String name) {
+        return Optional.ofNullable(refusals.get(name));
     }
 
     /** What a field shows: what was typed where that was refused, else what stands. */

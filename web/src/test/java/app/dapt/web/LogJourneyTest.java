@@ -135,8 +135,7 @@ class LogJourneyTest {
             open(one, "Mate’s cabin, second");
             try (Desk other = site.desk(one.page().url())) {
                 one.page().locator("#f-note").fill("from the one");
-                one.page().locator(".entry-fields .do").click();
-                assertThat(one.page().locator("#f-note")).hasValue("from the one");
+                one.posts(one.page().locator(".entry-fields .do")::click);
                 other.page().locator("#f-note").fill("from the other");
                 other.page().locator(".entry-fields .do").click();
                 assertThat(other.page().locator(".conflict")).isVisible();

@@ -183,7 +183,7 @@ class MakeJourneyTest {
             ready(desk);
             desk.page().locator(".done-button").click();
             desk.page()
-                    .locator(".stops a:has-text('press the hem of the upper back')")
+                    .locator(".stops a:has-text('press the lower hem of the upper back')")
                     .click();
             desk.page().locator(".done-button").click();
             assertThat(desk.page().locator(".saved")).hasText("saved");
@@ -199,7 +199,7 @@ class MakeJourneyTest {
             // A tick after the change does not make the cut forgotten.
             ready(desk);
             desk.page()
-                    .locator(".stops a:has-text('stitch the hem of the upper back')")
+                    .locator(".stops a:has-text('stitch the lower hem of the upper back')")
                     .click();
             desk.page().locator(".done-button").click();
             assertThat(desk.page().locator(".saved")).hasText("saved");

@@ -245,10 +245,15 @@ public final class Site implements AutoCloseable {
 
         /** Fills a field and waits until the plan has followed. */
         void set(String field, String value) {
-            page.waitForResponse(response -> response.request().method().equals("POST"), () -> {
+            posts(() -> {
                 page.locator("#f-" + field).fill(value);
                 page.locator("#f-" + field).dispatchEvent("change");
             });
+        }
+
+        /** Does what sends a form, and waits until it is answered and the page has settled. */
+        void posts(Runnable act) {
+            page.waitForResponse(response -> response.request().method().equals("POST"), act);
             settle();
         }
 

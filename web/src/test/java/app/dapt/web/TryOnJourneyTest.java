@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dapt.web.Site.Desk;
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -26,11 +25,7 @@ class TryOnJourneyTest {
     }
 
     private static void answer(Desk desk, String question, String answer) {
-        Page page = desk.page();
-        page.waitForResponse(
-                response -> response.request().method().equals("POST"),
-                () -> page.locator("#a-" + question + "-" + answer).check());
-        desk.settle();
+        desk.posts(desk.page().locator("#a-" + question + "-" + answer)::check);
     }
 
     private static Locator says(Desk desk) {

@@ -128,6 +128,7 @@ public record Hem(Kind kind, Length first, Length second) {
             case HEM -> {
                 making.at(Place.IRON, "hem-press", panel)
                         .called(name)
+                        .atEdge(side)
                         .saying(where, edge.turns().get(0), edge.turns().get(1))
                         .because()
                         .along(Effort.PRESS_HEM, along)
@@ -139,6 +140,7 @@ public record Hem(Kind kind, Length first, Length second) {
                 rawEdge(making, panel, side, name);
                 making.at(Place.IRON, "turn-press", panel)
                         .called(name)
+                        .atEdge(side)
                         .saying(where, edge.allowance())
                         .along(Effort.PRESS_HEM, along)
                         .shows(pile -> pile.folding(side, edge.turns()))
@@ -163,6 +165,7 @@ public record Hem(Kind kind, Length first, Length second) {
         if (finish == SeamFinish.PINKED) {
             making.at(Place.TABLE, "turn-pink", panel)
                     .called(name)
+                    .atEdge(side)
                     .saying(where)
                     .along(Effort.PRESS_HEM, along)
                     .add();
@@ -170,6 +173,7 @@ public record Hem(Kind kind, Length first, Length second) {
             boolean overlocked = finish == SeamFinish.OVERLOCKED;
             making.at(overlocked ? Place.OVERLOCKER : Place.MACHINE, "turn-finish", panel)
                     .called(name)
+                    .atEdge(side)
                     .saying(where)
                     .along(Effort.STITCH_HEM, along)
                     .set(overlocked ? Stitch.OVERLOCK : Stitch.ZIGZAG, overlocked ? Foot.OVERLOCKER : Foot.PLAIN)
@@ -200,6 +204,7 @@ public record Hem(Kind kind, Length first, Length second) {
         Edge edge = panel.edge(side);
         making.at(Place.MACHINE, does, panel)
                 .called(name)
+                .atEdge(side)
                 .saying(Phrase.choice("which-edge", side), edge.hemDepth())
                 .along(Effort.STITCH_HEM, panel.cut(side.runs()).total())
                 .set(Stitch.TOPSTITCH, Foot.PLAIN)
@@ -213,6 +218,7 @@ public record Hem(Kind kind, Length first, Length second) {
         Length allowance = panel.edge(side).allowance();
         making.at(Place.MACHINE, "edge-face", panel)
                 .called(name)
+                .atEdge(side)
                 .saying(Phrase.choice("which-edge", side), allowance)
                 .along(Effort.SEW, panel.cut(side.runs()).total())
                 .set(Stitch.SEAM, Foot.PLAIN)
@@ -228,6 +234,7 @@ public record Hem(Kind kind, Length first, Length second) {
         Length allowance = panel.edge(side).allowance();
         making.at(Place.MACHINE, "lining-sew", panel, lining)
                 .called(name)
+                .atEdge(side)
                 .saying(where, allowance)
                 .trap()
                 .along(Effort.SEW, panel.cut(side.runs()).total())
@@ -240,6 +247,7 @@ public record Hem(Kind kind, Length first, Length second) {
                 .add();
         making.at(Place.IRON, "lining-press", panel, lining)
                 .called(name)
+                .atEdge(side)
                 .saying(where)
                 .along(Effort.PRESS_HEM, panel.cut(side.runs()).total())
                 .shows(Pile.of(making.work().lying(panel, false)).arrow(side, allowance))

@@ -110,7 +110,7 @@ class ClothController {
     private static LayoutChoices priced(LayoutChoices plan, Entries entries, At at) {
         LayoutChoices priced = plan;
         for (Length width : WidthOffer.widths(at.stuff(), at.table().unit())) {
-            String name = ClothViews.priceName(width);
+            String name = ToBuy.priceName(width);
             if (entries.raw(name).filter(String::isBlank).isPresent()) {
                 priced = priced.priced(width, Optional.empty());
             } else if (entries.raw(name).isPresent()) {

@@ -10,24 +10,16 @@ import app.dapt.files.SvgCloth;
 import app.dapt.layout.ClothSheet;
 import app.dapt.layout.Layout;
 import app.dapt.layout.Layout.Known;
-import app.dapt.layout.Layout.Spot;
 import app.dapt.layout.LayoutChoices;
-import app.dapt.layout.PieceWindow;
 import app.dapt.layout.Wanted;
-import app.dapt.layout.WidthOffer;
 import app.dapt.layout.search.Task;
-import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
-import app.dapt.measure.Sum;
 import app.dapt.web.ClothEntry;
 import app.dapt.web.Entries;
 import app.dapt.web.cloth.Cutting.Table;
 import app.dapt.web.workroom.LayStore;
-import app.dapt.words.Money;
 import app.dapt.words.Words;
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
-import java.util.Currency;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -40,6 +32,7 @@ import org.springframework.web.util.UriUtils;
  *
  * @param laid    how the cloth lies now; nothing where none can be laid
  * @param percent how much of its time the search for a better layout has used; a hundred where it is over
+ * @param toBuy   what is bought of it, and of the others
  * @param watch   what to ask by whether anything has become better since
  * @param offers  what would do; nothing while it is being worked out
  */
@@ -49,8 +42,7 @@ public record ClothPage(
         Layout laid,
         int percent,
         LayStore.Stored stored,
-        List<WidthRow> widths,
-        List<Shopping> shopping,
+        ToBuy toBuy,
         Optional<List<Offer>> offers,
         String watch,
         String piece,
@@ -60,67 +52,15 @@ public record ClothPage(
     private static final double WIDE = 800;
     private static final double HIGH = 505;
 
-    /**
-     * What a width comes to.
-     *
-     * @param isStillLooking whether it may yet be less
-     */
-    public record WidthRow(WidthOffer offer, boolean isStillLooking, boolean isCheapest) {
-
-        public Length width() {
-            return offer.width();
-        }
-
-        public Optional<Length> buy() {
-            return offer.buy();
-        }
-
-        public Optional<Long> cost() {
-            return offer.cost();
-        }
-
-        public boolean isChosen() {
-            return offer.isChosen();
-        }
-
-        /** Its price's field. */
-        public String priceName() {
-            return ClothViews.priceName(width());
-        }
-
-        public long grains() {
-            return width().grains();
-        }
-    }
-
-    /**
-     * A line of the list for the shop.
-     *
-     * @param atHand nothing is bought: it is cut from what is at hand
-     */
-    public record Shopping(
-            String cloth, boolean atHand, Optional<Length> buy, Optional<Long> cost, boolean isStillLooking) {}
-
-    /** A line of a sum. */
-    public record Line(String label, String amount) {}
-
     /** A tab: one of the cloths. */
     public record Tab(String key, String name, int pieces, boolean isCurrent) {}
-
-    /** A panel that can be joined from two under its flap. */
-    public record Join(String key, String words, boolean on) {}
 
     /** A remnant as its form shows it. */
     public record ScrapLine(int number, String name, String size, String corners, String spots) {}
 
-    /** A piece in the list. */
-    public record PieceLine(
-            int number, String copy, String name, String cover, String size, String state, boolean isCurrent) {}
-
     /** The view of a table on which nothing can be laid. */
     static ClothPage without(Table table, int cloth, Words words, Entries entries) {
-        return new ClothPage(
-                table, cloth, null, 100, null, List.of(), List.of(), Optional.of(List.of()), "", "", words, entries);
+        return new ClothPage(table, cloth, null, 100, null, null, Optional.of(List.of()), "", "", words, entries);
     }
 
     /** Whether there is nothing to lay: no cover in the set, or more pieces than one would cut at once. */
@@ -180,10 +120,12 @@ public record ClothPage(
 
     /** Whether any figure on the page may yet become better. */
     public boolean isAnyLooking() {
-        return isLooking()
-                || widths.stream().anyMatch(WidthRow::isStillLooking)
-                || shopping.stream().anyMatch(Shopping::isStillLooking)
-                || offers.isEmpty();
+        return isLooking() || toBuy.isStillLooking() || offers.isEmpty();
+    }
+
+    /** The pieces that lie on it. */
+    public PieceList pieces() {
+        return new PieceList(table.uses().get(cloth), laid, plan(), piece, isSet(), w);
     }
 
     /** What to do, in one sentence: what to buy, or whether what is at hand will do. */
@@ -221,65 +163,6 @@ public record ClothPage(
                 : w.say(Phrase.choice("cloth.verdict", verdict.known()));
     }
 
-    public List<Line> toBuy() {
-        return lines(laid.toBuy());
-    }
-
-    private List<Line> lines(Sum sum) {
-        return sum.terms().stream()
-                .map(term -> new Line(w.say(term.label()), w.lengths().fine(term.amount())))
-                .toList();
-    }
-
-    public String bought() {
-        return w.say("cloth.bought", laid.toBuy().total());
-    }
-
-    /** What everything to buy costs; nothing where a price is not known. */
-    public Optional<String> costOfAll() {
-        List<Shopping> bought = shopping.stream().filter(line -> !line.atHand()).toList();
-        boolean known = !bought.isEmpty()
-                && bought.stream().allMatch(line -> line.cost().isPresent());
-        return known
-                ? Optional.of(w.money()
-                        .shown(bought.stream()
-                                .mapToLong(line -> line.cost().get())
-                                .sum()))
-                : Optional.empty();
-    }
-
-    public String money(long hundredths) {
-        return w.money().shown(hundredths);
-    }
-
-    public String price(WidthRow row) {
-        String standing = Optional.ofNullable(plan().prices().get(row.width()))
-                .map(Money::plain)
-                .orElse("");
-        return entries.value(row.priceName(), standing);
-    }
-
-    /** The cloth's own price, as typed. */
-    public String ownPrice() {
-        return entries.value("cloth-price", usualPrice());
-    }
-
-    /** Whether some width costs something else than the cloth's own, or is being given a price. */
-    public boolean hasPricesByWidth() {
-        return !plan().prices().isEmpty()
-                || widths.stream().anyMatch(row -> refusal(row.priceName()).isPresent());
-    }
-
-    /** The currencies to choose from, the one in use among them. */
-    public List<Currency> currencies() {
-        return Money.all(w.money().locale());
-    }
-
-    /** What the other widths' prices are taken to be, where none is given. */
-    public String usualPrice() {
-        return use().price() == 0 ? "" : Money.plain(use().price());
-    }
-
     public List<String> drawings() {
         List<ClothSheet> sheets = ClothSheet.of(laid);
         if (sheets.isEmpty()) {
@@ -308,114 +191,12 @@ public record ClothPage(
         return address(piece);
     }
 
-    public List<PieceLine> pieces() {
-        List<PieceLine> lines = new ArrayList<>();
-        for (int i = 0; i < laid.spots().size(); i++) {
-            Spot spot = laid.spots().get(i);
-            String state = spot.pinned()
-                    ? w.say("cloth.pinned")
-                    : laid.loose().contains(spot.copy())
-                            ? w.say("cloth.loose")
-                            : laid.offPrint().contains(spot.wanted()) ? w.say("cloth.off-print") : "";
-            lines.add(line(i + 1, spot.copy(), spot.wanted(), state));
-        }
-        return lines;
-    }
-
-    private PieceLine line(int number, String copy, Wanted wanted, String state) {
-        String size = w.lengths().size(wanted.piece().cutWidth(), wanted.piece().cutHeight());
-        return new PieceLine(
-                number,
-                copy,
-                w.say(wanted.piece().name()),
-                isSet() ? wanted.cover() : "",
-                size,
-                state,
-                copy.equals(piece));
-    }
-
     /** The pieces, the folds and the cuts in words, for paper. */
     List<Listing> listings() {
         Listing pieces = new Listing(
                 w.say("cloth.pieces-title"),
-                pieces().stream()
-                        .map(line -> line.number() + "  " + line.name() + "  " + line.size() + "  " + line.cover()
-                                + "  " + line.state())
-                        .toList());
+                pieces().lines().stream().map(PieceList.Line::printed).toList());
         return Stream.concat(Stream.of(pieces), cutting().listings().stream()).toList();
-    }
-
-    /** What was taken out by hand. */
-    public List<PieceLine> out() {
-        return table.uses().get(cloth).wanted().stream()
-                .flatMap(wanted -> IntStream.rangeClosed(1, wanted.copies())
-                        .mapToObj(wanted::copy)
-                        .filter(plan().out()::contains)
-                        .map(copy -> line(0, copy, wanted, "")))
-                .toList();
-    }
-
-    public List<Join> joins() {
-        return table.uses().get(cloth).wanted().stream()
-                .filter(wanted -> wanted.joinAt().isPresent())
-                .map(wanted -> new Join(
-                        wanted.key(),
-                        w.say(
-                                isSet() ? "cloth.join-of" : "cloth.join",
-                                wanted.piece().name(),
-                                wanted.cover()),
-                        plan().joined().contains(wanted.key())))
-                .toList();
-    }
-
-    /** What does not lie on the cloth although it should. */
-    public List<String> missing() {
-        List<String> lines = new ArrayList<>();
-        laid.tooWide()
-                .forEach(wanted -> lines.add(w.say(
-                        "cloth.too-wide",
-                        wanted.piece().name(),
-                        use().leastAcross(wanted.piece()),
-                        use().usableWidth(),
-                        wanted.cover())));
-        laid.leftOut()
-                .forEach(wanted -> lines.add(w.say(
-                                "cloth.left-out",
-                                wanted.piece().name(),
-                                wanted.piece().cutWidth(),
-                                wanted.piece().cutHeight())
-                        + laid.shortfall(wanted).map(this::shortBy).orElse("")));
-        return lines;
-    }
-
-    private String shortBy(Layout.Shortfall by) {
-        String which = by.across().isZero()
-                ? by.along().isZero() ? "cloth.short-together" : "cloth.short-along"
-                : by.along().isZero() ? "cloth.short-across" : "cloth.short-both";
-        return " " + w.say(which, by.place().wide(), by.place().deep(), by.across(), by.along());
-    }
-
-    public Optional<PieceLine> current() {
-        return pieces().stream().filter(PieceLine::isCurrent).findFirst();
-    }
-
-    private Optional<Spot> spot() {
-        return laid.spot(piece);
-    }
-
-    public boolean isPinned() {
-        return spot().filter(Spot::pinned).isPresent();
-    }
-
-    /** Whether a quarter turn is allowed: neither print nor nap forbids it, and the piece has not to meet the print. */
-    public boolean canTurn() {
-        return use().turns() && !isPinned();
-    }
-
-    /** The piece that is looked at over its print; nothing where there is no print to slide. */
-    public Optional<PrintPane> pane() {
-        return spot().flatMap(spot ->
-                PieceWindow.under(spot, use()).map(window -> new PrintPane(spot, use(), plan(), window, w)));
     }
 
     public boolean canMatch() {
@@ -462,7 +243,7 @@ public record ClothPage(
     }
 
     public Optional<String> refusal(String field) {
-        return Optional.ofNullable(entries.refusal(field));
+        return entries.refusal(field);
     }
 
     /**

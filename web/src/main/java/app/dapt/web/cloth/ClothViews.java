@@ -140,8 +140,14 @@ class ClothViews {
         }
         Watch watch = new Watch();
         watch.on(found.search());
-        List<ClothPage.WidthRow> widths = widths(table, use, stored.plan(), found, watch);
-        List<ClothPage.Shopping> shopping = shopping(table, watch);
+        ToBuy toBuy = new ToBuy(
+                use.cloth(),
+                found.laid(),
+                stored.plan(),
+                widths(table, use, stored.plan(), found, watch),
+                shopping(table, watch),
+                words,
+                entries);
         Optional<List<Offer>> offers = offers(table, use, stored.plan(), found, watch);
         return new ClothPage(
                 table,
@@ -149,8 +155,7 @@ class ClothViews {
                 found.laid(),
                 found.done() ? 100 : found.search().percent(),
                 stored,
-                widths,
-                shopping,
+                toBuy,
                 offers,
                 searches.keep(watch),
                 piece,
@@ -159,14 +164,14 @@ class ClothViews {
     }
 
     /** What to buy of every cloth on the table. */
-    private List<ClothPage.Shopping> shopping(Table table, Watch watch) {
-        List<ClothPage.Shopping> list = new ArrayList<>();
+    private List<ToBuy.Shopping> shopping(Table table, Watch watch) {
+        List<ToBuy.Shopping> list = new ArrayList<>();
         for (ClothUse use : table.uses()) {
             if (use.count() <= Task.MOST_PIECES) {
                 LayoutChoices plan = lays.find(table.place(use)).plan();
                 Optional<Found> found = inPassing(use.cloth(), use.wanted(), plan, table, watch);
                 Optional<Length> buy = found.map(each -> each.laid().toBuy().total());
-                list.add(new ClothPage.Shopping(
+                list.add(new ToBuy.Shopping(
                         use.cloth().name(),
                         plan.onRemnants(),
                         buy,
@@ -223,7 +228,7 @@ class ClothViews {
     }
 
     /** What buying comes to in every width sold, the cheapest marked. */
-    private List<ClothPage.WidthRow> widths(Table table, ClothUse use, LayoutChoices plan, Found chosen, Watch watch) {
+    private List<ToBuy.WidthRow> widths(Table table, ClothUse use, LayoutChoices plan, Found chosen, Watch watch) {
         if (plan.onRemnants()) {
             return List.of();
         }
@@ -235,7 +240,7 @@ class ClothViews {
         Optional<WidthOffer> cheapest =
                 WidthOffer.cheapest(priced.stream().map(Priced::offer).toList());
         return priced.stream()
-                .map(each -> new ClothPage.WidthRow(
+                .map(each -> new ToBuy.WidthRow(
                         each.offer(),
                         each.isStillLooking(),
                         cheapest.filter(each.offer()::equals).isPresent()))
@@ -251,10 +256,5 @@ class ClothViews {
             return new Priced(WidthOffer.of(cloth, Optional.empty(), table.unit(), false), false);
         }
         return Priced.of(cloth, inPassing(cloth, there.get().wanted(), plan.unpinned(), table, watch), table, false);
-    }
-
-    /** The name of the field that a width's price is typed into. */
-    static String priceName(Length width) {
-        return "price-" + width.grains();
     }
 }

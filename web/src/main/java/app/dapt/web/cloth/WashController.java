@@ -65,7 +65,7 @@ class WashController {
 
     private static Optional<Length> length(String name, Entries entries) {
         Optional<Length> read = entries.maybeLength(name, LengthRange.PIECE, Optional.empty());
-        if (read.isEmpty() && entries.refusal(name) == null) {
+        if (read.isEmpty() && entries.refusal(name).isEmpty()) {
             entries.refuse(name, "wash.needed");
         }
         return read;

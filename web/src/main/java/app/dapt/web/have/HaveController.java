@@ -204,7 +204,7 @@ class HaveController {
                         name,
                         words.say("have." + name),
                         entries.value(name, standing.get(name)),
-                        entries.refusal(name) == null ? "" : entries.refusal(name)))
+                        entries.refusal(name).orElse("")))
                 .toList();
     }
 

@@ -168,7 +168,7 @@ public record EntryPage(Logged logged, Terms terms, Entries entries, ClothNeeds 
     }
 
     public String refusal(String name) {
-        return Optional.ofNullable(entries.refusal(name)).orElse("");
+        return entries.refusal(name).orElse("");
     }
 
     public String hourly() {

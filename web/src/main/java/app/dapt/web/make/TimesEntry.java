@@ -48,7 +48,8 @@ final class TimesEntry {
         }
         int usual = standing.map(Slot::minutes).orElse(WorkTimes.LEAST_MINUTES);
         int length = entries.count("minutes-" + day.getValue(), WorkTimes.LEAST_MINUTES, WorkTimes.MOST_MINUTES, usual);
-        boolean clean = at.isPresent() && entries.refusal("minutes-" + day.getValue()) == null;
+        boolean clean =
+                at.isPresent() && entries.refusal("minutes-" + day.getValue()).isEmpty();
         return clean ? Optional.of(new Slot(at.get(), length)) : standing;
     }
 

@@ -150,7 +150,7 @@ public record WhenPage(
     }
 
     public String refusal(String field) {
-        return Optional.ofNullable(entries.refusal(field)).orElse("");
+        return entries.refusal(field).orElse("");
     }
 
     /** The sittings for a calendar; none where no day of the week was said. */

@@ -114,6 +114,6 @@ public record ClothFields(String prefix, Cloths cloths, Words w, Entries entries
     /** Whether a field that folds under a link was refused, so that it has to be seen. */
     public boolean isRefused() {
         return Stream.of("name", "width", "price", "repeat-across", "repeat-along", "shrinks-across", "shrinks-along")
-                .anyMatch(field -> entries.refusal(prefix + "-" + field) != null);
+                .anyMatch(field -> entries.refusal(prefix + "-" + field).isPresent());
     }
 }

@@ -239,6 +239,6 @@ public record OpenSlip(
     }
 
     public Optional<String> refusal(String field) {
-        return Optional.ofNullable(entries.refusal(field));
+        return entries.refusal(field);
     }
 }

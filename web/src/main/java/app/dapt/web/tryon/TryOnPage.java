@@ -82,7 +82,7 @@ public record TryOnPage(
     }
 
     public String refusal(String field) {
-        return Optional.ofNullable(entries.refusal(field)).orElse("");
+        return entries.refusal(field).orElse("");
     }
 
     /** Whether the opening is said to gape, so that it is asked how far. */
