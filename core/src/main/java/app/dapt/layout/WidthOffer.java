@@ -31,11 +31,15 @@ public record WidthOffer(Length width, Optional<Length> buy, Optional<Long> cost
         return List.copyOf(widths);
     }
 
-    /** The one that costs least, the chosen one where several do; nothing where no price is known. */
+    /** The one that costs least, the chosen one where several do; nothing where none costs more. */
     public static Optional<WidthOffer> cheapest(List<WidthOffer> offers) {
+        List<Long> costs = offers.stream()
+                .flatMap(offer -> offer.cost().stream())
+                .distinct()
+                .sorted()
+                .toList();
         return offers.stream()
-                .filter(offer -> offer.cost().isPresent())
-                .min(Comparator.comparing((WidthOffer offer) -> offer.cost().orElseThrow())
-                        .thenComparing(offer -> !offer.isChosen()));
+                .filter(offer -> costs.size() > 1 && offer.cost().equals(Optional.of(costs.get(0))))
+                .min(Comparator.comparing(offer -> !offer.isChosen()));
     }
 }

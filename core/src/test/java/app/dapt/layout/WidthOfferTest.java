@@ -25,6 +25,9 @@ class WidthOfferTest {
         assertThat(WidthOffer.cheapest(List.of(unknown, narrow, wide, chosen))).contains(chosen);
         assertThat(WidthOffer.cheapest(List.of(narrow, wide))).contains(wide);
         assertThat(WidthOffer.cheapest(List.of(unknown))).isEmpty();
+        assertThat(WidthOffer.cheapest(List.of(wide, chosen, unknown)))
+                .as("none costs more")
+                .isEmpty();
     }
 
     @Test

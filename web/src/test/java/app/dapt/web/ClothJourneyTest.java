@@ -136,7 +136,7 @@ class ClothJourneyTest {
     }
 
     private static void currency(Page page, String was, String now) {
-        page.getByText("Prices in " + was).click();
+        page.getByText("Currency: " + was).click();
         page.locator("#f-currency").selectOption(now);
         page.locator(".widths form:has(#f-currency)").getByText("Save").click();
     }

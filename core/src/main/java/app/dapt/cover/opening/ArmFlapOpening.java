@@ -133,14 +133,9 @@ public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements 
             return;
         }
         Piece back = making.back().panels().get(0).piece();
-        Hem ends = new Hem(Hem.Kind.SINGLE, hem, hem);
-        ends.make(
-                making,
-                making.front(),
-                Side.LEFT,
-                Optional.empty(),
-                making.front().id());
-        ends.make(making, back, Side.RIGHT, Optional.empty(), back.id());
+        HemSteps.make(
+                HemSteps.at(making, making.front(), Side.LEFT, making.front().id()),
+                HemSteps.at(making, back, Side.RIGHT, back.id()));
         making.at(Place.IRON, "flap-fold", making.front())
                 .saying(tuck)
                 .along(Effort.PRESS_HEM, making.back().length())

@@ -194,13 +194,13 @@ public record BandedOpening(
         Piece upper = making.back().panels().get(1).piece();
         Piece banding = making.back().outer().piece();
         Side edge = CoverDimensions.before(runs).opposite();
-        Hem.choose(making, List.of(lower));
-        hem.make(
+        HemSteps.choose(making, List.of(lower));
+        HemSteps.make(new HemSteps(
                 making,
                 lower.piece(),
                 lower.free().orElseThrow(),
                 making.piece("lining-" + (stacked() ? "lower" : "right")),
-                lower.piece().id());
+                lower.piece().id()));
         fastening.stiffen(making, banding, lower.piece());
         Length along = banding.cut(runs).total();
         making.at(Place.TABLE, "band-lay", banding, upper)

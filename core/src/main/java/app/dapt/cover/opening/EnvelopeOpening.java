@@ -195,17 +195,14 @@ public record EnvelopeOpening(
         Panel outer = making.back().outer();
         Panel inner = making.back().panels().get(0);
         fastening.stiffen(making, outer.piece(), inner.piece());
-        Hem.choose(making, List.of(inner, outer));
+        HemSteps.choose(making, List.of(inner, outer));
         for (Panel panel : List.of(outer, inner)) {
-            boolean isFirst = panel.outside() == firstOutside();
-            PanelChoice choice = isFirst ? first : second;
-            choice.hem()
-                    .make(
-                            making,
-                            panel.piece(),
-                            panel.free().orElseThrow(),
-                            making.piece("lining-" + place(isFirst)),
-                            panel.piece().id());
+            HemSteps.make(new HemSteps(
+                    making,
+                    panel.piece(),
+                    panel.free().orElseThrow(),
+                    making.piece("lining-" + place(panel.outside() == firstOutside())),
+                    panel.piece().id()));
         }
         fastening.hold(making, outer.piece(), inner.piece());
     }

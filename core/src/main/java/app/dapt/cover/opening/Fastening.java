@@ -33,7 +33,6 @@ import app.dapt.step.Setting.Stitch;
 import app.dapt.step.StripWork;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 /**
@@ -193,12 +192,13 @@ public record Fastening(
     }
 
     /** Both ends of a strip that is front and back are hemmed, and what holds them is sewn on while it lies flat. */
-    void onStrip(Making making, Hem first, Hem second, Axis runs) {
+    void onStrip(Making making, Axis runs) {
         Piece strip = making.front();
         Side before = CoverDimensions.before(runs);
         stiffen(making, strip, strip);
-        first.make(making, strip, before, Optional.empty(), strip.id() + "-first");
-        second.make(making, strip, before.opposite(), Optional.empty(), strip.id() + "-second");
+        HemSteps.make(
+                HemSteps.at(making, strip, before, strip.id() + "-first"),
+                HemSteps.at(making, strip, before.opposite(), strip.id() + "-second"));
         hold(making, strip, strip);
     }
 

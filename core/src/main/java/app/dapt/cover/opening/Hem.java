@@ -1,28 +1,16 @@
 package app.dapt.cover.opening;
 
-import app.dapt.cover.decision.Back.Panel;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
-import app.dapt.cover.decision.Making;
-import app.dapt.cover.decision.SeamFinish;
-import app.dapt.drawing.Element.Role;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Edge.Fate;
-import app.dapt.piece.Piece;
-import app.dapt.piece.Side;
-import app.dapt.step.Effort;
-import app.dapt.step.Pile;
-import app.dapt.step.Place;
-import app.dapt.step.Setting.Foot;
-import app.dapt.step.Setting.Stitch;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * How the free edge of a back panel is finished.
@@ -112,146 +100,6 @@ public record Hem(Kind kind, Length first, Length second) {
                         LengthRange.TURN,
                         second,
                         own || kind == Kind.SINGLE));
-    }
-
-    /**
-     * The steps that take the free edge of a panel from raw to finished.
-     *
-     * @param lining what it is lined with, where it is
-     * @param name   what the steps are named after
-     */
-    void make(Making making, Piece panel, Side side, Optional<Piece> lining, String name) {
-        Edge edge = panel.edge(side);
-        Length along = panel.cut(side.runs()).total();
-        Phrase where = Phrase.choice("which-edge", side);
-        switch (edge.fate()) {
-            case HEM -> {
-                making.at(Place.IRON, "hem-press", panel)
-                        .called(name)
-                        .atEdge(side)
-                        .saying(where, edge.turns().get(0), edge.turns().get(1))
-                        .because()
-                        .along(Effort.PRESS_HEM, along)
-                        .shows(pile -> pile.folding(side, edge.turns()))
-                        .add();
-                stitched(making, "hem-stitch", panel, side, name);
-            }
-            case SINGLE_TURN -> {
-                rawEdge(making, panel, side, name);
-                making.at(Place.IRON, "turn-press", panel)
-                        .called(name)
-                        .atEdge(side)
-                        .saying(where, edge.allowance())
-                        .along(Effort.PRESS_HEM, along)
-                        .shows(pile -> pile.folding(side, edge.turns()))
-                        .add();
-                stitched(making, "turn-stitch", panel, side, name);
-            }
-            case LINED ->
-                lining.ifPresentOrElse(
-                        lined -> lined(making, panel, lined, side, name), () -> faced(making, panel, side, name));
-            default -> {}
-        }
-    }
-
-    /**
-     * A single turn leaves a raw edge on the wrong side, finished as the seams are, and zigzagged where nothing is done
-     * to those: it frays sooner than they do. Heat-sealed edges were sealed when they were cut.
-     */
-    private static void rawEdge(Making making, Piece panel, Side side, String name) {
-        SeamFinish finish = making.sizes().finish();
-        Phrase where = Phrase.choice("which-edge", side);
-        Length along = panel.cut(side.runs()).total();
-        if (finish == SeamFinish.PINKED) {
-            making.at(Place.TABLE, "turn-pink", panel)
-                    .called(name)
-                    .atEdge(side)
-                    .saying(where)
-                    .along(Effort.PRESS_HEM, along)
-                    .add();
-        } else if (finish != SeamFinish.HEAT_SEALED) {
-            boolean overlocked = finish == SeamFinish.OVERLOCKED;
-            making.at(overlocked ? Place.OVERLOCKER : Place.MACHINE, "turn-finish", panel)
-                    .called(name)
-                    .atEdge(side)
-                    .saying(where)
-                    .along(Effort.STITCH_HEM, along)
-                    .set(overlocked ? Stitch.OVERLOCK : Stitch.ZIGZAG, overlocked ? Foot.OVERLOCKER : Foot.PLAIN)
-                    .stitched(side, Length.ZERO)
-                    .add();
-        }
-    }
-
-    /** Panels are told apart and the edge to hem is chosen while they lie as they will be worn. */
-    static void choose(Making making, List<Panel> panels) {
-        List<Piece> hemmed = panels.stream()
-                .filter(panel -> panel.freeEdge()
-                        .filter(edge -> edge.hemDepth().isPositive())
-                        .isPresent())
-                .map(Panel::piece)
-                .toList();
-        if (!hemmed.isEmpty()) {
-            making.work()
-                    .at(Place.TABLE, "hem-edges", hemmed)
-                    .because()
-                    .trap()
-                    .times(Effort.LAY, 1)
-                    .add();
-        }
-    }
-
-    private static void stitched(Making making, String does, Piece panel, Side side, String name) {
-        Edge edge = panel.edge(side);
-        making.at(Place.MACHINE, does, panel)
-                .called(name)
-                .atEdge(side)
-                .saying(Phrase.choice("which-edge", side), edge.hemDepth())
-                .along(Effort.STITCH_HEM, panel.cut(side.runs()).total())
-                .set(Stitch.TOPSTITCH, Foot.PLAIN)
-                .takes(panel, side)
-                .shows(Pile.of(making.work().lying(panel, false).having(side)).along(Role.SEW, side, edge.hemDepth()))
-                .add();
-    }
-
-    /** A strip has no lining that is cut with it; a facing of one's own does the same. */
-    private static void faced(Making making, Piece panel, Side side, String name) {
-        Length allowance = panel.edge(side).allowance();
-        making.at(Place.MACHINE, "edge-face", panel)
-                .called(name)
-                .atEdge(side)
-                .saying(Phrase.choice("which-edge", side), allowance)
-                .along(Effort.SEW, panel.cut(side.runs()).total())
-                .set(Stitch.SEAM, Foot.PLAIN)
-                .takes(panel, side)
-                .rightSide()
-                .stitched(side, allowance)
-                .add();
-    }
-
-    /** Panel and lining are sewn right sides together along one edge, and turned. */
-    private static void lined(Making making, Piece panel, Piece lining, Side side, String name) {
-        Phrase where = Phrase.choice("which-edge", side);
-        Length allowance = panel.edge(side).allowance();
-        making.at(Place.MACHINE, "lining-sew", panel, lining)
-                .called(name)
-                .atEdge(side)
-                .saying(where, allowance)
-                .trap()
-                .along(Effort.SEW, panel.cut(side.runs()).total())
-                .set(Stitch.SEAM, Foot.PLAIN)
-                .takes(panel, side)
-                .takes(lining, side)
-                .shows(Pile.of(making.work().lying(panel, true))
-                        .on(making.work().lying(lining, false))
-                        .along(Role.SEW, side, allowance))
-                .add();
-        making.at(Place.IRON, "lining-press", panel, lining)
-                .called(name)
-                .atEdge(side)
-                .saying(where)
-                .along(Effort.PRESS_HEM, panel.cut(side.runs()).total())
-                .shows(Pile.of(making.work().lying(panel, false)).arrow(side, allowance))
-                .add();
     }
 
     /** A finished depth with what this hem takes added, in the words for it. */

@@ -156,7 +156,7 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
 
     @Override
     public void make(Making making) {
-        fastening.onStrip(making, hem, hem, runs);
+        fastening.onStrip(making, runs);
     }
 
     @Override

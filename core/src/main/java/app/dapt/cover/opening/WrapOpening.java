@@ -178,7 +178,7 @@ public record WrapOpening(
 
     @Override
     public void make(Making making) {
-        fastening.onStrip(making, first, second, runs);
+        fastening.onStrip(making, runs);
     }
 
     @Override
