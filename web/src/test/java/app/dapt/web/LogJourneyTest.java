@@ -64,7 +64,7 @@ class LogJourneyTest {
     void whatWasLearntIsSaidShownAndUsed(Site site) {
         try (Desk desk = site.desk("/learned")) {
             assertThat(desk.page().locator(".learnt-says").first())
-                    .hasText(Pattern.compile("By \\d+ covers you like them 9\\d% full; nine times in ten .*"));
+                    .hasText(Pattern.compile("Going by \\d+ covers, you like them 9\\d% full: nine times in ten, .*"));
             assertThat(desk.page().locator(".learnt")).containsText(Pattern.compile("firm: 9[4-6]% full"));
             assertThat(desk.page().locator(".plot[aria-label]")).hasCount(3);
             long stitches =

@@ -65,10 +65,11 @@ public record Fits(Recommendation best, Reckoned reckoned, Words w, Entries entr
         return entries.value("own-ease", ease);
     }
 
-    /** What a school's cover has beyond its form, both ways. */
+    /** What a school's cover has beyond its form, both ways; said once where it is the same. */
     public String ease(FitSchool school) {
-        Reckoned of = best.by(school);
-        return w.say("ease.both", of.ease(Axis.ACROSS), of.ease(Axis.UP_DOWN));
+        Length across = best.by(school).ease(Axis.ACROSS);
+        Length upDown = best.by(school).ease(Axis.UP_DOWN);
+        return across.equals(upDown) ? w.say("ease.same", across) : w.say("ease.both", across, upDown);
     }
 
     /** Every school's front at one scale. */
