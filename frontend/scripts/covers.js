@@ -1,7 +1,17 @@
-// Covers are dragged onto a set to put them into it, and off it to take them out: what the bar below and each cover's
-// menu do too.
+// The list of covers. One is begun by a sentence that asks for one measure or two. Covers are dragged onto a set to put
+// them into it, and off it to take them out: what the bar below and each cover's menu do too.
 (function () {
   'use strict';
+
+  document.addEventListener('alpine:init', function () {
+    Alpine.data('start', function () {
+      return {
+        shape: 'square',
+        init: function () { this.shape = this.$root.querySelector('select').value; },
+        get oblong() { return this.shape !== 'square' && this.shape !== 'round'; }
+      };
+    });
+  });
 
   let dragged = [];
 
