@@ -136,10 +136,9 @@ public record FilledCover(
         double width = Math.min(across, cover.form().across().flat().toMm());
         double height = Math.min(upDown, cover.form().upDown().flat().toMm());
         boolean round = isRound(cover);
-        boolean smaller = width < LOOSE * across || height < LOOSE * upDown;
         double narrow = Math.min(width, height);
         int perHalf = Math.max(FEWEST, (int) Math.round(cells * narrow));
-        return (smaller || round)
+        return (round || !pressesEverywhere(cover))
                         && isPlain(cover)
                         && LONGEST * Math.min(narrow, Math.min(across, upDown)) >= Math.max(across, upDown)
                 ? Optional.of((round ? Mesh.disc(perHalf) : Mesh.chambers(width / narrow, height / narrow, 1, perHalf))
@@ -164,7 +163,7 @@ public record FilledCover(
         if (empty.isEmpty()) {
             return Optional.of(Phrase.of("filled.not-drawn"));
         }
-        if (empty.get().form().isPresent()) {
+        if (empty.get().form().isPresent() || isPlain(cover) && pressesEverywhere(cover) && !isRound(cover)) {
             return isTooMuch(cover) ? Optional.of(proportions("filled.too-much", cover)) : Optional.empty();
         }
         if (isRound(cover)) {
@@ -178,6 +177,12 @@ public record FilledCover(
     /** Whether it is a plain rectangle with one form in it. */
     private static boolean isPlain(Reckoned cover) {
         return cover.outline().isEmpty() && cover.plan().shape().forms() == 1;
+    }
+
+    /** Whether its form is as large as the cover in both directions, so that no part of the cover is empty. */
+    private static boolean pressesEverywhere(Reckoned cover) {
+        CoverDimensions sizes = cover.dimensions();
+        return Math.max(sizes.room(Axis.ACROSS), sizes.room(Axis.UP_DOWN)) <= 1 / LOOSE;
     }
 
     /** Whether its form is round, though it is not. */

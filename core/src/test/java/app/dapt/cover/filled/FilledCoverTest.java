@@ -127,7 +127,9 @@ class FilledCoverTest {
         "20, 20, 18, 18, false",
         "16, 16, 18, 18, true",
         "17.6, 18, 18, 18, false",
-        "16, 22, 18, 18, true"
+        "16, 22, 18, 18, true",
+        "20, 20, 18, 19.5, false",
+        "22, 20, 18, 19, false"
     })
     void aFormCountsWhereItIsSmaller(double form, double formHigh, double cover, double coverHigh, boolean counts) {
         Reckoned reckoned = finished(form, formHigh, cover, coverHigh);
@@ -160,6 +162,10 @@ class FilledCoverTest {
     @Test
     void whatHasNoRoomIsRefused() {
         assertThat(FilledCover.whyNot(finished(10, 30, 18, 18))).get().returns("filled.too-much", Phrase::code);
+        assertThat(FilledCover.whyNot(finished(26, 24, 18, 21)))
+                .as("larger both ways, and by far too much")
+                .get()
+                .returns("filled.too-much", Phrase::code);
         CoverPlan plan = finished(14, 22, 18, 18).plan();
         Reckoned tapered = Reckoner.reckonWithoutRemedies(
                 plan.withShape(plan.shape().withOtherCorners().orElseThrow()), Mark.SIXTEENTH);
