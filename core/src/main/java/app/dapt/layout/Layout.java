@@ -220,7 +220,7 @@ public record Layout(
     }
 
     private boolean fits(Length wide, Length deep) {
-        return plan.tableWide().atLeast(wide) && plan.tableDeep().atLeast(deep);
+        return plan.table().wide().atLeast(wide) && plan.table().deep().atLeast(deep);
     }
 
     /** How the cloth lies on the table, and the size it has then. */

@@ -43,10 +43,10 @@ final class PrintWindows {
             // It goes on the cloth a quarter turn round only, where it cannot meet the print.
             return Optional.empty();
         }
-        Optional<Window> own = Optional.ofNullable(plan.windows().get(wanted.key()));
+        Optional<Window> own = Optional.ofNullable(plan.shown().own().get(wanted.key()));
         Optional<Window> shared = cloth.repeat()
                 .filter(repeat -> plan.matched())
-                .map(repeat -> plan.window().orElse(Window.middleOf(repeat)));
+                .map(repeat -> plan.shown().all().orElse(Window.middleOf(repeat)));
         if (own.isPresent() && cloth.repeat().isPresent()) {
             return own;
         }

@@ -84,11 +84,12 @@ class PieceWindowTest {
         LayoutChoices matched = LayoutChoices.usual(UPRIGHT, Unit.INCH);
         Window slid = new Window(Length.inches(1), Length.inches(1));
         assertThat(PieceWindow.shown(matched, laid(UPRIGHT, matched, Whole.FRONT), slid)
-                        .window())
+                        .shown()
+                        .all())
                 .contains(slid);
         LayoutChoices pocket = PieceWindow.shown(matched, laid(UPRIGHT, matched, Whole.OTHER), slid);
-        assertThat(pocket.window()).isEmpty();
-        assertThat(pocket.windows()).containsEntry("1/piece", slid);
+        assertThat(pocket.shown().all()).isEmpty();
+        assertThat(pocket.shown().own()).containsEntry("1/piece", slid);
     }
 
     @Test

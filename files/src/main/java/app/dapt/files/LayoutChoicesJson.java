@@ -53,24 +53,17 @@ public final class LayoutChoicesJson {
     public static LayoutChoices read(String text) throws BadPlanFile {
         try {
             Cursor root = Cursor.root(JSON.readTree(text));
-            Set<String> turned = new HashSet<>(root.texts("turned", MOST_KEYS, LONGEST_KEY));
-            Set<String> out = new HashSet<>(root.texts("out", MOST_KEYS, LONGEST_KEY));
-            Set<String> joined = new HashSet<>(root.texts("joined", MOST_KEYS, LONGEST_KEY));
             LayoutChoices plan = new LayoutChoices(
-                    root.flag("edgeToEdge"),
-                    root.flag("matched"),
-                    root.flag("cutAtRepeat"),
-                    root.has("window") ? Optional.of(window(root.object("window"))) : Optional.empty(),
-                    windows(root.object("windows")),
-                    pins(root.object("pins")),
-                    turned,
-                    out,
-                    joined,
-                    root.flag("onRemnants"),
-                    scraps(root),
+                    new LayoutChoices.Rules(root.flag("edgeToEdge"), root.flag("matched"), root.flag("cutAtRepeat")),
+                    new LayoutChoices.Shown(
+                            root.has("window") ? Optional.of(window(root.object("window"))) : Optional.empty(),
+                            windows(root.object("windows"))),
+                    new LayoutChoices.Copies(
+                            pins(root.object("pins")), keys(root, "turned"), keys(root, "out"), keys(root, "joined")),
+                    new LayoutChoices.AtHand(root.flag("onRemnants"), scraps(root)),
                     prices(root),
-                    root.length("tableWide", LengthRange.PIECE),
-                    root.length("tableDeep", LengthRange.PIECE));
+                    new LayoutChoices.Table(
+                            root.length("tableWide", LengthRange.PIECE), root.length("tableDeep", LengthRange.PIECE)));
             root.done();
             return plan;
         } catch (JacksonException e) {
@@ -78,6 +71,10 @@ public final class LayoutChoicesJson {
         } catch (IllegalArgumentException e) {
             throw new BadPlanFile("", String.valueOf(e.getMessage()));
         }
+    }
+
+    private static Set<String> keys(Cursor root, String name) throws BadPlanFile {
+        return new HashSet<>(root.texts(name, MOST_KEYS, LONGEST_KEY));
     }
 
     private static Window window(Cursor at) throws BadPlanFile {
@@ -152,9 +149,9 @@ public final class LayoutChoicesJson {
                     .put("edgeToEdge", plan.edgeToEdge())
                     .put("matched", plan.matched())
                     .put("cutAtRepeat", plan.cutAtRepeat());
-            plan.window().ifPresent(window -> window(root.putObject("window"), window));
+            plan.shown().all().ifPresent(window -> window(root.putObject("window"), window));
             ObjectNode windows = root.putObject("windows");
-            plan.windows().forEach((key, window) -> window(windows.putObject(key), window));
+            plan.shown().own().forEach((key, window) -> window(windows.putObject(key), window));
             ObjectNode pins = root.putObject("pins");
             plan.pins().forEach((key, pin) -> pins.putObject(key)
                     .put("across", length(pin.across()))
@@ -172,7 +169,8 @@ public final class LayoutChoicesJson {
             plan.prices()
                     .forEach((width, price) ->
                             prices.addObject().put("width", length(width)).put("price", price));
-            return root.put("tableWide", length(plan.tableWide())).put("tableDeep", length(plan.tableDeep()));
+            return root.put("tableWide", length(plan.table().wide()))
+                    .put("tableDeep", length(plan.table().deep()));
         }
 
         private void window(ObjectNode at, Window window) {

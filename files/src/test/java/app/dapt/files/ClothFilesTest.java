@@ -144,25 +144,26 @@ class ClothFilesTest {
     @Test
     void decisionsAreReadAsTheyWereWritten() throws BadPlanFile {
         LayoutChoices plan = new LayoutChoices(
-                true,
-                true,
-                false,
-                Optional.of(new Window(Length.inches(3, 1, 16), Length.ZERO)),
-                Map.of("1/front", new Window(Length.mm(7), Length.mm(11))),
-                Map.of("1/back.2", new LayoutChoices.Pin(Length.inches(4), Length.cm(33), true, false, 1)),
-                Set.of("1/back.1"),
-                Set.of("2/front.1"),
-                Set.of("1/back-lower"),
-                true,
-                List.of(
-                        Scrap.rectangle("Awning", Length.cm(64), Length.inches(20, 3, 8)),
-                        new Scrap(
-                                "torn",
-                                List.of(corner(0, 0), corner(30, 2), corner(5, 28)),
-                                List.of(new Scrap.Spoilt(Length.cm(3), Length.cm(4), Length.cm(2), Length.cm(1))))),
+                new LayoutChoices.Rules(true, true, false),
+                new LayoutChoices.Shown(
+                        Optional.of(new Window(Length.inches(3, 1, 16), Length.ZERO)),
+                        Map.of("1/front", new Window(Length.mm(7), Length.mm(11)))),
+                new LayoutChoices.Copies(
+                        Map.of("1/back.2", new LayoutChoices.Pin(Length.inches(4), Length.cm(33), true, false, 1)),
+                        Set.of("1/back.1"),
+                        Set.of("2/front.1"),
+                        Set.of("1/back-lower")),
+                new LayoutChoices.AtHand(
+                        true,
+                        List.of(
+                                Scrap.rectangle("Awning", Length.cm(64), Length.inches(20, 3, 8)),
+                                new Scrap(
+                                        "torn",
+                                        List.of(corner(0, 0), corner(30, 2), corner(5, 28)),
+                                        List.of(new Scrap.Spoilt(
+                                                Length.cm(3), Length.cm(4), Length.cm(2), Length.cm(1)))))),
                 Map.of(Length.inches(54), 1250),
-                Length.inches(60),
-                Length.inches(30));
+                new LayoutChoices.Table(Length.inches(60), Length.inches(30)));
         for (Unit unit : Unit.values()) {
             assertThat(LayoutChoicesJson.read(LayoutChoicesJson.write(plan, unit)))
                     .isEqualTo(plan);

@@ -100,8 +100,14 @@ class ClothController {
                 at,
                 plan -> priced(
                         plan.onTable(
-                                entries.length("table-wide", LengthRange.PIECE, plan.tableWide()),
-                                entries.length("table-deep", LengthRange.PIECE, plan.tableDeep())),
+                                entries.length(
+                                        "table-wide",
+                                        LengthRange.PIECE,
+                                        plan.table().wide()),
+                                entries.length(
+                                        "table-deep",
+                                        LengthRange.PIECE,
+                                        plan.table().deep())),
                         entries,
                         at));
         return answer(at, entries, model);

@@ -102,8 +102,8 @@ public record CuttingWords(Layout laid, Words w) {
                     .map(folding -> folding.overLength() * folding.overWidth() == 1
                             ? w.say(
                                     "cloth.fold.flat",
-                                    laid.plan().tableWide(),
-                                    laid.plan().tableDeep())
+                                    laid.plan().table().wide(),
+                                    laid.plan().table().deep())
                             : w.say(
                                     "cloth.fold.over",
                                     Phrase.of("cloth.fold.layers." + folding.overLength() + "." + folding.overWidth()),
@@ -111,8 +111,8 @@ public record CuttingWords(Layout laid, Words w) {
                                     folding.deep()))
                     .orElseGet(() -> w.say(
                             "cloth.fold.too-long",
-                            laid.plan().tableWide(),
-                            laid.plan().tableDeep())));
+                            laid.plan().table().wide(),
+                            laid.plan().table().deep())));
         }
         if (laid.isEdgeToEdge() && laid.cuts().size() > 1) {
             lines.add(w.say("cloth.parted"));

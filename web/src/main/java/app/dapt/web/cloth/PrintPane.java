@@ -19,7 +19,7 @@ public record PrintPane(Spot spot, Cloth cloth, LayoutChoices plan, Window windo
 
     /** Whether the piece was slid on its own. */
     public boolean isOwn() {
-        return plan.windows().containsKey(spot.wanted().key());
+        return plan.shown().own().containsKey(spot.wanted().key());
     }
 
     /** What sliding it moves. */
