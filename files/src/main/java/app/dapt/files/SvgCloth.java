@@ -7,6 +7,7 @@ import app.dapt.layout.ClothSheet.Stroke;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Contour;
+import app.dapt.piece.Contour.Point;
 import app.dapt.words.Words;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -35,6 +36,8 @@ public record SvgCloth(
     private static final double CLOSEST = 56;
     private static final double MARGIN = 12;
     private static final double CHARACTER = 6.4;
+    /** Half of the arrow that shows a piece's up. */
+    private static final double ARROW = 5;
 
     public String write(ClothSheet sheet) {
         double length = pen.mm(sheet.along());
@@ -156,7 +159,6 @@ public record SvgCloth(
         double y = at.y((cut.left() + cut.right()) / 2);
         String name = words.say(lain.spot().wanted().piece().name());
         String said = lain.number() + (name.length() * CHARACTER + 44 < wide && high > 20 ? " " + name : "");
-        boolean arrow = wide > 34 && high > 18 || high > 40 && wide > 18;
         double width = said.length() * CHARACTER + 10;
         if (wide < 16 || high < 11) {
             return;
@@ -164,22 +166,44 @@ public record SvgCloth(
         svg.open("g", "class", "lain-tag", "aria-hidden", "true");
         svg.empty("rect", "class", "tag", "x", x - width / 2, "y", y - 9, "width", width, "height", 18d, "rx", 2d);
         svg.saying("text", said, "class", "t-lain", "x", x, "y", y + 4.5, "text-anchor", "middle");
-        if (arrow) {
-            // Along the cloth is rightwards, across is upwards.
-            double ax = lain.upY();
-            double ay = -lain.upX();
-            double off = ax != 0 ? width / 2 + 9 : 17;
-            svg.empty(
-                    "path",
-                    "class",
-                    "up-arrow",
-                    "transform",
-                    Pen.moved(x + ax * off, y + ay * off) + " rotate("
-                            + Markup.number(Math.toDegrees(Math.atan2(ay, ax))) + ")",
-                    "d",
-                    "M-5 -3.5L5 0L-5 3.5Z");
-        }
+        upArrow(svg, lain, new Point(x, y), new Point(width / 2 + 9, 17), new Point(wide / 2, high / 2));
         svg.close("g");
+    }
+
+    /**
+     * An arrow on the side of the number that it points to; where that would lie off the piece, beside it; where that
+     * would too, none.
+     *
+     * @param off  how far from the number it is, to the side and up or down
+     * @param room how far from there the piece reaches
+     */
+    private static void upArrow(Markup svg, PlacedPiece lain, Point number, Point off, Point room) {
+        // Along the cloth is rightwards, across is upwards.
+        double ax = lain.upY();
+        double ay = -lain.upX();
+        double reach = Math.abs(ax) * room.x() + Math.abs(ay) * room.y();
+        double ahead = Math.abs(ax) * off.x() + Math.abs(ay) * off.y();
+        double aside = Math.abs(ay) * off.x() + Math.abs(ax) * off.y();
+        double dx;
+        double dy;
+        if (ahead + ARROW < reach) {
+            dx = ax * ahead;
+            dy = ay * ahead;
+        } else if (ARROW < reach && aside + ARROW < Math.abs(ay) * room.x() + Math.abs(ax) * room.y()) {
+            dx = Math.abs(ay) * aside;
+            dy = Math.abs(ax) * aside;
+        } else {
+            return;
+        }
+        svg.empty(
+                "path",
+                "class",
+                "up-arrow",
+                "transform",
+                Pen.moved(number.x() + dx, number.y() + dy) + " rotate("
+                        + Markup.number(Math.toDegrees(Math.atan2(ay, ax))) + ")",
+                "d",
+                "M-5 -3.5L5 0L-5 3.5Z");
     }
 
     private void spare(Markup svg, Spare spare, Place at) {
