@@ -1,6 +1,7 @@
 package app.dapt.layout;
 
 import app.dapt.cloth.Cloth;
+import app.dapt.layout.search.Patch;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Sum;
@@ -72,6 +73,11 @@ public record Layout(
         /** Whether it is turned about before that; two quarter turns are a half. */
         public boolean isAbout(Cloth on) {
             return wanted.piece().turned() ^ about ^ (on.sideways() && turned);
+        }
+
+        /** The rectangle about it, counted in grains. */
+        Patch inGrains() {
+            return Patch.inGrains(remnant, across, along, wide, deep);
         }
 
         /** An outline of the piece as it lies on the cloth, in millimetres. */

@@ -2,27 +2,18 @@ package app.dapt.layout;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Scrap;
-import app.dapt.layout.Layout.Known;
-import app.dapt.layout.Layout.Offcut;
 import app.dapt.layout.Layout.Spot;
-import app.dapt.layout.Layout.Verdict;
-import app.dapt.layout.search.FreeRectangles;
 import app.dapt.layout.search.LayoutSearch;
-import app.dapt.layout.search.Patch;
 import app.dapt.layout.search.Placements;
 import app.dapt.layout.search.Placements.Placed;
 import app.dapt.layout.search.Task;
-import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Contour;
 import app.dapt.piece.GridPolygon;
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -33,9 +24,6 @@ import java.util.stream.Stream;
  */
 public final class LayoutProblem {
 
-    private static final Length KEPT_IMPERIAL = Length.inches(6);
-    private static final Length KEPT_METRIC = Length.cm(15);
-    private static final int MOST_OFFCUTS = 5;
     /** Square millimetres that reckoning with floating numbers may miss. */
     private static final double HAIR = 1;
 
@@ -56,7 +44,7 @@ public final class LayoutProblem {
     private final List<Group> groups = new ArrayList<>();
     private final List<Spot> pinned = new ArrayList<>();
     private final List<String> loose = new ArrayList<>();
-    private final long grain;
+    private final TaskUnit measure;
     private final Task task;
 
     private LayoutProblem(Cloth cloth, List<Wanted> whole, LayoutChoices plan, Unit unit) {
@@ -79,7 +67,7 @@ public final class LayoutProblem {
                 group(each, windows.of(each));
             }
         }
-        this.grain = grain();
+        this.measure = measure();
         this.task = task();
     }
 
@@ -157,11 +145,10 @@ public final class LayoutProblem {
 
     /** Whether two pieces would share cloth, in the rectangles about them and in their outlines too. */
     private boolean overlap(Spot one, Spot other) {
-        return !inGrains(one).isApartFrom(inGrains(other)) && one.cut(cloth).shared(other.cut(cloth)) > HAIR;
+        return !one.inGrains().isApartFrom(other.inGrains()) && one.cut(cloth).shared(other.cut(cloth)) > HAIR;
     }
 
-    /** The largest number of grains that measures every length of the task. */
-    private long grain() {
+    private TaskUnit measure() {
         List<Length> lengths = new ArrayList<>(List.of(cloth.usableWidth()));
         for (Group group : groups) {
             lengths.addAll(List.of(group.across(), group.along()));
@@ -177,7 +164,7 @@ public final class LayoutProblem {
                                 spot -> lengths.addAll(List.of(spot.across(), spot.along(), spot.wide(), spot.deep())));
             });
         }
-        return Math.max(1, lengths.stream().mapToLong(Length::grains).reduce(0, LayoutProblem::commonMeasure));
+        return TaskUnit.measuring(lengths);
     }
 
     private Optional<List<Length>> repeats(Window window) {
@@ -204,18 +191,6 @@ public final class LayoutProblem {
                         .isPresent();
     }
 
-    private static long commonMeasure(long a, long b) {
-        return b == 0 ? Math.abs(a) : commonMeasure(b, a % b);
-    }
-
-    private int count(Length length) {
-        return Math.toIntExact(length.grains() / grain);
-    }
-
-    private Length length(long count) {
-        return new Length(count * grain);
-    }
-
     private Task task() {
         if (plan.onRemnants() && plan.remnants().isEmpty()) {
             return new Task(1, List.of(), List.of());
@@ -225,24 +200,28 @@ public final class LayoutProblem {
                     Optional<Window> offset = offsets(group);
                     return new Task.Item(
                             group.wanted().key(),
-                            count(group.across()),
-                            count(group.along()),
+                            measure.count(group.across()),
+                            measure.count(group.along()),
                             group.copies().size(),
                             group.turns(),
                             offset.map(o -> new Task.Repeat(
-                                    count(cloth.repeat().orElseThrow().along()), count(o.along()))),
+                                    measure.count(cloth.repeat().orElseThrow().along()), measure.count(o.along()))),
                             offset.filter(o -> !isOffPrint(group))
                                     .map(o -> new Task.Repeat(
-                                            count(cloth.repeat().orElseThrow().across()), count(o.across()))),
+                                            measure.count(
+                                                    cloth.repeat().orElseThrow().across()),
+                                            measure.count(o.across()))),
                             outline(group),
                             !cloth.hasUp());
                 })
                 .toList();
         if (!plan.onRemnants()) {
-            int used =
-                    pinned.stream().mapToInt(spot -> patch(spot).bottom()).max().orElse(0);
+            int used = pinned.stream()
+                    .mapToInt(spot -> measure.patch(spot).bottom())
+                    .max()
+                    .orElse(0);
             return new Task(
-                    count(cloth.usableWidth()),
+                    measure.count(cloth.usableWidth()),
                     items,
                     List.of(),
                     pinned.stream().map(this::taken).toList(),
@@ -253,14 +232,14 @@ public final class LayoutProblem {
                 .map(scrap -> new Task.Remnant(
                         scrap.name(),
                         scrap.corners().stream()
-                                .map(c -> new GridPolygon.Corner(count(c.across()), count(c.along())))
+                                .map(c -> new GridPolygon.Corner(measure.count(c.across()), measure.count(c.along())))
                                 .toList()))
                 .toList();
         List<Task.Taken> taken =
                 new ArrayList<>(pinned.stream().map(this::taken).toList());
         for (int i = 0; i < plan.remnants().size(); i++) {
             for (Scrap.Spoilt spot : plan.remnants().get(i).spots()) {
-                taken.add(Task.Taken.box(patch(i, spot.across(), spot.along(), spot.wide(), spot.deep())));
+                taken.add(Task.Taken.box(measure.patch(i, spot.across(), spot.along(), spot.wide(), spot.deep())));
             }
         }
         return new Task(0, items, remnants, taken, 0, false);
@@ -280,19 +259,13 @@ public final class LayoutProblem {
                 false,
                 false);
         return group.wanted().piece().outline().map(outline -> spot.cut(cloth)
-                .scaled(1 / length(1).toMm()));
+                .scaled(1 / measure.length(1).toMm()));
     }
 
     private Task.Taken taken(Spot spot) {
-        return new Task.Taken(patch(spot), spot.cut(cloth).scaled(1 / length(1).toMm()));
-    }
-
-    private Patch patch(Spot spot) {
-        return patch(spot.remnant(), spot.across(), spot.along(), spot.wide(), spot.deep());
-    }
-
-    private Patch patch(int remnant, Length across, Length along, Length wide, Length deep) {
-        return new Patch(remnant, count(across), count(along), count(across.plus(wide)), count(along.plus(deep)));
+        return new Task.Taken(
+                measure.patch(spot),
+                spot.cut(cloth).scaled(1 / measure.length(1).toMm()));
     }
 
     /** The first layout there is, found in no time. */
@@ -317,8 +290,8 @@ public final class LayoutProblem {
                     group.wanted(),
                     group.copies().get(laid[placed.item()]++),
                     placed.remnant(),
-                    length(placed.x()),
-                    length(placed.y()),
+                    measure.length(placed.x()),
+                    measure.length(placed.y()),
                     wide,
                     deep,
                     placed.turned() != group.turned(),
@@ -330,9 +303,10 @@ public final class LayoutProblem {
                 .mapToObj(
                         i -> groups.get(i).wanted().times(groups.get(i).copies().size() - laid[i]))
                 .toList();
-        Length length = length(laying.length());
-        Sum toBuy = toBuy(length);
-        List<Patch> patches = spots.stream().map(this::patch).toList();
+        Length length = measure.length(laying.length());
+        boolean meetsPrint = groups.stream().anyMatch(group -> group.window().isPresent());
+        LayoutFigures figures = new LayoutFigures(cloth, plan, unit, task, measure, spots, meetsPrint);
+        Sum toBuy = figures.toBuy(length);
         return new Layout(
                 cloth,
                 plan,
@@ -343,135 +317,9 @@ public final class LayoutProblem {
                 groups.stream().filter(this::isOffPrint).map(Group::wanted).toList(),
                 length,
                 toBuy,
-                verdict(laying, least, leftOut),
-                offcuts(spots, toBuy.total()),
-                cuts(spots, patches),
-                onFold(spots, patches));
-    }
-
-    /**
-     * From the length the pieces take to what the shop cuts: a repeat more where it may cut anywhere in the print, what
-     * the wash takes, the shop's step.
-     */
-    private Sum toBuy(Length length) {
-        if (plan.onRemnants() || length.isZero()) {
-            return Sum.of();
-        }
-        Sum sum = Sum.of(Sum.term("term.laid", length));
-        boolean meetsPrint = groups.stream().anyMatch(group -> group.window().isPresent());
-        if (meetsPrint && !plan.cutAtRepeat()) {
-            sum = sum.plus(Sum.term("term.phase", cloth.repeat().orElseThrow().along()));
-        }
-        Length shrinks = cloth.shrinkage().unwashed(sum.total()).minus(sum.total());
-        if (!shrinks.isZero()) {
-            sum = sum.plus(Sum.term("term.shrinks", shrinks));
-        }
-        Length rounded = sum.total().roundedUp(unit.shopStep());
-        return rounded.equals(sum.total()) ? sum : sum.plus(Sum.term("term.sold-by", rounded.minus(sum.total())));
-    }
-
-    private Verdict verdict(Placements laying, int least, List<Wanted> leftOut) {
-        if (plan.onRemnants()) {
-            return new Verdict(leftOut.isEmpty() ? Known.ALL_PLACED : Known.LEFT_OUT, 0);
-        }
-        if (laying.length() <= least) {
-            return new Verdict(Known.LEAST, 0);
-        }
-        boolean sameToBuy = toBuy(length(laying.length()))
-                .total()
-                .equals(toBuy(length(least)).total());
-        return new Verdict(sameToBuy ? Known.NO_LESS_TO_BUY : Known.WITHIN, (int)
-                Math.ceil(1000.0 * (laying.length() - least) / least));
-    }
-
-    /** Rectangles that are left on what is bought, the largest first, none of them too narrow to be worth keeping. */
-    private List<Offcut> offcuts(List<Spot> spots, Length bought) {
-        FreeRectangles free = new FreeRectangles(whole(bought));
-        for (int i = 0; i < plan.remnants().size() && plan.onRemnants(); i++) {
-            int remnant = i;
-            plan.remnants()
-                    .get(i)
-                    .spots()
-                    .forEach(spot ->
-                            free.take(Patch.inGrains(remnant, spot.across(), spot.along(), spot.wide(), spot.deep())));
-        }
-        spots.forEach(spot -> free.take(inGrains(spot)));
-        long kept = unit.pick(KEPT_METRIC, KEPT_IMPERIAL).grains();
-        List<Offcut> offcuts = new ArrayList<>();
-        while (offcuts.size() < MOST_OFFCUTS) {
-            Optional<Patch> largest = free.free().stream()
-                    .filter(patch -> patch.across() >= kept && patch.along() >= kept)
-                    .max(Comparator.comparingLong(patch -> (long) patch.across() * patch.along()));
-            if (largest.isEmpty()) {
-                break;
-            }
-            Patch patch = largest.get();
-            free.take(patch);
-            offcuts.add(new Offcut(
-                    patch.remnant(),
-                    new Length(patch.left()),
-                    new Length(patch.top()),
-                    new Length(patch.across()),
-                    new Length(patch.along())));
-        }
-        return offcuts;
-    }
-
-    /** All of the cloth, in grains: what is bought or left is no whole number of the task's units. */
-    private List<Patch> whole(Length bought) {
-        if (!plan.onRemnants()) {
-            return FreeRectangles.strip(
-                    Math.toIntExact(cloth.usableWidth().grains()),
-                    Math.toIntExact(cloth.shrinkage().washedLength(bought).grains()));
-        }
-        return IntStream.range(0, plan.remnants().size())
-                .boxed()
-                .flatMap(i ->
-                        FreeRectangles.of(
-                                new Task.Remnant(
-                                        "", plan.remnants().get(i).outline().corners()),
-                                i)
-                                .stream())
-                .toList();
-    }
-
-    private static Patch inGrains(Spot spot) {
-        return Patch.inGrains(spot.remnant(), spot.across(), spot.along(), spot.wide(), spot.deep());
-    }
-
-    private List<Layout.Cut> cuts(List<Spot> spots, List<Patch> patches) {
-        List<CuttingOrder.Cut> cuts = new ArrayList<>();
-        int end = patches.stream().mapToInt(Patch::bottom).max().orElse(0);
-        if (!plan.onRemnants()) {
-            // A little cloth beyond the last piece stands for the rest of the bolt, which is cut off like anything
-            // else.
-            cuts.addAll(CuttingOrder.of(patches, new Patch(0, 0, 0, count(cloth.usableWidth()), end + 1)));
-        }
-        for (int i = 0; i < task.remnants().size(); i++) {
-            cuts.addAll(CuttingOrder.on(task.remnants().get(i), i, patches));
-        }
-        return cuts.stream()
-                .map(cut -> new Layout.Cut(
-                        cut.remnant(),
-                        cut.runs(),
-                        length(cut.at()),
-                        length(cut.from()),
-                        length(!plan.onRemnants() && cut.runs() == Axis.UP_DOWN ? Math.min(cut.to(), end) : cut.to()),
-                        cut.round() < 0 ? Optional.empty() : Optional.of(spots.get(cut.round()))))
-                .toList();
-    }
-
-    private List<Layout.OnFold> onFold(List<Spot> spots, List<Patch> patches) {
-        Map<String, Integer> numbers = new HashMap<>();
-        List<Integer> like = spots.stream()
-                .map(spot -> spot.wanted().piece().outline().isPresent()
-                        ? -1
-                        : numbers.computeIfAbsent(
-                                spot.wide() + " " + spot.deep() + spot.turned() + spot.about(), key -> numbers.size()))
-                .toList();
-        return CuttingOrder.onTheFold(patches, like, !cloth.hasUp()).stream()
-                .map(pair -> new Layout.OnFold(
-                        spots.get(pair.one()), spots.get(pair.other()), pair.runs(), length(pair.at())))
-                .toList();
+                figures.verdict(length, measure.length(least), leftOut),
+                figures.offcuts(toBuy.total()),
+                figures.cuts(),
+                figures.onFold());
     }
 }

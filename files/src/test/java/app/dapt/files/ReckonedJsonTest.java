@@ -14,9 +14,12 @@ import app.dapt.cover.Finding;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Figure;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.drawing.Offsets;
 import app.dapt.cover.drawing.Template;
+import app.dapt.cover.opening.OpeningKind;
+import app.dapt.cover.shape.ShapeKind;
 import app.dapt.layout.ClothNeed;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
@@ -44,7 +47,9 @@ import tools.jackson.databind.json.JsonMapper;
 class ReckonedJsonTest {
 
     static Stream<Arguments> plans() {
-        return Cases.of(60, RandomPlans::plan);
+        return OpeningKind.ALL.stream()
+                .flatMap(kind -> Cases.of(
+                        8, random -> RandomPlans.fitting(random, Cases.pick(random, ShapeKind.ALL.all()), kind)));
     }
 
     private static void same(JsonNode at, String name, Length length, Words words) {
@@ -94,6 +99,17 @@ class ReckonedJsonTest {
         opening(json.get("opening"), reckoned, words);
         pieces(json.get("pieces"), reckoned, words);
         same(json.at("/edge/length"), reckoned.edge().length(), words);
+        for (Figure figure : reckoned.edgingFigures()) {
+            reached("a figure of the edge");
+            JsonNode at = json.get("edge");
+            if (figure.value() instanceof Sum sum) {
+                same(at.get(figure.name()), sum, words);
+            } else if (figure.value() instanceof Length length) {
+                same(at, figure.name(), length, words);
+            } else {
+                assertThat(at.get(figure.name()).asString()).isEqualTo(String.valueOf(figure.value()));
+            }
+        }
         assertThat(json.at("/edge/about").valueStream().map(JsonNode::stringValue))
                 .containsExactlyElementsOf(
                         reckoned.aboutEdging().stream().map(words::say).toList());

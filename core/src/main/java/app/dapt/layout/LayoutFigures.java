@@ -1,0 +1,192 @@
+package app.dapt.layout;
+
+import app.dapt.cloth.Cloth;
+import app.dapt.layout.Layout.Known;
+import app.dapt.layout.Layout.Offcut;
+import app.dapt.layout.Layout.Spot;
+import app.dapt.layout.Layout.Verdict;
+import app.dapt.layout.search.FreeRectangles;
+import app.dapt.layout.search.Patch;
+import app.dapt.layout.search.Task;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+
+/** What follows from where the pieces lie: what to buy, how good that is known to be, how it is cut, what is left. */
+final class LayoutFigures {
+
+    private static final Length KEPT_IMPERIAL = Length.inches(6);
+    private static final Length KEPT_METRIC = Length.cm(15);
+    private static final int MOST_OFFCUTS = 5;
+
+    private final Cloth cloth;
+    private final LayoutChoices plan;
+    private final Unit unit;
+    private final Task task;
+    private final TaskUnit measure;
+    private final List<Spot> spots;
+    private final List<Patch> patches;
+    private final boolean meetsPrint;
+
+    /**
+     * The figures of one layout.
+     *
+     * @param unit       whether the shop sells by the metre or by the yard
+     * @param measure    what the task counts in
+     * @param spots      where the pieces lie
+     * @param meetsPrint whether some piece shows a point of the print
+     */
+    LayoutFigures(
+            Cloth cloth,
+            LayoutChoices plan,
+            Unit unit,
+            Task task,
+            TaskUnit measure,
+            List<Spot> spots,
+            boolean meetsPrint) {
+        this.cloth = cloth;
+        this.plan = plan;
+        this.unit = unit;
+        this.task = task;
+        this.measure = measure;
+        this.spots = List.copyOf(spots);
+        this.patches = spots.stream().map(measure::patch).toList();
+        this.meetsPrint = meetsPrint;
+    }
+
+    /**
+     * From the length the pieces take to what the shop cuts: a repeat more where it may cut anywhere in the print, what
+     * the wash takes, the shop's step.
+     */
+    Sum toBuy(Length length) {
+        if (plan.onRemnants() || length.isZero()) {
+            return Sum.of();
+        }
+        Sum sum = Sum.of(Sum.term("term.laid", length));
+        if (meetsPrint && !plan.cutAtRepeat()) {
+            sum = sum.plus(Sum.term("term.phase", cloth.repeat().orElseThrow().along()));
+        }
+        Length shrinks = cloth.shrinkage().unwashed(sum.total()).minus(sum.total());
+        if (!shrinks.isZero()) {
+            sum = sum.plus(Sum.term("term.shrinks", shrinks));
+        }
+        Length rounded = sum.total().roundedUp(unit.shopStep());
+        return rounded.equals(sum.total()) ? sum : sum.plus(Sum.term("term.sold-by", rounded.minus(sum.total())));
+    }
+
+    /**
+     * How good a layout is known to be.
+     *
+     * @param length what it takes
+     * @param least  what no layout can do without
+     */
+    Verdict verdict(Length length, Length least, List<Wanted> leftOut) {
+        if (plan.onRemnants()) {
+            return new Verdict(leftOut.isEmpty() ? Known.ALL_PLACED : Known.LEFT_OUT, 0);
+        }
+        if (!least.under(length)) {
+            return new Verdict(Known.LEAST, 0);
+        }
+        boolean sameToBuy = toBuy(length).total().equals(toBuy(least).total());
+        int tenths = (int) Math.ceil(1000.0 * length.minus(least).grains() / least.grains());
+        return new Verdict(sameToBuy ? Known.NO_LESS_TO_BUY : Known.WITHIN, tenths);
+    }
+
+    /** Rectangles that are left on what is bought, the largest first, none of them too narrow to be worth keeping. */
+    List<Offcut> offcuts(Length bought) {
+        FreeRectangles free = new FreeRectangles(whole(bought));
+        for (int i = 0; i < plan.remnants().size() && plan.onRemnants(); i++) {
+            int remnant = i;
+            plan.remnants()
+                    .get(i)
+                    .spots()
+                    .forEach(spot ->
+                            free.take(Patch.inGrains(remnant, spot.across(), spot.along(), spot.wide(), spot.deep())));
+        }
+        spots.forEach(spot -> free.take(spot.inGrains()));
+        long kept = unit.pick(KEPT_METRIC, KEPT_IMPERIAL).grains();
+        List<Offcut> offcuts = new ArrayList<>();
+        while (offcuts.size() < MOST_OFFCUTS) {
+            Optional<Patch> largest = free.free().stream()
+                    .filter(patch -> patch.across() >= kept && patch.along() >= kept)
+                    .max(Comparator.comparingLong(patch -> (long) patch.across() * patch.along()));
+            if (largest.isEmpty()) {
+                break;
+            }
+            Patch patch = largest.get();
+            free.take(patch);
+            offcuts.add(new Offcut(
+                    patch.remnant(),
+                    new Length(patch.left()),
+                    new Length(patch.top()),
+                    new Length(patch.across()),
+                    new Length(patch.along())));
+        }
+        return offcuts;
+    }
+
+    /** All of the cloth, in grains: what is bought or left is no whole number of the task's units. */
+    private List<Patch> whole(Length bought) {
+        if (!plan.onRemnants()) {
+            return FreeRectangles.strip(
+                    Math.toIntExact(cloth.usableWidth().grains()),
+                    Math.toIntExact(cloth.shrinkage().washedLength(bought).grains()));
+        }
+        return IntStream.range(0, plan.remnants().size())
+                .boxed()
+                .flatMap(i ->
+                        FreeRectangles.of(
+                                new Task.Remnant(
+                                        "", plan.remnants().get(i).outline().corners()),
+                                i)
+                                .stream())
+                .toList();
+    }
+
+    /** The cuts, in the order in which they are made. */
+    List<Layout.Cut> cuts() {
+        List<CuttingOrder.Cut> cuts = new ArrayList<>();
+        int end = patches.stream().mapToInt(Patch::bottom).max().orElse(0);
+        if (!plan.onRemnants()) {
+            // A little cloth beyond the last piece stands for the rest of the bolt, which is cut off like anything
+            // else.
+            cuts.addAll(CuttingOrder.of(patches, new Patch(0, 0, 0, measure.count(cloth.usableWidth()), end + 1)));
+        }
+        for (int i = 0; i < task.remnants().size(); i++) {
+            cuts.addAll(CuttingOrder.on(task.remnants().get(i), i, patches));
+        }
+        return cuts.stream()
+                .map(cut -> new Layout.Cut(
+                        cut.remnant(),
+                        cut.runs(),
+                        measure.length(cut.at()),
+                        measure.length(cut.from()),
+                        measure.length(
+                                !plan.onRemnants() && cut.runs() == Axis.UP_DOWN ? Math.min(cut.to(), end) : cut.to()),
+                        cut.round() < 0 ? Optional.empty() : Optional.of(spots.get(cut.round()))))
+                .toList();
+    }
+
+    /** Pairs that are cut in one on the folded cloth. */
+    List<Layout.OnFold> onFold() {
+        Map<String, Integer> numbers = new HashMap<>();
+        List<Integer> like = spots.stream()
+                .map(spot -> spot.wanted().piece().outline().isPresent()
+                        ? -1
+                        : numbers.computeIfAbsent(
+                                spot.wide() + " " + spot.deep() + spot.turned() + spot.about(), key -> numbers.size()))
+                .toList();
+        return CuttingOrder.onTheFold(patches, like, !cloth.hasUp()).stream()
+                .map(pair -> new Layout.OnFold(
+                        spots.get(pair.one()), spots.get(pair.other()), pair.runs(), measure.length(pair.at())))
+                .toList();
+    }
+}
