@@ -129,7 +129,7 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
                 .filter(job -> !bench.isDone(job))
                 .mapToDouble(bench::minutes)
                 .sum();
-        return w.say("make.left", time(minutes));
+        return w.say("make.left", time(minutes, w));
     }
 
     /** Whether times are those of whoever makes it, not the usual ones. */
@@ -137,20 +137,24 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
         return bench.pace().byPlace().values().stream().anyMatch(factor -> factor.covers() >= Estimate.ENOUGH);
     }
 
-    private String time(double minutes) {
+    /** To the minute up to an hour, to five from there on. */
+    static String time(double minutes, Words words) {
         long whole = Math.max(1, Math.round(minutes));
+        long fives = Math.round(minutes / 5) * 5;
         return whole < MINUTES
-                ? w.say("time.minutes", whole)
-                : w.say("time.hours", whole / MINUTES, Math.round(whole % MINUTES / 5.0) * 5 % MINUTES);
+                ? words.say("time.minutes", whole)
+                : words.say("time.hours", fives / MINUTES, fives % MINUTES);
     }
 
-    /** How often the machine's foot is changed, and how often its thread. */
-    public String changes() {
+    /** How often the machine's foot is changed, and how often its thread; nothing of what is not changed. */
+    public List<String> changes() {
         List<Job> jobs = bench.order().jobs();
-        return w.say(
-                "make.changes",
-                changes(jobs.stream().map(job -> onMachine(job.step())).toList()),
-                changes(jobs.stream().map(this::thread).toList()));
+        int feet = changes(jobs.stream().map(job -> onMachine(job.step())).toList());
+        int threads = changes(jobs.stream().map(this::thread).toList());
+        return Stream.of(Phrase.of("make.foot-changes", feet), Phrase.of("make.thread-changes", threads))
+                .filter(change -> !change.args().contains(0))
+                .map(w::say)
+                .toList();
     }
 
     /** How often what is set differs from what was set before. */
@@ -270,7 +274,7 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
         return new Shown(
                 bench.key(job),
                 isSet() ? where + " · " + coverName(job) : where,
-                w.say("make.about", time(bench.minutes(job))),
+                w.say("make.about", time(bench.minutes(job), w)),
                 w.say(step.says()),
                 step.figures().stream().map(w::say).toList(),
                 settings(job),
