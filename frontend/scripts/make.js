@@ -37,9 +37,10 @@
     });
     const minutes = lines().filter(function (each) { return !each.classList.contains('done'); })
       .reduce(function (sum, each) { return sum + Number(each.dataset.minutes); }, 0);
-    const whole = Math.round(minutes);
+    const whole = Math.max(1, Math.round(minutes));
+    const fives = Math.round(minutes / 5) * 5;
     const time = whole < 60 ? make.dataset.minutes.replace('#', whole)
-      : make.dataset.hours.replace('##', Math.round(whole % 60 / 5) * 5 % 60).replace('#', Math.floor(whole / 60));
+      : make.dataset.hours.replace('##', fives % 60).replace('#', Math.floor(fives / 60));
     const left = make.querySelector('.make-left');
     if (left) left.textContent = make.dataset.left.replace('…', time);
   }

@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * Writes cloth with pieces on it as SVG for a page: unrolled from left to right, the cut end at the left, the left
@@ -179,31 +180,22 @@ public record SvgCloth(
      */
     private static void upArrow(Markup svg, PlacedPiece lain, Point number, Point off, Point room) {
         // Along the cloth is rightwards, across is upwards.
-        double ax = lain.upY();
-        double ay = -lain.upX();
-        double reach = Math.abs(ax) * room.x() + Math.abs(ay) * room.y();
-        double ahead = Math.abs(ax) * off.x() + Math.abs(ay) * off.y();
-        double aside = Math.abs(ay) * off.x() + Math.abs(ax) * off.y();
-        double dx;
-        double dy;
-        if (ahead + ARROW < reach) {
-            dx = ax * ahead;
-            dy = ay * ahead;
-        } else if (ARROW < reach && aside + ARROW < Math.abs(ay) * room.x() + Math.abs(ax) * room.y()) {
-            dx = Math.abs(ay) * aside;
-            dy = Math.abs(ax) * aside;
-        } else {
-            return;
-        }
-        svg.empty(
-                "path",
-                "class",
-                "up-arrow",
-                "transform",
-                Pen.moved(number.x() + dx, number.y() + dy) + " rotate("
-                        + Markup.number(Math.toDegrees(Math.atan2(ay, ax))) + ")",
-                "d",
-                "M-5 -3.5L5 0L-5 3.5Z");
+        int toRight = lain.upY();
+        int down = -lain.upX();
+        Point ahead = new Point(toRight * off.x(), down * off.y());
+        Point aside = new Point(Math.abs(down) * off.x(), Math.abs(toRight) * off.y());
+        Stream.of(ahead, aside)
+                .filter(at -> Math.abs(at.x()) + ARROW < room.x() && Math.abs(at.y()) + ARROW < room.y())
+                .findFirst()
+                .ifPresent(at -> svg.empty(
+                        "path",
+                        "class",
+                        "up-arrow",
+                        "transform",
+                        Pen.moved(number.x() + at.x(), number.y() + at.y()) + " rotate("
+                                + Markup.number(Math.toDegrees(Math.atan2(down, toRight))) + ")",
+                        "d",
+                        "M-5 -3.5L5 0L-5 3.5Z"));
     }
 
     private void spare(Markup svg, Spare spare, Place at) {

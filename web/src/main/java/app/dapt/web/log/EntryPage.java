@@ -14,6 +14,7 @@ import app.dapt.step.Place;
 import app.dapt.web.ClothNeeds;
 import app.dapt.web.Entries;
 import app.dapt.web.FittingWords;
+import app.dapt.web.Minutes;
 import app.dapt.web.workroom.LearningStore.Terms;
 import app.dapt.web.workroom.Logged;
 import app.dapt.words.Money;
@@ -191,7 +192,7 @@ public record EntryPage(Logged logged, Terms terms, Entries entries, ClothNeeds 
             lines.add(new Line(
                     w.say(
                             "price.work",
-                            LogLine.time(entry().spent().minutes().orElse(0), w),
+                            Minutes.exactly(entry().spent().minutes().orElse(0), w),
                             w.money().shown(terms.hourly())),
                     w.money().shown(price.work())));
         }

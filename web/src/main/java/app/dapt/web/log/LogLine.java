@@ -12,6 +12,7 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.web.FittingWords;
 import app.dapt.web.InShort;
+import app.dapt.web.Minutes;
 import app.dapt.web.workroom.Logged;
 import app.dapt.words.Words;
 import java.time.format.DateTimeFormatter;
@@ -64,7 +65,10 @@ public record LogLine(
                 fabrics(cover),
                 entry.fitting().map(sat -> new FittingWords(w).said(sat.verdict())),
                 new FittingWords(w).sewn(entry),
-                entry.spent().minutes().map(minutes -> time(minutes, w)).orElse(""),
+                entry.spent()
+                        .minutes()
+                        .map(minutes -> Minutes.exactly(minutes, w))
+                        .orElse(""),
                 cost(entry, w),
                 entry.note());
     }
@@ -98,10 +102,6 @@ public record LogLine(
                 .map(piece -> cover.plan().cloths().of(piece.material()).name())
                 .distinct()
                 .collect(Collectors.joining(", "));
-    }
-
-    static String time(int minutes, Words w) {
-        return minutes < 60 ? w.say("time.minutes", minutes) : w.say("time.hours", minutes / 60, minutes % 60);
     }
 
     static String cost(LogEntry entry, Words w) {

@@ -5,6 +5,7 @@ import app.dapt.cover.Reckoner;
 import app.dapt.form.Filling;
 import app.dapt.log.LogEntry;
 import app.dapt.measure.Phrase;
+import app.dapt.web.Minutes;
 import app.dapt.web.workroom.CoverSet;
 import app.dapt.web.workroom.Logged;
 import app.dapt.words.Words;
@@ -123,7 +124,7 @@ public record LogPage(
         return new Total(
                 name,
                 w.say("log.covers", of.size()),
-                minutes == 0 ? "" : LogLine.time(minutes, w),
+                minutes == 0 ? "" : Minutes.exactly(minutes, w),
                 paid == 0 ? "" : w.money().shown(paid),
                 w.area(area));
     }

@@ -16,6 +16,7 @@ import app.dapt.step.Pile;
 import app.dapt.step.Setting;
 import app.dapt.step.Setting.Foot;
 import app.dapt.step.Step;
+import app.dapt.web.Minutes;
 import app.dapt.web.make.Bench.Made;
 import app.dapt.web.workroom.Tick;
 import app.dapt.words.Words;
@@ -44,7 +45,6 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
     private static final double LARGE = 300;
 
     private static final double EDGE_ON = 150;
-    private static final int MINUTES = 60;
     private static final int SHOWN_NEXT = 2;
 
     /** A line of the visits. */
@@ -129,21 +129,12 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
                 .filter(job -> !bench.isDone(job))
                 .mapToDouble(bench::minutes)
                 .sum();
-        return w.say("make.left", time(minutes, w));
+        return w.say("make.left", Minutes.about(minutes, w));
     }
 
     /** Whether times are those of whoever makes it, not the usual ones. */
     public boolean ownPace() {
         return bench.pace().byPlace().values().stream().anyMatch(factor -> factor.covers() >= Estimate.ENOUGH);
-    }
-
-    /** To the minute up to an hour, to five from there on. */
-    static String time(double minutes, Words words) {
-        long whole = Math.max(1, Math.round(minutes));
-        long fives = Math.round(minutes / 5) * 5;
-        return whole < MINUTES
-                ? words.say("time.minutes", whole)
-                : words.say("time.hours", fives / MINUTES, fives % MINUTES);
     }
 
     /** How often the machine's foot is changed, and how often its thread; nothing of what is not changed. */
@@ -274,7 +265,7 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
         return new Shown(
                 bench.key(job),
                 isSet() ? where + " · " + coverName(job) : where,
-                w.say("make.about", time(bench.minutes(job), w)),
+                w.say("make.about", Minutes.about(bench.minutes(job), w)),
                 w.say(step.says()),
                 step.figures().stream().map(w::say).toList(),
                 settings(job),

@@ -1,4 +1,4 @@
-package app.dapt.web.make;
+package app.dapt.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -9,8 +9,8 @@ import app.dapt.words.Words;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** What the page of the work says of time. */
-class MakePageTest {
+/** How long something takes, as it is said. */
+class MinutesTest {
 
     private static final Words WORDS = new Words(Wordbook.load(English.US, "craft", "pages"), Mark.EIGHTH);
 
@@ -28,6 +28,6 @@ class MakePageTest {
         "119, 2 h 0 min"
     })
     void anHourIsFullAtItsEnd(double minutes, String said) {
-        assertThat(MakePage.time(minutes, WORDS).replace('\u00a0', ' ')).isEqualTo(said);
+        assertThat(Minutes.about(minutes, WORDS).replace('\u00a0', ' ')).isEqualTo(said);
     }
 }
