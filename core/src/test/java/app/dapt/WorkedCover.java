@@ -15,6 +15,7 @@ import app.dapt.drawing.Element;
 import app.dapt.drawing.Element.Trim;
 import app.dapt.drawing.Sheet;
 import app.dapt.make.CoverSteps;
+import app.dapt.make.Notions;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
@@ -62,7 +63,7 @@ final class WorkedCover {
         reckoned.outline().ifPresent(outline -> line("outline", said(outline)));
         reckoned.pieces().forEach(this::piece);
         back(reckoned.back());
-        reckoned.needs()
+        Notions.of(reckoned)
                 .forEach(need -> line("need", said(need.what()) + ": " + said(need.amount()) + said(need.sum())));
         reckoned.edgingFigures().forEach(figure -> line("figure", figure.name() + " " + said(figure.value())));
         reckoned.aboutEdging().forEach(about -> line("about", said(about)));
@@ -167,6 +168,7 @@ final class WorkedCover {
                                         + pile.over().size())
                                 .orElse(""));
         step.figures().forEach(figure -> line("  with", said(figure)));
+        step.how().forEach(how -> line("  how", said(how)));
         if (!step.takes().isEmpty()) {
             line("  takes", step.takes().stream().map(WorkedCover::said).collect(joining("; ")));
         }

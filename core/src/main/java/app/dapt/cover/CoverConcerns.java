@@ -88,7 +88,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
                 .asUnfit()
                 .orTry(() -> plan.withOpening(opening.turned()), "turn-opening");
         if (opening.turned() instanceof Lapped turned) {
-            Length wanted = Back.Lap.of(Length.ZERO, turned.runs(), sizes).asked(sizes.unit());
+            Length wanted = Back.Lap.of(Length.ZERO, turned.runs(), sizes).wanted();
             concern = concern.orTry(() -> plan.withOpening(turned.withOverlap(wanted)), "turn-opening");
         }
         for (Kind<Opening> kind : List.of(OpeningKind.ENVELOPE, OpeningKind.EDGE_ZIP, OpeningKind.SEWN_SHUT)) {

@@ -11,6 +11,8 @@ import app.dapt.cover.opening.Opening;
 import app.dapt.cover.shape.Shape;
 import app.dapt.fit.Fit;
 import app.dapt.form.Form;
+import app.dapt.measure.Axis;
+import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.PlainText;
 import app.dapt.measure.Unit;
@@ -122,6 +124,18 @@ public record CoverPlan(
     public CoverPlan withCloths(Cloths changed) {
         return new CoverPlan(
                 name, mark, shape, form, fit, opening, face, extras, edging, seam, joining, changed, noted);
+    }
+
+    /**
+     * This plan where seams are sewn deeper: what is measured from an edge is nearer to it.
+     *
+     * @param across by how much at the sides, nought where they are no seams
+     * @param upDown by how much above and below
+     */
+    public CoverPlan nearer(Length across, Length upDown) {
+        return withShape(shape.nearer(upDown))
+                .withOpening(opening.nearer(opening.runs() == Axis.ACROSS ? upDown : across))
+                .withExtras(extras.nearer(across, upDown));
     }
 
     /** This plan with one more finding set aside. */

@@ -9,6 +9,8 @@ import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Weight;
 import app.dapt.cover.edging.SeamedEdge;
+import app.dapt.cover.front.Face;
+import app.dapt.cover.front.FaceKind;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Piece;
@@ -103,15 +105,16 @@ public final class Reckoner {
     private static Reckoned reckoned(Assessed assessed, List<Finding> findings) {
         CoverPlan plan = assessed.plan();
         CoverDimensions sizes = assessed.sizes();
+        SeamedEdge cutFor = SeamedEdge.cutFor(sizes, assessed.back());
         return new Reckoned(
                 plan,
                 sizes,
                 assessed.back(),
                 assessed.edge(),
                 assessed.cut(),
-                Haberdashery.needs(plan, sizes, assessed.back(), assessed.edge()),
-                plan.edging().about(assessed.edge(), sizes),
-                plan.edging().figures(assessed.edge(), sizes),
+                Haberdashery.needs(plan, sizes, assessed.back(), cutFor),
+                plan.edging().about(cutFor, sizes),
+                plan.edging().figures(cutFor, sizes),
                 findings);
     }
 
@@ -138,7 +141,7 @@ public final class Reckoner {
         }
         SeamedEdge edge = SeamedEdge.of(sizes, back);
         cut.addAll(plan.extras().pieces(sizes, back));
-        cut.addAll(plan.edging().pieces(edge, sizes));
+        cut.addAll(plan.edging().pieces(SeamedEdge.cutFor(sizes, back), sizes));
         List<FindingCandidate<CoverPlan>> concerns =
                 new ArrayList<>(new CoverConcerns(plan, sizes, back, edge, cut).all());
         concerns.removeIf(concern -> plan.noted().contains(concern.noteKey()));
@@ -147,11 +150,11 @@ public final class Reckoner {
 
     /** The front as the plan would have it, with all that lies on it marked where it is on this front. */
     private static Front front(CoverPlan plan, CoverDimensions sizes) {
-        Piece made = plan.face().front(sizes);
+        // Where the front is a part of a larger piece it cannot be anything but plain.
+        Face face = plan.opening().takesInFront() ? FaceKind.PLAIN.usual(plan.unit()) : plan.face();
+        Piece made = face.front(sizes);
         Piece plain = plan.shape().marked(sizes.plainFront(), sizes);
-        Front front = new Front(
-                        made, plan.face().middle(made, sizes), at -> plan.face().place(at, sizes))
-                .marked(plain.marks());
+        Front front = new Front(made, face.middle(made, sizes), at -> face.place(at, sizes)).marked(plain.marks());
         return front.with(front.piece().marked(plan.extras().marks(front, sizes)));
     }
 

@@ -11,14 +11,20 @@ import app.dapt.cover.opening.Lapped;
 import app.dapt.filling.Bisection;
 import app.dapt.filling.Casing;
 import app.dapt.learning.Verdict;
+import app.dapt.make.CoverSteps;
+import app.dapt.make.SinceCut;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Side;
+import app.dapt.step.Milestone;
+import app.dapt.step.Step;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -155,7 +161,9 @@ public record Correction(
             return plan.edging()
                     .widened(deeper)
                     .map(wider -> plan.withEdging(wider).withSeam(plan.seam().withAltered(so.plus(smaller))))
-                    .orElseGet(() -> plan.withOpening(plan.opening().nearer(deeper))
+                    .orElseGet(() -> plan.nearer(
+                                    shares.across() > 0 ? deeper : Length.ZERO,
+                                    shares.upDown() > 0 ? deeper : Length.ZERO)
                             .withSeam(plan.seam()
                                     .withAltered(
                                             so.plus(smaller).plus(new Alteration(Length.ZERO, Length.ZERO, deeper)))));
@@ -317,6 +325,26 @@ public record Correction(
 
     private static Length scaled(Length length, double factor) {
         return Length.nearInches(length.toInches() * factor);
+    }
+
+    /** What is sewn anew by the correction itself, besides the seam round the cover. */
+    private static final Set<String> SEWN_WITH_IT =
+            Set.of("french-first", "french-trim", "french-turn", "flange-stitch");
+
+    /**
+     * What is done no longer holds once this is sewn: lines between pockets move with the seams.
+     *
+     * @param done ids of the steps that are done
+     * @return ids of those to be done again, but for the seam itself
+     */
+    public Set<String> undone(Set<String> done) {
+        Set<String> lapsed = SinceCut.of(before, after, done).lapsed();
+        return CoverSteps.of(after).stream()
+                .filter(step -> lapsed.contains(step.id()))
+                .filter(step -> step.milestone().stream().noneMatch(Milestone.SEWN::equals))
+                .filter(step -> !SEWN_WITH_IT.contains(step.does()))
+                .map(Step::id)
+                .collect(Collectors.toSet());
     }
 
     /** Whether anything is to be sewn. */

@@ -159,7 +159,7 @@ public record LogEntry(
                     .lap()
                     .filter(lap ->
                             cover.back().spots().isEmpty() && lap.overlap().isPositive())
-                    .map(lap -> new Overlaps.Seen(lap.overlap(), lap.wanted(), gape(sat.verdict())));
+                    .map(lap -> new Overlaps.Seen(lap.overlap(), lap.estimated(), gape(sat.verdict())));
         });
     }
 

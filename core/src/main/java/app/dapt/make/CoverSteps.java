@@ -3,19 +3,28 @@ package app.dapt.make;
 import app.dapt.cloth.Cloth;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoned;
+import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.SeamFinish;
+import app.dapt.cover.edging.SeamedEdge;
+import app.dapt.cover.opening.ClosingSeam;
+import app.dapt.cover.shape.Shape;
 import app.dapt.drawing.Element.Role;
+import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
+import app.dapt.piece.Contour;
+import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Marking;
+import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.PieceRole;
 import app.dapt.piece.Side;
 import app.dapt.step.Caution;
 import app.dapt.step.Effort;
+import app.dapt.step.Laid;
 import app.dapt.step.Milestone;
 import app.dapt.step.Pile;
 import app.dapt.step.Place;
@@ -25,18 +34,26 @@ import app.dapt.step.Step;
 import app.dapt.step.Work;
 import app.dapt.step.Work.Draft;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
-import java.util.stream.Stream;
 
 /**
  * All that is done to make one cover. What is common to all covers stands here; what is peculiar to an opening, a
  * shape, a front or an edge is told by it.
  */
 public final class CoverSteps {
+
+    /** Marks at an edge, or on the wrong side, which last until they are wanted. */
+    private static final Set<Sort> AT_ONCE =
+            EnumSet.of(Sort.FOLD, Sort.PLEAT, Sort.JOIN, Sort.ZIP_END, Sort.CENTRE, Sort.NOTCH);
+
+    private static final String READY = "ready";
+    private static final String CLOTH = "cloth-";
 
     private final Reckoned reckoned;
     private final CoverPlan plan;
@@ -69,7 +86,7 @@ public final class CoverSteps {
         steps.makeParts();
         steps.sewUp();
         steps.finish();
-        return steps.work.steps();
+        return steps.withThread(steps.work.steps());
     }
 
     private Map<Cloth, List<Piece>> byCloth() {
@@ -82,12 +99,15 @@ public final class CoverSteps {
     }
 
     private void cutOut() {
-        Draft ready = work.at(Place.TABLE, "ready")
+        Draft ready = work.at(Place.TABLE, READY)
                 .reaches(Milestone.BOUGHT)
                 .figures(reckoned.needs().stream().map(CoverSteps::toLayOut).toList());
         byCloth().keySet().stream().filter(prepared.negate()).forEach(this::prepare);
         ready.also("notions").add();
-        byCloth().forEach(this::cut);
+        byCloth().forEach((cloth, pieces) -> {
+            frame(cloth, pieces);
+            cut(cloth, pieces);
+        });
         work.at(Place.TABLE, "check", reckoned.pieces().get(0))
                 .onAll()
                 .figures(reckoned.pieces().stream().map(CoverSteps::size).toList())
@@ -96,7 +116,15 @@ public final class CoverSteps {
                 .times(Effort.LAY, 1 + reckoned.pieces().size() / 3.0)
                 .rightSide()
                 .add();
-        reckoned.pieces().stream().filter(piece -> !piece.marks().isEmpty()).forEach(this::mark);
+        reckoned.pieces().forEach(this::mark);
+    }
+
+    /** How much thread there must be shows when all is told that is sewn. */
+    private List<Step> withThread(List<Step> told) {
+        Phrase thread = toLayOut(Notions.thread(told));
+        return told.stream()
+                .map(step -> step.does().equals(READY) ? step.figuring(thread) : step)
+                .toList();
     }
 
     private static Phrase toLayOut(Need need) {
@@ -153,7 +181,32 @@ public final class CoverSteps {
     }
 
     private static String thing(Cloth cloth) {
-        return "cloth-" + cloth.id();
+        return CLOTH + cloth.id();
+    }
+
+    /** Whether a step prepares a fabric before anything is cut from it. */
+    static boolean isPreparing(Step step) {
+        return step.id().startsWith(CLOTH) && step.pieces().isEmpty();
+    }
+
+    /** A motif is framed while the cloth is whole. */
+    private void frame(Cloth cloth, List<Piece> pieces) {
+        for (Piece piece : pieces) {
+            if (piece.marks().stream().anyMatch(mark -> mark.sort() == Sort.MOTIF)) {
+                work.at(Place.TABLE, "motif-frame", piece)
+                        .also(thing(cloth))
+                        .saying(piece.cutWidth(), piece.cutHeight())
+                        .figures(piece.marks().stream()
+                                .filter(mark -> mark.sort() == Sort.MOTIF)
+                                .map(mark -> mark.says(piece))
+                                .toList())
+                        .because()
+                        .trap()
+                        .times(Effort.LAY, 2)
+                        .rightSide()
+                        .add();
+            }
+        }
     }
 
     private void cut(Cloth cloth, List<Piece> pieces) {
@@ -173,27 +226,21 @@ public final class CoverSteps {
                 .add();
     }
 
+    /** What is marked on a piece as soon as it is cut; the rest is marked when it is wanted, on the right side. */
     private void mark(Piece piece) {
-        work.at(Place.TABLE, "mark", piece)
-                .figures(piece.marks().stream()
-                        .map(mark -> figure(mark, piece))
-                        .distinct()
-                        .toList())
-                .times(Effort.LAY, 0.5 + piece.marks().size() / 6.0)
-                .add();
-    }
-
-    private static Phrase figure(Marking mark, Piece piece) {
-        List<Object> said = new ArrayList<>(List.of(Phrase.choice("marking", mark.sort())));
-        List<Marking.Measure> measures = Stream.of(mark.across(piece), mark.upDown(piece))
-                .flatMap(Optional::stream)
-                .filter(measure -> measure.distance().isPositive())
+        List<Marking> early = piece.marks().stream()
+                .filter(mark -> AT_ONCE.contains(mark.sort()))
                 .toList();
-        measures.forEach(measure -> {
-            said.add(measure.distance());
-            said.add(Phrase.choice("which-edge", measure.from()));
-        });
-        return new Phrase("figure.mark-" + measures.size(), said);
+        if (!early.isEmpty()) {
+            work.at(Place.TABLE, "mark", piece)
+                    .figures(early.stream()
+                            .map(mark -> mark.says(piece))
+                            .distinct()
+                            .toList())
+                    .times(Effort.LAY, 0.5 + early.size() / 6.0)
+                    .shows(Pile.of(work.lying(piece.marking(early), false)))
+                    .add();
+        }
     }
 
     private void makeParts() {
@@ -202,7 +249,7 @@ public final class CoverSteps {
         plan.extras().layer(making);
         plan.face().make(making);
         plan.extras().make(making);
-        plan.edging().make(reckoned.edge(), making);
+        plan.edging().make(SeamedEdge.cutFor(reckoned.dimensions(), reckoned.back()), making);
         plan.opening().make(making);
     }
 
@@ -240,68 +287,119 @@ public final class CoverSteps {
         plan.opening().lay(making);
         List<Step> told = work.steps();
         laid = told.get(told.size() - 1).pile().orElse(laid);
-        Length round = reckoned.edge().length().total();
-        if (plan.seam().finish() == SeamFinish.FRENCH) {
-            french(round);
+        ClosingSeam seam = plan.opening()
+                .closingSeam(reckoned.back(), reckoned.edge().length().total());
+        boolean french = plan.seam().isFrench();
+        if (french) {
+            french(seam);
         }
         List<Piece> sewn = new ArrayList<>(reckoned.back().pieces());
         reckoned.pieces().stream()
                 .filter(piece -> !(piece.role() instanceof PieceRole.Drop))
                 .filter(piece -> !sewn.contains(piece))
                 .forEach(sewn::add);
-        work.at(Place.MACHINE, plan.opening().seam(), making.front())
+        Length allowance = french ? plan.seam().frenchRest(plan.unit()) : reckoned.allowance();
+        Draft closing = work.at(Place.MACHINE, seam.does(), making.front())
                 .called("cover")
                 .onAll()
-                .saying(reckoned.allowance(), plan.opening().brief(reckoned.back()))
-                .figure("seam-long", round)
-                .figure("twice-if-worn")
+                .saying(allowance)
+                .saying(seam.figures().toArray())
+                .figure("seam-long", seam.length())
                 .because()
                 .takesSeams(sewn)
                 .reaches(Milestone.SEWN)
-                .along(Effort.SEW, round)
+                .along(Effort.SEW, seam.length())
                 .set(Stitch.SEAM, plan.edging().foot())
-                .shows(seamed(Role.SEW))
-                .add();
+                .shows(french ? bag(Role.SEW) : seamed(Role.SEW, reckoned.allowance()));
+        plan.edging().closing().forEach(closing::how);
+        (french ? closing.how("french-second", reckoned.allowance()) : closing.how("twice-if-worn")).add();
     }
 
-    /** What was laid for the seam, with the seam in it. */
-    private Pile seamed(Role role) {
+    /** What was laid for the seam, with the seam in it, so far from the cut edges. */
+    private Pile seamed(Role role, Length in) {
         Pile bare = new Pile(laid.laid(), List.of());
-        return bare.seamed(role, Pile.seams(laid.laid().get(0).piece()));
+        Optional<Point> mouth =
+                making.isOnePiece() ? Optional.empty() : reckoned.back().mouth();
+        return mouth.map(open -> leavingOpen(bare, role, in, open))
+                .orElseGet(() -> bare.seamed(role, Pile.seams(laid.laid().get(0).piece())));
     }
 
-    /** A French seam is sewn with the wrong sides together first. */
-    private void french(Length round) {
+    /** From one end of an opening in the edge round to its other end. */
+    private Pile leavingOpen(Pile bare, Role role, Length in, Point mouth) {
+        CoverDimensions sizes = reckoned.dimensions();
+        Laid lowest = bare.laid().get(0);
+        boolean fromTheFront = lowest.rightSide();
+        double width = sizes.finished(Axis.ACROSS).toMm();
+        Contour seam = sizes.contour().grown(reckoned.allowance().minus(in));
+        Point open = fromTheFront ? new Point(width - mouth.x(), mouth.y()) : mouth;
+        List<Point> line = seam.stretchOpposite(
+                open, seam.perimeter() - reckoned.back().length().toMm());
+        // An arm that is cut longer lies at the left, seen from the front.
+        double right = (fromTheFront
+                        ? lowest.box()
+                                .right()
+                                .minus(sizes.finished(Axis.ACROSS))
+                                .minus(reckoned.allowance())
+                        : lowest.box().left().plus(reckoned.allowance()))
+                .toMm();
+        double down = lowest.box()
+                .bottom()
+                .minus(sizes.finished(Axis.UP_DOWN))
+                .minus(reckoned.allowance())
+                .toMm();
+        Side side = plan.opening().runs() == Axis.ACROSS ? Side.BOTTOM : fromTheFront ? Side.LEFT : Side.RIGHT;
+        return bare.seamed(
+                role,
+                line.stream()
+                        .map(point -> new Point(point.x() + right, point.y() + down))
+                        .toList(),
+                side);
+    }
+
+    /** The cover wrong side out once it is sewn round. */
+    private Pile bag(Role role) {
+        return Pile.of(making.lyingFront(false)).seamed(role, making.seamed(making.front()));
+    }
+
+    /** A French seam is sewn with the wrong sides together first, as the pieces lie. */
+    private void french(ClosingSeam seam) {
         Length first = Seam.frenchFirst(plan.unit());
         step("french-first", Place.MACHINE)
-                .saying(first)
+                .saying(first, Phrase.of(seam.where()))
+                .figure("seam-long", seam.length())
                 .because()
                 .trap()
-                .along(Effort.SEW, round)
+                .along(Effort.SEW, seam.length())
                 .set(Stitch.SEAM, Foot.PLAIN)
+                .shows(seamed(Role.SEW, first))
                 .add();
-        step("french-trim", Place.TABLE).along(Effort.PRESS, round).add();
-        step("french-turn", Place.IRON).along(Effort.PRESS_HEM, round).loose().add();
+        step("french-trim", Place.TABLE)
+                .saying(first.half())
+                .along(Effort.PRESS, seam.length())
+                .add();
+        step("french-turn", Place.IRON)
+                .along(Effort.PRESS_HEM, seam.length())
+                .loose()
+                .add();
     }
 
     private Draft step(String does, Place place) {
         return work.at(place, does, making.front()).called("cover").onAll().shows(Pile.of(making.lyingFront(false)));
     }
 
+    /** What is done to the bag until it is filled; a cover of pockets is tried on once they are sewn. */
     private void finish() {
+        Shape shape = plan.shape();
         step("check-caught", Place.TABLE)
                 .because()
                 .trap()
-                .shows(seamed(Role.SEAM))
+                .shows(plan.seam().isFrench() ? bag(Role.SEAM) : seamed(Role.SEAM, reckoned.allowance()))
                 .add();
-        step("try-on", Place.FORM)
-                .reaches(Milestone.TRIED_ON)
-                .because()
-                .times(Effort.TRY_ON, 1)
-                .add();
-        plan.shape().clip(making);
-        rawEdges();
-        step("turn-out", Place.TABLE)
+        if (!shape.isTriedOnLast()) {
+            tryOn();
+        }
+        boolean turned = inside();
+        step(turned ? shape.turnedOut() : shape.pushedOut(), Place.TABLE)
                 .shows(Pile.of(making.lyingFront(true)))
                 .because()
                 .add();
@@ -310,15 +408,49 @@ public final class CoverSteps {
                 .along(Effort.PRESS_HEM, reckoned.edge().length().total())
                 .add();
         plan.edging().finish(reckoned.edge(), making);
-        plan.shape().finish(making);
+        shape.finish(making);
+        if (shape.isTriedOnLast()) {
+            tryOn();
+        }
         plan.opening().finish(making);
-        Draft filled = step("fill", Place.FORM)
+        Draft filled = step(shape.filledBy(), Place.FORM)
                 .reaches(Milestone.FILLED)
                 .shows(Pile.of(making.lyingFront(true)))
                 .careful(Caution.FIRE)
-                .times(Effort.TRY_ON, plan.shape().forms());
-        (reckoned.back().overlap().isPresent() ? filled.figure("like-a-mitten") : filled).add();
+                .times(Effort.TRY_ON, shape.forms());
+        (reckoned.back().overlap().isPresent() && shape.forms() == 1 ? filled.how("like-a-mitten") : filled).add();
         plan.opening().close(making);
+    }
+
+    private void tryOn() {
+        step(plan.shape().triedOn(), Place.FORM)
+                .reaches(Milestone.TRIED_ON)
+                .because()
+                .times(Effort.TRY_ON, plan.shape().forms())
+                .add();
+    }
+
+    /**
+     * What is done to the allowances once the cover fits: clipped where the seam turns, kept from fraying. Inside a
+     * French seam there is nothing to do.
+     *
+     * @return whether the cover lies wrong side out after it
+     */
+    private boolean inside() {
+        boolean french = plan.seam().isFrench();
+        int corners = reckoned.edge().corners();
+        boolean clipped = !french && plan.shape().isClipped(corners);
+        boolean finished =
+                plan.seam().finish() != SeamFinish.LEFT && plan.seam().finish() != SeamFinish.HEAT_SEALED;
+        boolean wrongSideOut = clipped || finished && !french;
+        if (wrongSideOut && !plan.shape().isTriedOnLast()) {
+            step("turn-back", Place.TABLE).times(Effort.CLIP, 2).add();
+        }
+        if (clipped) {
+            plan.shape().clip(making, corners);
+        }
+        rawEdges();
+        return wrongSideOut || plan.shape().isTriedOnLast();
     }
 
     private void rawEdges() {

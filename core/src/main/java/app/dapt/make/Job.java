@@ -32,6 +32,11 @@ public record Job(int cover, Step step, Set<String> needs) {
         return new Job(cover, step, more);
     }
 
+    /** Whether it is done to a fabric as a whole, for every cover that is cut from it. */
+    public boolean isForAll() {
+        return CoverSteps.isPreparing(step);
+    }
+
     /** Its id among the steps of all covers, {@code c1/back-upper/hem-press}. */
     public String id() {
         return id(cover, step.id());

@@ -1,6 +1,8 @@
 package app.dapt.make;
 
 import app.dapt.cover.Reckoned;
+import app.dapt.cover.decision.Making;
+import app.dapt.measure.Phrase;
 import app.dapt.piece.Piece;
 import app.dapt.step.Milestone;
 import app.dapt.step.Step;
@@ -89,7 +91,24 @@ public record SinceCut(List<Piece> anew, Set<String> lapsed) {
     }
 
     private static boolean isDoneAlike(Step was, Step is) {
-        return was.says().equals(is.says()) && was.takes().equals(is.takes());
+        return asDone(was.says()).equals(asDone(is.says()))
+                && (is.pieces().isEmpty() || asDone(was.figures()).equals(asDone(is.figures())))
+                && was.takes().equals(is.takes());
+    }
+
+    private static List<Phrase> asDone(List<Phrase> figures) {
+        return figures.stream().map(SinceCut::asDone).toList();
+    }
+
+    /** What is said of a step without the lengths that only show once it is sewn: nothing is done by them. */
+    private static Phrase asDone(Phrase said) {
+        return new Phrase(
+                said.code(),
+                said.args().stream()
+                        .filter(arg ->
+                                !(arg instanceof Phrase inner && inner.code().equals(Making.FINISHED)))
+                        .map(arg -> arg instanceof Phrase inner ? asDone(inner) : arg)
+                        .toList());
     }
 
     /** Whether nothing of what is done has to be done again. */

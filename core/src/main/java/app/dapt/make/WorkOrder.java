@@ -15,6 +15,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 
 /**
@@ -154,21 +155,20 @@ public record WorkOrder(List<Visit> visits, int least) {
         return visits;
     }
 
-    /** Like with like: the same work as just now, then with the same foot, then as the covers come. */
+    /** Like with like: the same work as just now, then with the same foot and stitch, then as the covers come. */
     private static Optional<Job> next(List<Job> left, Place place, Set<String> done, List<Job> here) {
         Optional<Job> last = here.isEmpty() ? Optional.empty() : Optional.of(here.get(here.size() - 1));
         Optional<String> does = last.map(job -> job.step().does());
-        Optional<Setting.Foot> foot = last.flatMap(job -> job.step().setting()).map(Setting::foot);
+        Optional<Setting> setting = last.flatMap(job -> job.step().setting());
         return left.stream()
                 .filter(job -> job.step().place() == place && done.containsAll(job.needs()))
                 .min(Comparator.<Job>comparingInt(
                                 job -> does.filter(job.step().does()::equals).isPresent() ? 0 : 1)
-                        .thenComparingInt(job -> foot.isPresent()
-                                        && job.step()
-                                                .setting()
-                                                .map(Setting::foot)
-                                                .equals(foot)
-                                ? 0
-                                : 1));
+                        .thenComparingInt(job -> isLike(setting, job, Setting::foot) ? 0 : 1)
+                        .thenComparingInt(job -> isLike(setting, job, Setting::stitch) ? 0 : 1));
+    }
+
+    private static <T> boolean isLike(Optional<Setting> set, Job job, Function<Setting, T> part) {
+        return set.isPresent() && set.map(part).equals(job.step().setting().map(part));
     }
 }

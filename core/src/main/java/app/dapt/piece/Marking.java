@@ -2,7 +2,11 @@ package app.dapt.piece;
 
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Something to mark on a piece before it is sewn: a line right across it, or a spot.
@@ -24,6 +28,7 @@ public record Marking(Sort sort, Optional<Length> fromLeft, Optional<Length> fro
         BUTTONHOLE,
         TIE,
         STRAP,
+        HANDLE,
         LABEL,
         POCKET,
         ROW,
@@ -54,6 +59,20 @@ public record Marking(Sort sort, Optional<Length> fromLeft, Optional<Length> fro
 
     public boolean isLine() {
         return fromLeft.isEmpty() || fromTop.isEmpty();
+    }
+
+    /** What it is and where on a piece, each way from the nearer edge. */
+    public Phrase says(Piece piece) {
+        List<Object> said = new ArrayList<>(List.of(Phrase.choice("marking", sort)));
+        List<Measure> measures = Stream.of(across(piece), upDown(piece))
+                .flatMap(Optional::stream)
+                .filter(measure -> measure.distance().isPositive())
+                .toList();
+        measures.forEach(measure -> {
+            said.add(measure.distance());
+            said.add(Phrase.choice("which-edge", measure.from()));
+        });
+        return new Phrase("figure.mark-" + measures.size(), said);
     }
 
     /** One measure as it is taken at the table: from the nearer of two edges. */

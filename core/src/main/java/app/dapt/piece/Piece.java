@@ -85,6 +85,11 @@ public record Piece(
         return new Piece(id, role, name, material, quantity, width, height, edges, turned, all, outline);
     }
 
+    /** This piece with these marks alone. */
+    public Piece marking(List<Marking> only) {
+        return new Piece(id, role, name, material, quantity, width, height, edges, turned, only, outline);
+    }
+
     /** This piece with one edge coming to something else. */
     public Piece with(Side side, Edge edge) {
         Map<Side, Edge> changed = new EnumMap<>(edges);

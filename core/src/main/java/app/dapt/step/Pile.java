@@ -186,6 +186,18 @@ public record Pile(List<Laid> laid, List<Element> over) {
                         Optional.of(Side.BOTTOM))));
     }
 
+    /** A seam along a line through all that lies here, from its first point, which lies at this side, to its last. */
+    public Pile seamed(Role role, List<Point> line, Side start) {
+        Point first = line.get(0);
+        return with(List.of(
+                new Path(role, pointed(line), false),
+                new Note(
+                        Phrase.of("pile.start"),
+                        Length.nearMm(first.x()),
+                        Length.nearMm(first.y()),
+                        Optional.of(start))));
+    }
+
     /** Pins along these edges of the uppermost piece, their heads outward. */
     public Pile pinned(Set<Side> sides) {
         return with(Pins.along(top(), sides));

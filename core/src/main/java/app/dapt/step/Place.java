@@ -19,6 +19,11 @@ public enum Place {
         this.cautions = List.of(cautions);
     }
 
+    /** Whether thread is sewn with there. */
+    public boolean isSewing() {
+        return this == MACHINE || this == OVERLOCKER || this == HAND;
+    }
+
     /** What to be careful about whenever something is done there. */
     public List<Caution> cautions() {
         return cautions;

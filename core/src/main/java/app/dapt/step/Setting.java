@@ -23,6 +23,11 @@ public record Setting(Stitch stitch, Foot foot) {
             this.millimetres = millimetres;
         }
 
+        /** How long one stitch is. */
+        public double millimetres() {
+            return millimetres;
+        }
+
         /** What it is, and how long. */
         public Phrase says() {
             String length = String.format(Locale.ROOT, millimetres % 1 == 0 ? "%.0f" : "%.1f", millimetres);

@@ -1,6 +1,7 @@
 package app.dapt.step;
 
 import app.dapt.measure.Phrase;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -12,13 +13,13 @@ import java.util.Set;
  * @param does     what is done, the same for all steps alike; its words go by it
  * @param args     what goes into those words: the name of what it is done to, then figures
  * @param figures  to read off while doing it
+ * @param how      what helps in doing it, in whole sentences
  * @param explained whether it says why, where people get it wrong
  * @param trap     whether it cannot be put right afterwards without unpicking
  * @param cautions what can hurt somebody there
  * @param pieces   ids of what it is done to
  * @param needs    ids of the steps that must be done before
  * @param takes    the edges it brings to what was reckoned for them
- * @param minutes  hands on; an estimate
  * @param loose    whether it leaves something pinned or half gathered, which is sewn in the same sitting
  * @param pile     how the pieces lie
  * @param milestone how far the cover has come with it, where that is worth a word
@@ -29,6 +30,7 @@ public record Step(
         String does,
         List<Object> args,
         List<Phrase> figures,
+        List<Phrase> how,
         boolean explained,
         boolean trap,
         List<Caution> cautions,
@@ -36,8 +38,7 @@ public record Step(
         List<String> pieces,
         Set<String> needs,
         List<Taken> takes,
-        Effort effort,
-        double minutes,
+        Labour labour,
         boolean loose,
         Optional<Pile> pile,
         Optional<Milestone> milestone) {
@@ -45,13 +46,30 @@ public record Step(
     public Step {
         args = List.copyOf(args);
         figures = List.copyOf(figures);
+        how = List.copyOf(how);
         cautions = List.copyOf(cautions);
         pieces = List.copyOf(pieces);
         needs = Set.copyOf(needs);
         takes = List.copyOf(takes);
-        if (minutes < 0) {
-            throw new IllegalArgumentException("nothing takes less than no time");
-        }
+    }
+
+    /** What kind of work it is. */
+    public Effort effort() {
+        return labour.effort();
+    }
+
+    /** Hands on; an estimate. */
+    public double minutes() {
+        return labour.minutes();
+    }
+
+    /** This step with one more figure to read off. */
+    public Step figuring(Phrase figure) {
+        List<Phrase> more = new ArrayList<>(figures);
+        more.add(figure);
+        return new Step(
+                id, place, does, args, more, how, explained, trap, cautions, setting, pieces, needs, takes, labour,
+                loose, pile, milestone);
     }
 
     /** The step as a sentence. */

@@ -32,6 +32,17 @@ public record StripWork(Work work, Piece strip) {
                 .add();
     }
 
+    /** Both short ends of each are turned in, so that they need not be caught in a seam. */
+    public void endsTurned(Length turn) {
+        work.at(Place.IRON, "strip-ends", strip)
+                .saying(turn)
+                .times(Effort.CLIP, 2.0 * strip.quantity())
+                .takes(strip, Side.LEFT)
+                .takes(strip, Side.RIGHT)
+                .shows(pile -> pile.arrow(Side.LEFT, turn).arrow(Side.RIGHT, turn))
+                .add();
+    }
+
     /** Strips are joined end to end, at a slant, and the joins pressed open. */
     public void joined(int strips, Length allowance) {
         if (strips < 2) {
@@ -66,15 +77,17 @@ public record StripWork(Work work, Piece strip) {
     /**
      * Two rows of long stitches are pulled up.
      *
-     * @param to how long it is to be
+     * @param to    how long it is to be
+     * @param count how many are pulled up
      */
-    public void gathered(Length from, Length to) {
+    public void gathered(Length from, Length to, int count) {
         work.at(Place.MACHINE, "strip-gather", strip)
                 .saying(from, to)
-                .figure("quarters", from.times(1, 4), to.times(1, 4))
+                .figure("quarters", from.times(1, 4), to.times(1, 4), strip.name())
                 .because()
                 .loose()
-                .along(Effort.GATHER, from)
+                .along(Effort.GATHER, from.times(count))
+                .sewing(from.times(2L * count))
                 .set(Stitch.GATHER, Foot.PLAIN)
                 .rightSide()
                 .shows(pile -> pile.along(Role.SEW, Side.TOP, FROM_EDGE.times(2))

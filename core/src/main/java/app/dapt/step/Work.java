@@ -4,6 +4,7 @@ import app.dapt.drawing.Element.Role;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Edge;
+import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Side;
 import app.dapt.step.Setting.Foot;
@@ -112,6 +113,8 @@ public final class Work {
         private final Set<String> things = new LinkedHashSet<>();
         private final List<Object> args = new ArrayList<>();
         private final List<Phrase> figures = new ArrayList<>();
+        private final List<Phrase> how = new ArrayList<>();
+        private final List<Phrase> marked = new ArrayList<>();
         private final List<Caution> cautions;
         private final List<Taken> takes = new ArrayList<>();
         private String name;
@@ -121,6 +124,7 @@ public final class Work {
         private Optional<Setting> setting = Optional.empty();
         private Effort effort = Effort.LAY;
         private double minutes = Effort.LAY.times(1);
+        private Length stitched = Length.ZERO;
         private Optional<Pile> pile;
         private Optional<Milestone> milestone = Optional.empty();
         private Optional<Side> edge = Optional.empty();
@@ -181,6 +185,31 @@ public final class Work {
         /** Figures beside it. */
         public Draft figures(List<Phrase> more) {
             figures.addAll(more);
+            return this;
+        }
+
+        /** Says how it is done, beside what is done: {@code how.past-the-pull} for {@code past-the-pull}. */
+        public Draft how(String code, Object... values) {
+            how.add(Phrase.of("how." + code, values));
+            return this;
+        }
+
+        /**
+         * Says where marks of these sorts are made on the right side of a piece, just before: chalk made earlier would
+         * not last, or be on the wrong side.
+         */
+        public Draft marks(Piece piece, Marking.Sort... sorts) {
+            List<Phrase> places = piece.marks().stream()
+                    .filter(mark -> List.of(sorts).contains(mark.sort()))
+                    .map(mark -> mark.says(piece))
+                    .distinct()
+                    .toList();
+            if (!places.isEmpty() && marked.isEmpty()) {
+                how.add(Phrase.of("how.mark-right-side"));
+            }
+            places.forEach(place ->
+                    figures.add(pieces.size() > 1 ? Phrase.of("figure.on-piece", piece.name(), place) : place));
+            marked.addAll(places);
             return this;
         }
 
@@ -252,6 +281,13 @@ public final class Work {
         public Draft along(Effort kind, Length length) {
             effort = kind;
             minutes = kind.along(length);
+            stitched = Length.max(Length.ZERO, length);
+            return this;
+        }
+
+        /** Sews so much, all rows together, where that is not how long the stretch is. */
+        public Draft sewing(Length length) {
+            stitched = Length.max(Length.ZERO, length);
             return this;
         }
 
@@ -295,6 +331,7 @@ public final class Work {
                             does,
                             args,
                             figures,
+                            how,
                             explained,
                             trap,
                             cautions,
@@ -302,8 +339,7 @@ public final class Work {
                             pieces.stream().map(Piece::id).toList(),
                             needs,
                             takes,
-                            effort,
-                            minutes,
+                            new Labour(effort, minutes, place.isSewing() ? stitched : Length.ZERO),
                             loose,
                             pile,
                             milestone));

@@ -357,8 +357,7 @@ class FindingsTest {
                                                 2,
                                                 Length.inches(40),
                                                 Run.CarriedBy.TOP,
-                                                Run.Propped.LEFT,
-                                                2))),
+                                                Run.Propped.LEFT))),
                         "remedy.straps-in"),
                 Arguments.of(
                         "taper",

@@ -13,9 +13,11 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** An object in a plan file and the way to it, so that whatever is wrong can be said together with its place. */
 final class Cursor {
@@ -59,6 +61,11 @@ final class Cursor {
             throw new BadPlanFile(at(name), "is not an object");
         }
         return new Cursor(child, at(name));
+    }
+
+    /** The same place with what an earlier format had there put as it is written now. */
+    Cursor changed(UnaryOperator<ObjectNode> upgrade) {
+        return new Cursor(upgrade.apply((ObjectNode) node.deepCopy()), path);
     }
 
     /** The objects of a list. */

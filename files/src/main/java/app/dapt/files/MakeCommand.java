@@ -1,9 +1,10 @@
 package app.dapt.files;
 
 import app.dapt.cover.CoverPlan;
+import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
-import app.dapt.make.CoverSteps;
 import app.dapt.make.Job;
+import app.dapt.make.Together;
 import app.dapt.make.WorkOrder;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
@@ -17,6 +18,7 @@ import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.function.Function;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -43,12 +45,12 @@ public final class MakeCommand {
             err.println("usage: dapt make PLAN.json [PLAN.json ...], up to " + MOST_COVERS + " covers");
             return 2;
         }
-        List<List<Step>> covers = new ArrayList<>();
+        List<Reckoned> covers = new ArrayList<>();
         List<Mark> marks = new ArrayList<>();
         for (String file : args) {
             try {
                 CoverPlan plan = PlanJson.read(ReckonCommand.content(Path.of(file)));
-                covers.add(CoverSteps.of(Reckoner.reckonWithoutRemedies(plan, plan.mark())));
+                covers.add(Reckoner.reckonWithoutRemedies(plan, plan.mark()));
                 marks.add(plan.mark());
             } catch (BadPlanFile | IOException | InvalidPathException e) {
                 err.println(file + ": " + ReckonCommand.reason(e));
@@ -56,7 +58,8 @@ public final class MakeCommand {
             }
         }
         Wordbook book = Wordbook.load(English.US, "craft");
-        out.println(write(WorkOrder.of(covers), job -> new Words(book, marks.get(job.cover() - 1))));
+        WorkOrder order = Together.of(covers, OptionalInt.empty()).order();
+        out.println(write(order, job -> new Words(book, marks.get(job.cover() - 1))));
         return 0;
     }
 
@@ -79,6 +82,10 @@ public final class MakeCommand {
                 .put("trap", step.trap())
                 .put("text", words.say(step.says()));
         step.figures().forEach(figure -> at.withArray("figures").add(words.say(figure)));
+        step.how().forEach(how -> at.withArray("how").add(words.say(how)));
+        step.setting().ifPresent(set -> at.put("stitch", Phrase.code(set.stitch()))
+                .put("stitchMm", set.stitch().millimetres())
+                .put("foot", Phrase.code(set.foot())));
         step.asks().ifPresent(question -> at.put("ask", words.say(question)));
     }
 }

@@ -33,6 +33,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeSet;
+import java.util.function.UnaryOperator;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.databind.DeserializationFeature;
@@ -48,8 +49,8 @@ public final class PlanJson {
 
     /** What marks a file as a plan. */
     private static final String KIND = "dapt-cover-plan";
-    /** What is written. In 1 a cloth had no number of its own, and what has been added since is missing. */
-    private static final int FORMAT = 2;
+    /** What is written; {@link EarlierPlans} knows what was otherwise before. */
+    private static final int FORMAT = 3;
 
     private static final int MOST_NOTED = 60;
 
@@ -131,7 +132,7 @@ public final class PlanJson {
         CoverPlan plan = new CoverPlan(
                 root.text("name", CoverPlan.LONGEST_NAME),
                 mark,
-                choices.of(root.object("shape"), ShapeKind.ALL),
+                choices.of(earlier(root.object("shape"), format, EarlierPlans::shape), ShapeKind.ALL),
                 form(root.object("form")),
                 fit(root.object("fit")),
                 choices.of(root.object("opening"), OpeningKind.ALL),
@@ -144,6 +145,10 @@ public final class PlanJson {
                 new TreeSet<>(root.texts("noted", MOST_NOTED, 60)));
         root.done();
         return plan;
+    }
+
+    private static Cursor earlier(Cursor at, int format, UnaryOperator<ObjectNode> upgrade) {
+        return format < FORMAT ? at.changed(upgrade) : at;
     }
 
     private static Form form(Cursor at) throws BadPlanFile {

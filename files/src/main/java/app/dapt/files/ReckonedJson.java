@@ -9,6 +9,7 @@ import app.dapt.cover.decision.Figure;
 import app.dapt.cover.drawing.Offsets;
 import app.dapt.cover.drawing.Template;
 import app.dapt.layout.ClothNeed;
+import app.dapt.make.Notions;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -69,7 +70,7 @@ public record ReckonedJson(Words words) {
         ClothToBuy buy = ClothToBuy.of(reckoned, ClothNeed::of);
         buy.needs().forEach(need -> cloth(cloths.addObject(), buy, need));
         buy.cost().ifPresent(cost -> root.put("cost", cost / 100.0));
-        reckoned.needs().forEach(need -> {
+        Notions.of(reckoned).forEach(need -> {
             ObjectNode at = root.withArray("haberdashery")
                     .addObject()
                     .put("what", words.say(need.what()))
@@ -89,7 +90,7 @@ public record ReckonedJson(Words words) {
         length(at, "length", back.length());
         back.lap().ifPresent(lap -> {
             length(at, "overlap", lap.overlap());
-            length(at, "overlapWanted", lap.wanted());
+            length(at, "overlapWanted", lap.estimated());
             length(at, "slip", lap.slip());
         });
         back.zip().ifPresent(zip -> {

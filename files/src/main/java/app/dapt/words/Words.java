@@ -140,6 +140,9 @@ public record Words(Wordbook book, Mark mark, Money money) {
         if (arg instanceof Phrase phrase) {
             return manner.equals("low") ? uncapitalised(say(phrase)) : say(phrase);
         }
+        if (arg instanceof List<?> several) {
+            return list(several.stream().map(each -> show(each, manner, fine)).toList());
+        }
         if (!(arg instanceof Length length)) {
             return String.valueOf(arg);
         }
@@ -150,6 +153,7 @@ public record Words(Wordbook book, Mark mark, Money money) {
             case "exact" -> lengths().fineWithUnit(length);
             case "signed" -> (length.isPositive() ? "+" : "") + lengths().withUnit(length);
             case "buy" -> lengths().toBuy(length);
+            case "about" -> lengths().roughly(length);
             default -> fine ? lengths().fineWithUnit(length) : lengths().withUnit(length);
         };
     }

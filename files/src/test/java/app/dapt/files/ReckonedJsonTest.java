@@ -21,6 +21,7 @@ import app.dapt.cover.drawing.Template;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.layout.ClothNeed;
+import app.dapt.make.Notions;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -125,7 +126,7 @@ class ReckonedJsonTest {
         back.lap().ifPresent(lap -> {
             reached("a lap");
             same(at, "overlap", lap.overlap(), words);
-            same(at, "overlapWanted", lap.wanted(), words);
+            same(at, "overlapWanted", lap.estimated(), words);
             same(at, "slip", lap.slip(), words);
         });
         assertThat(at.has("zip")).isEqualTo(back.zip().isPresent());
@@ -219,7 +220,7 @@ class ReckonedJsonTest {
         }
         assertThat(Optional.ofNullable(json.get("cost")).map(JsonNode::doubleValue))
                 .isEqualTo(buy.cost().map(cost -> cost / 100.0));
-        List<Need> needs = reckoned.needs();
+        List<Need> needs = Notions.of(reckoned);
         for (int i = 0; i < needs.size(); i++) {
             JsonNode at = json.get("haberdashery").get(i);
             assertThat(at.get("what").stringValue())

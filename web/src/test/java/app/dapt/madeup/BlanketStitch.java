@@ -11,6 +11,7 @@ import app.dapt.cover.edging.SeamedEdge;
 import app.dapt.drawing.Element;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
+import app.dapt.measure.Unit;
 import app.dapt.piece.Piece.Material;
 import app.dapt.step.Place;
 import java.util.List;
@@ -44,7 +45,7 @@ record BlanketStitch(Length depth) implements Edging {
     }
 
     @Override
-    public Length standsOut() {
+    public Length standsOut(Unit unit) {
         return depth;
     }
 

@@ -3,7 +3,7 @@ package app.dapt.cover.decision;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
-import app.dapt.measure.Unit;
+import app.dapt.measure.Sum;
 import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Marking.Sort;
@@ -52,6 +52,11 @@ public record Back(
      * @param tuckBack  how much of the back's
      */
     public record Ends(End start, End end, Length tuckFront, Length tuckBack) {
+
+        /** Whether a flap holds the form in. */
+        public boolean isTucked() {
+            return tuckFront.isPositive() || tuckBack.isPositive();
+        }
 
         static final Ends SEWN = new Ends(End.SEAM, End.SEAM, Length.ZERO, Length.ZERO);
 
@@ -120,23 +125,30 @@ public record Back(
      * How two panels overlap.
      *
      * @param overlap what really remains after the hems; negative where they do not meet
-     * @param wanted  what this size and fullness want; an estimate
+     * @param estimated what this size and fullness want; an estimate
+     * @param wanted  the same on the next half inch or centimetre, the figure that is asked for everywhere
      * @param slip    how far the panels slide apart with the form in; an estimate
      */
-    public record Lap(Length overlap, Length wanted, Length slip) {
+    public record Lap(Length overlap, Length estimated, Length wanted, Length slip) {
+
+        /** By less than this an estimate is not worth another step. */
+        private static final Length WORTH_SAYING = Length.mm(3);
 
         /** How an overlap of this much fares in a cover like this, its opening running one way. */
         public static Lap of(Length overlap, Axis runs, CoverDimensions sizes) {
             Length depth = sizes.finished(runs.other());
+            Length estimated = sizes.fullness().overlapWanted(depth, sizes.finished(runs));
             return new Lap(
                     overlap,
-                    sizes.fullness().overlapWanted(depth, sizes.finished(runs)),
+                    estimated,
+                    Length.max(Length.ZERO, estimated.minus(WORTH_SAYING))
+                            .roundedUp(sizes.unit().pick(Length.cm(1), Length.inches(0, 1, 2))),
                     sizes.fullness().slip(Length.max(Length.ZERO, overlap), depth, sizes.finished(runs)));
         }
 
-        /** The overlap wanted, on the next half inch or centimetre that one would ask for. */
-        public Length asked(Unit unit) {
-            return wanted.roundedUp(unit.pick(Length.cm(1), Length.inches(0, 1, 2)));
+        /** Whether it is all that is wanted. */
+        public boolean isEnough() {
+            return overlap.atLeast(wanted);
         }
 
         /** Whether the opening stands open with the form in. */
@@ -224,6 +236,33 @@ public record Back(
                 zip,
                 spots,
                 ends);
+    }
+
+    /**
+     * What lies outside one edge of the finished front on a piece that is caught in all of them: a seam as it is sewn
+     * now; where there is a fold, or an end left open, what was planned.
+     */
+    public Length outside(Side side, CoverDimensions sizes) {
+        boolean seam = true;
+        if (side.runs() == sizes.opens()) {
+            boolean start = side == CoverDimensions.before(sizes.opens());
+            End end = start ? ends.start() : ends.end();
+            seam = end == End.SEAM || end == End.OPEN && !ends.isTucked();
+        }
+        return seam ? sizes.allowance() : sizes.innerAllowance();
+    }
+
+    /** How large such a piece is cut in one direction. */
+    public Sum cutAcrossFront(Axis axis, CoverDimensions sizes) {
+        Side one = axis == Axis.ACROSS ? Side.LEFT : Side.TOP;
+        Length both = outside(one, sizes).plus(outside(one.opposite(), sizes));
+        return both.equals(sizes.allowance().times(2))
+                ? sizes.cut(axis)
+                : Sum.of(
+                        Sum.term(
+                                axis == Axis.ACROSS ? "term.finished-width" : "term.finished-height",
+                                sizes.finished(axis)),
+                        Sum.term("term.both-allowances", both));
     }
 
     /** The overlap; none where nothing overlaps. */

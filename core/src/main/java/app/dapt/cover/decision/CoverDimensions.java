@@ -174,6 +174,24 @@ public record CoverDimensions(
         return basis.seam().allowance(basis.unit());
     }
 
+    /** How much deeper a try-on has had the seams sewn than they were cut for; negative where they were let out. */
+    private Length deeper() {
+        return basis.seam().altered().deeper();
+    }
+
+    /**
+     * The finished size in one direction that was cut for, between two seams: by that goes what is cut, marked and
+     * bought, which no try-on changes.
+     */
+    public Length cutFor(Axis axis) {
+        return finished(axis).plus(deeper().times(2));
+    }
+
+    /** Where a place on the finished cover lies now that was so far from an edge when it was cut. */
+    public Length sinceCut(Length fromEdge) {
+        return fromEdge.minus(deeper());
+    }
+
     /** What keeps raw edges from fraying. */
     public SeamFinish finish() {
         return basis.seam().finish();

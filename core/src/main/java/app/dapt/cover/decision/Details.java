@@ -61,6 +61,13 @@ public record Details(List<Detail<?>> all) {
         return with(find(name, Detail.Measure.class).with(value));
     }
 
+    /** These details with a length so much less, as far as its limits go. */
+    public Details less(String name, Length by) {
+        Detail.Measure measure = find(name, Detail.Measure.class);
+        Length less = measure.value().minus(by);
+        return measure.limits().allows(less) ? with(measure.with(less)) : this;
+    }
+
     /** These details with a length that may be left to the usual changed. */
     public Details with(String name, Optional<Length> value) {
         return with(find(name, Detail.MaybeMeasure.class).with(value));

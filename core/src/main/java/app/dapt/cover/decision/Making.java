@@ -2,6 +2,7 @@ package app.dapt.cover.decision;
 
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Side;
 import app.dapt.step.Laid;
@@ -20,6 +21,9 @@ import java.util.Set;
  */
 public record Making(Work work, CoverDimensions sizes, Back back) {
 
+    /** The words for a length once sewn; a try-on may change it while nothing is done otherwise. */
+    public static final String FINISHED = "finished";
+
     /** A step at one place, done to these pieces. */
     public Work.Draft at(Place place, String does, Piece... pieces) {
         return work.at(place, does, pieces);
@@ -33,6 +37,16 @@ public record Making(Work work, CoverDimensions sizes, Back back) {
     /** The front, or what the front is a part of. */
     public Piece front() {
         return back.pieces().get(0);
+    }
+
+    /** A length as it is once sewn, beside the one from the cut edge that is in hand: {@code (4½ in finished)}. */
+    public static Phrase finished(Length length) {
+        return Phrase.of(FINISHED, length);
+    }
+
+    /** How far from the cut edge at one side of the front lies what is counted from the finished edge there. */
+    public Length fromCutEdge(Side side, Length finished) {
+        return back.outside(side, sizes).plus(finished);
     }
 
     /** One of the pieces that front and back are made of. */
@@ -55,17 +69,18 @@ public record Making(Work work, CoverDimensions sizes, Back back) {
     }
 
     /**
-     * A panel of the back wrong side up where it belongs on the front, raw edges level. It is seen from its other side
-     * there, so that what is left from behind lies at the right.
+     * A panel of the back where it belongs on the front, raw edges level. With right sides together it is seen from its
+     * other side, so that what is left from behind lies at the right.
      */
-    public Laid lyingOnFront(Back.Panel panel, Axis runs) {
-        Laid lying = work.lying(panel.piece(), false).named(panel.name());
+    private Laid lyingOnFront(Back.Panel panel, Axis runs, boolean rightsTogether) {
+        Laid lying = work.lying(panel.piece(), !rightsTogether).named(panel.name());
         if (panel.piece().outline().isPresent() && back.panels().size() == 1) {
-            // Both have the same outline, but for an arm that is cut longer, which lies at the left.
-            Laid front = lyingFront(true);
-            return lying.at(
-                    front.box().right().minus(lying.box().width()),
-                    front.box().bottom().minus(lying.box().height()));
+            // Both have the same outline, but for an arm that is cut longer, which lies at the left, or from behind at
+            // the right.
+            Laid front = lyingFront(rightsTogether);
+            Length beside =
+                    rightsTogether ? front.box().right().minus(lying.box().width()) : Length.ZERO;
+            return lying.at(beside, front.box().bottom().minus(lying.box().height()));
         }
         Side before = CoverDimensions.before(runs);
         Length from = sizes.allowance().plus(panel.from()).minus(raw(lying, before));
@@ -73,7 +88,7 @@ public record Making(Work work, CoverDimensions sizes, Back back) {
             return lying.at(Length.ZERO, from);
         }
         Length whole = sizes.cut(Axis.ACROSS).total();
-        return lying.at(whole.minus(from).minus(lying.box().width()), Length.ZERO);
+        return lying.at(rightsTogether ? whole.minus(from).minus(lying.box().width()) : from, Length.ZERO);
     }
 
     private static Length raw(Laid lying, Side side) {
@@ -83,14 +98,15 @@ public record Making(Work work, CoverDimensions sizes, Back back) {
     }
 
     /**
-     * The front right side up and the panels face down on it, the first to lie first.
+     * The front and the panels on it, the first to lie first.
      *
-     * @param inTurn whether they are laid down one after another, rather than as one back
+     * @param inTurn         whether they are laid down one after another, rather than as one back
+     * @param rightsTogether whether right sides come together, or wrong ones
      */
-    public Pile laidOnFront(List<Back.Panel> panels, boolean inTurn, Axis runs) {
-        Pile pile = Pile.of(lyingFront(true));
+    public Pile laidOnFront(List<Back.Panel> panels, boolean inTurn, Axis runs, boolean rightsTogether) {
+        Pile pile = Pile.of(lyingFront(rightsTogether));
         for (Back.Panel panel : panels) {
-            Laid lying = lyingOnFront(panel, runs);
+            Laid lying = lyingOnFront(panel, runs, rightsTogether);
             pile = pile.on(inTurn ? lying.inTurn(pile.laid().size()) : lying);
         }
         return pile;

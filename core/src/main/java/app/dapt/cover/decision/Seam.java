@@ -58,6 +58,16 @@ public record Seam(Length chosen, SeamFinish finish, Alteration altered) {
         return unit.pick(FRENCH_FIRST_METRIC, FRENCH_FIRST);
     }
 
+    /** What is left of the allowance for its second pass, with right sides together; not negative. */
+    public Length frenchRest(Unit unit) {
+        return Length.max(Length.ZERO, allowance(unit).minus(frenchFirst(unit)));
+    }
+
+    /** Whether it is sewn twice, so that its raw edges lie inside. */
+    public boolean isFrench() {
+        return finish == SeamFinish.FRENCH;
+    }
+
     public Seam withChosen(Length changed) {
         return new Seam(changed, finish, altered);
     }

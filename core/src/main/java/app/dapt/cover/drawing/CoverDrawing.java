@@ -192,7 +192,7 @@ public final class CoverDrawing {
                 elements,
                 reckoned.outline(),
                 Length.max(
-                        reckoned.plan().edging().standsOut(),
+                        reckoned.plan().edging().standsOut(sizes.ownUnit()),
                         reckoned.plan().extras().standsOut(sizes)),
                 reckoned.plan().extras().centresPrint(),
                 described);
@@ -261,35 +261,31 @@ public final class CoverDrawing {
         return elements;
     }
 
-    /** Straps on the back: at an edge, or on a line between two pockets, where that lies once its take-up is gone. */
+    /** Straps on the back: in an edge, or on a pocket, where that lies once the channels have taken up their cloth. */
     private List<Element> straps() {
         List<Element> elements = new ArrayList<>();
         for (Back.Panel panel : back.panels()) {
-            Piece piece = panel.piece();
-            List<Length> channels = piece.marks().stream()
-                    .filter(mark -> mark.sort() == Marking.Sort.CHANNEL)
-                    .flatMap(mark -> mark.fromLeft().stream())
-                    .toList();
-            piece.marks().stream()
+            panel.piece().marks().stream()
                     .filter(mark -> mark.sort() == Marking.Sort.STRAP)
-                    .forEach(mark -> {
-                        Length x = mark.fromLeft().orElseThrow();
-                        int line = channels.indexOf(x);
-                        Length across = line >= 0
-                                ? width.times(line + 1, channels.size() + 1)
-                                : x.isZero()
-                                        ? Length.ZERO
-                                        : x.equals(piece.cutWidth()) ? width : x.minus(reckoned.allowance());
-                        Length down = mark.fromTop().orElseThrow().isZero()
-                                ? Length.ZERO
-                                : panel.from()
-                                        .plus(mark.fromTop().orElseThrow())
-                                        .minus(piece.edge(Side.TOP).allowance());
-                        elements.add(new Spot(
-                                Marking.Sort.STRAP, across, down, STRAP, down.isZero() ? Axis.UP_DOWN : Axis.ACROSS));
-                    });
+                    .map(mark -> strap(panel, mark))
+                    .forEach(elements::add);
         }
         return elements;
+    }
+
+    private Spot strap(Back.Panel panel, Marking mark) {
+        Piece piece = panel.piece();
+        Length x = mark.fromLeft().orElseThrow();
+        Length y = mark.fromTop().orElseThrow();
+        boolean inSide = x.isZero() || x.equals(piece.cutWidth());
+        Length down = y.isZero()
+                ? Length.ZERO
+                : panel.from().plus(y).minus(piece.edge(Side.TOP).allowance());
+        double flat = piece.cutWidth().minus(reckoned.allowance().times(2)).toInches();
+        double drawnIn = y.isZero() ? 1 : width.toInches() / flat;
+        Length in = Length.nearInches(x.minus(reckoned.allowance()).toInches() * drawnIn);
+        Length across = Length.max(Length.ZERO, Length.min(width, in));
+        return new Spot(Marking.Sort.STRAP, across, down, STRAP, inSide ? Axis.ACROSS : Axis.UP_DOWN);
     }
 
     /** What folds or stands open at the edges of the cover. */

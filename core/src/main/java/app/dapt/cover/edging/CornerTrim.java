@@ -109,7 +109,7 @@ public record CornerTrim(Sort sort, Length hangs) implements Edging {
     }
 
     @Override
-    public Length standsOut() {
+    public Length standsOut(Unit unit) {
         return hangs;
     }
 

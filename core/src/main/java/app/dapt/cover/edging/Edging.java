@@ -12,6 +12,7 @@ import app.dapt.cover.decision.Need;
 import app.dapt.drawing.Element;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
+import app.dapt.measure.Unit;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import app.dapt.step.Setting.Foot;
@@ -49,13 +50,12 @@ public interface Edging extends Detailed {
         return List.of();
     }
 
-    /** What is stitched for it besides the seam: once round the edge. */
-    default Length stitched(SeamedEdge edge) {
-        return edge.length().total();
-    }
-
-    /** How far it stands out beyond the edge once sewn. */
-    default Length standsOut() {
+    /**
+     * How far it stands out beyond the edge once sewn.
+     *
+     * @param unit the cover's own, in whose sizes it is sold
+     */
+    default Length standsOut(Unit unit) {
         return Length.ZERO;
     }
 
@@ -115,6 +115,11 @@ public interface Edging extends Detailed {
         return Foot.PLAIN;
     }
 
+    /** How the seam round the cover is sewn because of it: codes of what is said beside that step. */
+    default List<String> closing() {
+        return List.of();
+    }
+
     /** How the brief puts it. */
     Phrase brief();
 
@@ -153,11 +158,6 @@ public interface Edging extends Detailed {
         @Override
         public boolean isNothing() {
             return true;
-        }
-
-        @Override
-        public Length stitched(SeamedEdge edge) {
-            return Length.ZERO;
         }
     }
 }

@@ -265,6 +265,11 @@ public record Piping(
     }
 
     @Override
+    public List<String> closing() {
+        return List.of("nearer-cord");
+    }
+
+    @Override
     public void make(SeamedEdge edge, Making making) {
         CoverDimensions sizes = making.sizes();
         Piece strip = pieces(edge, sizes).get(0);
@@ -286,18 +291,22 @@ public record Piping(
         Pile onFront = Pile.of(making.lyingFront(true));
         making.at(Place.TABLE, "piping-pin", making.front(), strip)
                 .figure("round-the-edge", edge.length().total())
-                .figure("raw-edges-level")
+                .how("raw-edges-level")
+                .how("piping-tail")
                 .because()
                 .loose()
                 .times(Effort.LAY, 2)
-                .shows(onFront.with(edge.onFront(Look.PIPING, standsOut(), from.material(), sizes.allowance()))
+                .shows(onFront.with(edge.onFront(
+                                Look.PIPING, standsOut(sizes.ownUnit()), from.material(), sizes.innerAllowance()))
                         .pinned(making.seamed(making.front())))
                 .add();
         making.at(Place.MACHINE, "piping-baste", making.front(), strip)
                 .saying(Phrase.choice("piping-join", join))
+                .how("piping-ends")
                 .along(Effort.BASTE, edge.length().total())
                 .set(Stitch.BASTE, Foot.ZIPPER)
-                .shows(onFront.with(edge.onFront(Look.PIPING, standsOut(), from.material(), sizes.allowance()))
+                .shows(onFront.with(edge.onFront(
+                                Look.PIPING, standsOut(sizes.ownUnit()), from.material(), sizes.innerAllowance()))
                         .seamed(Role.SEW, making.seamed(making.front())))
                 .add();
     }
@@ -390,12 +399,12 @@ public record Piping(
 
     @Override
     public List<Element> over(SeamedEdge edge, CoverDimensions sizes) {
-        return Trim.along(edge.paths(), Look.PIPING, standsOut(), from.material());
+        return Trim.along(edge.paths(), Look.PIPING, standsOut(sizes.ownUnit()), from.material());
     }
 
     @Override
-    public Length standsOut() {
-        return cord.across(Unit.INCH);
+    public Length standsOut(Unit unit) {
+        return cord.across(unit);
     }
 
     @Override

@@ -113,6 +113,11 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
     }
 
     @Override
+    public List<String> closing() {
+        return isPiped() ? List.of("nearer-cord") : List.of();
+    }
+
+    @Override
     public Caught caught() {
         return Caught.FLAT_TRIM;
     }
@@ -139,7 +144,7 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
         return make == Make.SINGLE
                 ? Sum.of(
                         Sum.term("term.ruffle-depth", depth),
-                        Sum.term("term.allowance", sizes.allowance()),
+                        Sum.term("term.allowance", sizes.innerAllowance()),
                         Sum.term("term.ruffle-hem", hem))
                 : Sum.of(
                         Sum.term("term.ruffle-twice", depth.times(2)),
@@ -189,12 +194,12 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
                     .shows(pile -> pile.arrow(Side.BOTTOM, Length.ZERO))
                     .add();
         }
-        work.gathered(length, edge.length().total());
+        work.gathered(length, edge.length().total(), 1);
         boolean caught = where == Where.IN_SEAM;
         Pile onFront = Pile.of(making.lyingFront(true))
-                .with(edge.onFront(Look.RUFFLE, depth, from.material(), sizes.allowance()));
+                .with(edge.onFront(Look.RUFFLE, depth, from.material(), sizes.innerAllowance()));
         making.at(Place.TABLE, caught ? "ruffle-pin" : "ruffle-pin-on", making.front(), strip)
-                .figure("quarters", length.times(1, 4), edge.length().total().times(1, 4))
+                .figure("quarters", length.times(1, 4), edge.length().total().times(1, 4), strip.name())
                 .trap()
                 .loose()
                 .times(Effort.LAY, 3)
@@ -226,7 +231,7 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
     }
 
     @Override
-    public Length standsOut() {
+    public Length standsOut(Unit unit) {
         return depth;
     }
 

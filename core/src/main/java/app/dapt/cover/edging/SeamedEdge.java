@@ -33,19 +33,30 @@ public record SeamedEdge(
         paths = List.copyOf(paths);
     }
 
+    /** The edge as it is sewn. */
     public static SeamedEdge of(CoverDimensions sizes, Back back) {
+        return of(sizes, back, Length.ZERO);
+    }
+
+    /** The edge as it was cut for, whatever a try-on has changed since: what goes round it is cut and bought by it. */
+    public static SeamedEdge cutFor(CoverDimensions sizes, Back back) {
+        return of(sizes, back, sizes.basis().seam().altered().deeper());
+    }
+
+    private static SeamedEdge of(CoverDimensions sizes, Back back, Length outside) {
         if (sizes.outline().isPresent()) {
-            return outlined(sizes, back, sizes.outline().get());
+            return outlined(sizes, back, sizes.outline().get(), outside);
         }
         Axis runs = sizes.opens();
-        Length across = sizes.finished(Axis.ACROSS);
-        Length upDown = sizes.finished(Axis.UP_DOWN);
         boolean start = isSeamed(back.ends().start(), back);
         boolean end = isSeamed(back.ends().end(), back);
         int along = (start ? 1 : 0) + (end ? 1 : 0);
         boolean stacked = runs == Axis.ACROSS;
         int ofWidth = stacked ? along : 2;
         int ofHeight = stacked ? 2 : along;
+        // A side reaches further by what lies outside each seam it runs into.
+        Length across = sizes.finished(Axis.ACROSS).plus(outside.times(ofHeight));
+        Length upDown = sizes.finished(Axis.UP_DOWN).plus(outside.times(ofWidth));
         List<Length> sides = new ArrayList<>();
         Sum length = Sum.of();
         if (ofWidth > 0) {
@@ -64,13 +75,15 @@ public record SeamedEdge(
         }
         // Two sides that do not meet turn no corner; three turn two.
         int corners = along == 2 ? 4 : along * 2;
-        return new SeamedEdge(length, sides, corners, along == 2, false, paths(across, upDown, stacked, start, end));
+        List<List<Point>> paths = paths(across, upDown, stacked, start, end);
+        double left = stacked || start ? outside.toMm() : 0;
+        double top = !stacked || start ? outside.toMm() : 0;
+        return new SeamedEdge(length, sides, corners, along == 2, false, moved(paths, -left, -top));
     }
 
     /** An edge with a zip or closed by hand is seamed all the same; one left open with a flap is not. */
     private static boolean isSeamed(End end, Back back) {
-        boolean tucked =
-                back.ends().tuckBack().isPositive() || back.ends().tuckFront().isPositive();
+        boolean tucked = back.ends().isTucked();
         return end == End.SEAM || end == End.OPEN && !tucked;
     }
 
@@ -101,10 +114,11 @@ public record SeamedEdge(
         return paths;
     }
 
-    private static SeamedEdge outlined(CoverDimensions sizes, Back back, Contour outline) {
-        boolean open =
-                back.ends().tuckFront().isPositive() || back.ends().tuckBack().isPositive();
-        double round = sizes.shape().perimeter(outline, sizes.finished(Axis.ACROSS));
+    private static SeamedEdge outlined(CoverDimensions sizes, Back back, Contour sewn, Length outside) {
+        Contour outline = outside.isZero() ? sewn : sewn.grown(outside);
+        boolean open = back.ends().isTucked();
+        double round =
+                sizes.shape().perimeter(outline, sizes.finished(Axis.ACROSS).plus(outside.times(2)));
         Sum length = Sum.of(Sum.term("term.round-the-edge", Length.nearMm(round)));
         List<Point> path = new ArrayList<>(outline.points());
         path.add(path.get(0));
@@ -121,13 +135,18 @@ public record SeamedEdge(
                 length, List.of(length.total()), corners, !open, !sizes.shape().isRectangular(), List.of(path));
     }
 
+    private static List<List<Point>> moved(List<List<Point>> paths, double right, double down) {
+        return paths.stream()
+                .map(path -> path.stream()
+                        .map(point -> new Point(point.x() + right, point.y() + down))
+                        .toList())
+                .toList();
+    }
+
     /** What is caught in it on a front that is not sewn yet, where what hangs points to the middle. */
     List<Trim> onFront(Look look, Length deep, Material material, Length allowance) {
         double by = allowance.toMm();
-        return paths.stream()
-                .map(path -> path.stream()
-                        .map(point -> new Point(point.x() + by, point.y() + by))
-                        .toList())
+        return moved(paths, by, by).stream()
                 .map(path -> new Trim(look, path, deep, material, true))
                 .toList();
     }

@@ -142,7 +142,7 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
         }
         Pile onFront = Pile.of(making.lyingFront(true))
                 .with(edge.onFront(
-                        sort.look, hangs, Material.TRIM, making.sizes().allowance()));
+                        sort.look, hangs, Material.TRIM, making.sizes().innerAllowance()));
         making.at(Place.TABLE, lay == Lay.ONE ? "trim-pin" : "trim-pin-sides", making.front())
                 .saying(Phrase.choice("trim-sort", sort))
                 .figure("trim-long", length(edge).total())
@@ -162,6 +162,11 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
     @Override
     public boolean isBoughtByLength() {
         return true;
+    }
+
+    @Override
+    public List<String> closing() {
+        return pipedToo ? List.of("nearer-cord") : List.of();
     }
 
     @Override
@@ -210,7 +215,7 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
     }
 
     @Override
-    public Length standsOut() {
+    public Length standsOut(Unit unit) {
         return hangs;
     }
 

@@ -17,6 +17,7 @@ import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
+import app.dapt.piece.Side;
 import app.dapt.step.Effort;
 import app.dapt.step.Pile;
 import app.dapt.step.Place;
@@ -58,6 +59,11 @@ public record Decoration(boolean there, Length clear) implements Extra {
     }
 
     @Override
+    public Extra nearer(Length across, Length upDown) {
+        return from(decided().less("decorationClear", upDown));
+    }
+
+    @Override
     public Phrase brief() {
         return Phrase.of("brief.extra.decoration");
     }
@@ -65,7 +71,7 @@ public record Decoration(boolean there, Length clear) implements Extra {
     @Override
     public void make(Making making) {
         making.at(Place.MACHINE, "decorate", making.front())
-                .saying(clear)
+                .saying(making.fromCutEdge(Side.BOTTOM, clear), Making.finished(clear))
                 .because()
                 .times(Effort.LAY, 5)
                 .set(Stitch.TOPSTITCH, Foot.PLAIN)

@@ -68,6 +68,16 @@ public interface Extra extends Detailed {
     /** How it is made and sewn to the front. */
     default void make(Making making) {}
 
+    /**
+     * The same where seams are sewn deeper: what is measured from an edge is nearer to it.
+     *
+     * @param across by how much at the sides, nought where they are no seams
+     * @param upDown by how much above and below
+     */
+    default Extra nearer(Length across, Length upDown) {
+        return this;
+    }
+
     /** What can go wrong with it. */
     default List<FindingCandidate<Extra>> concerns(CoverDimensions sizes) {
         return List.of();

@@ -102,6 +102,12 @@ public record Extras(List<Extra> all) implements Detailed {
         there().filter(extra -> !extra.liesBehind()).forEach(extra -> extra.make(making));
     }
 
+    /** The same where seams at the sides, and above and below, are sewn so much deeper. */
+    public Extras nearer(Length across, Length upDown) {
+        return new Extras(
+                all.stream().map(extra -> extra.nearer(across, upDown)).toList());
+    }
+
     /** What can go wrong with them. */
     public List<FindingCandidate<Extras>> concerns(CoverDimensions sizes) {
         return there().flatMap(extra -> extra.concerns(sizes).stream())

@@ -179,9 +179,10 @@ public sealed interface Face extends Detailed {
             List<Marking> marks = new ArrayList<>(List.of(
                     Marking.line(Sort.PLEAT, Axis.UP_DOWN, fold),
                     Marking.line(Sort.PLEAT, Axis.UP_DOWN, fold.plus(pleat.times(2)))));
-            Length height = sizes.finished(Axis.UP_DOWN);
+            Length height = sizes.cutFor(Axis.UP_DOWN);
             for (int i = 0; i < buttons; i++) {
-                marks.add(Marking.spot(Sort.BUTTON, middle, sizes.allowance().plus(spacing.at(i, buttons, height))));
+                Length down = sizes.innerAllowance().plus(spacing.at(i, buttons, height));
+                marks.add(Marking.spot(Sort.BUTTON, middle, down));
             }
             Sum wide = sizes.cut(Axis.ACROSS).plus(Sum.term("term.pleat", pleat.times(2)));
             return sizes.panel("front", Material.FRONT, wide, sizes.cut(Axis.UP_DOWN), plain.edges())
@@ -210,6 +211,7 @@ public sealed interface Face extends Detailed {
             making.at(Place.HAND, "band-buttons", making.front())
                     .saying(buttons)
                     .figure("button", size)
+                    .marks(making.front(), Sort.BUTTON)
                     .because()
                     .careful(Caution.SMALL_PARTS)
                     .times(Effort.BUTTON, buttons)

@@ -23,6 +23,7 @@ import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
+import app.dapt.piece.Side;
 import app.dapt.step.Effort;
 import app.dapt.step.Pile;
 import app.dapt.step.Place;
@@ -105,6 +106,11 @@ public record Handle(boolean there, Length wide, Length reach, Length from) impl
     }
 
     @Override
+    public Extra nearer(Length across, Length upDown) {
+        return from(decided().less("handleFrom", across));
+    }
+
+    @Override
     public Phrase brief() {
         return Phrase.of("brief.extra.handle");
     }
@@ -113,8 +119,8 @@ public record Handle(boolean there, Length wide, Length reach, Length from) impl
     public List<Marking> marks(Front made, CoverDimensions sizes) {
         Length in = sizes.allowance().plus(from);
         return List.of(
-                Marking.spot(Sort.STRAP, in, Length.ZERO),
-                Marking.spot(Sort.STRAP, made.piece().cutWidth().minus(in), Length.ZERO));
+                Marking.spot(Sort.HANDLE, in, Length.ZERO),
+                Marking.spot(Sort.HANDLE, made.piece().cutWidth().minus(in), Length.ZERO));
     }
 
     @Override
@@ -131,9 +137,10 @@ public record Handle(boolean there, Length wide, Length reach, Length from) impl
         Piece strap = pieces(making.sizes(), making.back()).get(0);
         new StripWork(making.work(), strap).foldedTwice(wide, strap.cutWidth());
         making.at(Place.MACHINE, "handle-baste", strap, making.front())
-                .saying(from)
+                .saying(making.fromCutEdge(Side.LEFT, from), Making.finished(from))
                 .trap()
                 .times(Effort.LAY, 1)
+                .marks(making.front(), Sort.HANDLE)
                 .set(Stitch.BASTE, Foot.PLAIN)
                 .shows(Pile.of(making.lyingFront(true)))
                 .add();

@@ -21,6 +21,7 @@ import app.dapt.measure.Unit;
 import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
+import app.dapt.piece.Side;
 import app.dapt.step.Effort;
 import app.dapt.step.Pile;
 import app.dapt.step.Place;
@@ -74,6 +75,11 @@ public record Label(boolean there, Length from) implements Extra {
     }
 
     @Override
+    public Extra nearer(Length across, Length upDown) {
+        return from(decided().less("labelFrom", upDown));
+    }
+
+    @Override
     public Phrase brief() {
         return Phrase.of("brief.extra.label");
     }
@@ -85,8 +91,9 @@ public record Label(boolean there, Length from) implements Extra {
 
     @Override
     public void make(Making making) {
-        making.at(Place.MACHINE, "label-baste", making.front())
-                .saying(from)
+        making.at(Place.MACHINE, making.isOnePiece() ? "label-baste-marked" : "label-baste", making.front())
+                .saying(making.fromCutEdge(Side.BOTTOM, from), Making.finished(from))
+                .marks(making.front(), Sort.LABEL)
                 .because()
                 .times(Effort.LAY, 1)
                 .set(Stitch.BASTE, Foot.PLAIN)

@@ -115,6 +115,11 @@ public record Pocket(boolean there, Make make, Length deep, Length band, Length 
     }
 
     @Override
+    public Extra nearer(Length across, Length upDown) {
+        return from(decided().less("pocketDeep", upDown));
+    }
+
+    @Override
     public Phrase brief() {
         return Phrase.of("brief.extra.pocket");
     }
@@ -132,16 +137,17 @@ public record Pocket(boolean there, Make make, Length deep, Length band, Length 
     public List<Piece> pieces(CoverDimensions sizes, Back back) {
         Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(sizes.allowance()));
         edges.put(Side.TOP, new Edge(Edge.Fate.LINED, List.of(seam)));
-        Sum width = sizes.cut(Axis.ACROSS);
+        Sum width = back.cutAcrossFront(Axis.ACROSS, sizes);
+        Length below = back.outside(Side.BOTTOM, sizes);
         if (make == Make.SELF_LINED) {
-            return List.of(sizes.panel("pocket", Material.FRONT, width, depth(sizes), edges)
+            return List.of(sizes.panel("pocket", Material.FRONT, width, depth(below), edges)
                     .times(2));
         }
         Sum.Term less = Sum.term("term.less-pocket-band", band.negated());
         Sum.Term more = Sum.term("term.pocket-band", band);
         return List.of(
-                sizes.panel("pocket", Material.FRONT, width, depth(sizes, less), edges),
-                sizes.panel("pocket-lining", Material.TRIM, width, depth(sizes, more), edges));
+                sizes.panel("pocket", Material.FRONT, width, depth(below, less), edges),
+                sizes.panel("pocket-lining", Material.TRIM, width, depth(below, more), edges));
     }
 
     @Override
@@ -172,7 +178,14 @@ public record Pocket(boolean there, Make make, Length deep, Length band, Length 
         Laid on = making.work().lying(pocket, true);
         making.work()
                 .at(Place.MACHINE, "pocket-baste", all)
-                .figure("pocket-deep", deep)
+                .figures(
+                        making.isOnePiece()
+                                ? List.of()
+                                : List.of(Phrase.of(
+                                        "figure.pocket-deep",
+                                        making.fromCutEdge(Side.BOTTOM, deep),
+                                        Making.finished(deep))))
+                .marks(making.front(), Sort.POCKET)
                 .trap()
                 .along(Effort.BASTE, wide.plus(deep.times(2)))
                 .set(Stitch.BASTE, Foot.PLAIN)
@@ -183,15 +196,15 @@ public record Pocket(boolean there, Make make, Length deep, Length band, Length 
                 .add();
     }
 
-    private Sum depth(CoverDimensions sizes, Sum.Term... band) {
+    private Sum depth(Length below, Sum.Term... band) {
         Sum sum = Sum.of(Sum.term("term.pocket-deep", deep));
         for (Sum.Term term : band) {
             sum = sum.plus(term);
         }
-        if (seam.equals(sizes.allowance())) {
-            return sum.plus(Sum.term("term.both-allowances", sizes.allowance().times(2)));
+        if (seam.equals(below)) {
+            return sum.plus(Sum.term("term.both-allowances", below.times(2)));
         }
-        return sum.plus(Sum.term("term.pocket-seam", seam)).plus(Sum.term("term.allowance", sizes.allowance()));
+        return sum.plus(Sum.term("term.pocket-seam", seam)).plus(Sum.term("term.allowance", below));
     }
 
     @Override

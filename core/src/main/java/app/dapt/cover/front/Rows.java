@@ -26,6 +26,7 @@ import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
+import app.dapt.piece.Side;
 import app.dapt.step.Effort;
 import app.dapt.step.Pile;
 import app.dapt.step.Place;
@@ -128,6 +129,11 @@ public record Rows(Of of, int count, Length lowest, Length apart, Length deep) i
     }
 
     @Override
+    public Extra nearer(Length across, Length upDown) {
+        return from(decided().less("rowsLowest", upDown));
+    }
+
+    @Override
     public Phrase brief() {
         return Phrase.of("brief.extra.rows." + Phrase.code(of), count);
     }
@@ -156,42 +162,54 @@ public record Rows(Of of, int count, Length lowest, Length apart, Length deep) i
         if (of != Of.RUFFLE) {
             return List.of();
         }
-        Sum length = length(sizes)
-                .plus(Sum.term("term.gathered", sizes.finished(Axis.ACROSS).times(GATHERED - 1L)));
+        Sum length = length(sizes, back).plus(Sum.term("term.gathered", gatheredIn(sizes, back)));
         Length hem = sizes.ownUnit().pick(Length.cm(1), Length.inches(0, 1, 2));
         Sum depth = Sum.of(Sum.term("term.ruffle-depth", deep), Sum.term("term.ruffle-hems", hem.times(2)));
         Length usable = sizes.cloths().front().usableWidth();
-        Length lost = sizes.allowance().times(2);
+        Length lost = sizes.innerAllowance().times(2);
         return Strips.across("row", Material.FRONT, length, depth, usable, lost, sizes).stream()
                 .map(strip -> strip.times(strip.quantity() * count))
                 .toList();
     }
 
     /** Of one row, from edge to edge, caught in both side seams. */
-    private static Sum length(CoverDimensions sizes) {
+    private static Sum length(CoverDimensions sizes, Back back) {
         return Sum.of(
                 Sum.term("term.finished-width", sizes.finished(Axis.ACROSS)),
-                Sum.term("term.both-allowances", sizes.allowance().times(2)));
+                Sum.term("term.both-allowances", back.outside(Side.LEFT, sizes).plus(back.outside(Side.RIGHT, sizes))));
+    }
+
+    /** What a ruffle has more than the row it is gathered to. */
+    private static Length gatheredIn(CoverDimensions sizes, Back back) {
+        return length(sizes, back)
+                .total()
+                .minus(sizes.innerAllowance().times(2))
+                .times(GATHERED - 1L);
     }
 
     @Override
     public void make(Making making) {
-        Length one = length(making.sizes()).total();
+        Length one = length(making.sizes(), making.back()).total();
         Pile onFront = Pile.of(making.lyingFront(true));
         Draft sewn = making.at(Place.MACHINE, "rows-sew", making.front());
         if (of == Of.RUFFLE) {
             Piece strip = pieces(making.sizes(), making.back()).get(0);
             int strips = strip.quantity() / count;
             StripWork work = new StripWork(making.work(), strip);
-            Length gathered = one.plus(making.sizes().finished(Axis.ACROSS).times(GATHERED - 1L));
+            Length gathered = one.plus(gatheredIn(making.sizes(), making.back()));
             work.joined(strips, making.sizes().innerAllowance());
             work.hemmed(
                     making.sizes().ownUnit().pick(Length.cm(1), Length.inches(0, 1, 2)), gathered.times(2L * count));
-            work.gathered(gathered, one);
+            work.gathered(gathered, one, count);
             sewn.also(strip.id());
         }
-        sewn.saying(Phrase.choice("rows-of", of), count)
-                .figure("lowest-row", lowest, apart)
+        // On a strip that is front and back there is no cut edge below the front: its marks say where rows go.
+        (making.isOnePiece()
+                        ? sewn
+                        : sewn.figure(
+                                "lowest-row", making.fromCutEdge(Side.BOTTOM, lowest), Making.finished(lowest), apart))
+                .saying(Phrase.choice("rows-of", of), count)
+                .marks(making.front(), Sort.ROW)
                 .because()
                 .along(Effort.SEW, one.times(of == Of.RIBBON ? 2L * count : count))
                 .set(Stitch.TOPSTITCH, Foot.PLAIN)
@@ -213,7 +231,7 @@ public record Rows(Of of, int count, Length lowest, Length apart, Length deep) i
         if (of == Of.RUFFLE) {
             return List.of();
         }
-        Length one = length(sizes).total();
+        Length one = length(sizes, back).total();
         Sum all = Sum.of(Sum.term("term.rows", one.times(count), count, one));
         return List.of(Need.length(Phrase.of("need.rows." + Phrase.code(of)), all, sizes.unit()));
     }

@@ -151,8 +151,10 @@ public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements 
     }
 
     @Override
-    public String seam() {
-        return "seam-past-fold";
+    public ClosingSeam closingSeam(Back back, Length edge) {
+        return back.mouth().isPresent()
+                ? ClosingSeam.along("seam-past-fold", edge)
+                : Opening.super.closingSeam(back, edge);
     }
 
     private static Contour onSide(Side side, Contour line, double middle) {

@@ -127,7 +127,8 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
                 zipped,
                 seam);
         Length along = narrower(far, near, sizes);
-        ZipLength.Choice choice = zip.pick(along, sizes.ownUnit());
+        Length cutFor = along.plus(sizes.cutFor(runs)).minus(sizes.finished(runs));
+        ZipLength.Choice choice = zip.pick(cutFor, sizes.ownUnit());
         Length from = sizes.finished(runs).minus(choice.teeth()).half();
         far = far.marked(ends(far, from, choice.teeth(), far.cut(runs.other()).total(), sizes));
         near = near.marked(ends(near, from, choice.teeth(), Length.ZERO, sizes));
@@ -156,25 +157,39 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
                     .shows(pile -> pile.folding(side, List.of(zipSeam)))
                     .add();
         }
-        Length closed = along.minus(making.back().length()).half();
+        Length closed = narrower(far, near, making.sizes())
+                .minus(making.back().length())
+                .half();
+        Pile together = Pile.of(making.work().lying(near, true))
+                .on(making.work().lying(far, false).swapping(runs.other()))
+                .along(Role.SEW, before.opposite(), zipSeam);
         making.at(Place.MACHINE, "zip-close", far, near)
-                .saying(near.name(), closed)
-                .figure("baste-between", making.back().length())
-                .along(Effort.BASTE, along)
+                .saying(
+                        making.fromCutEdge(CoverDimensions.before(runs.other()), closed),
+                        Making.finished(closed),
+                        zipSeam)
+                .along(Effort.SEW, closed.times(2))
+                .set(Stitch.SEAM, Foot.PLAIN)
+                .shows(together)
+                .add();
+        making.at(Place.MACHINE, "zip-tack", far, near)
+                .saying(making.back().length())
+                .along(Effort.BASTE, making.back().length())
                 .set(Stitch.BASTE, Foot.PLAIN)
-                .shows(Pile.of(making.work().lying(near, true))
-                        .on(making.work().lying(far, false).swapping(runs.other()))
-                        .along(Role.SEW, before.opposite(), zipSeam))
+                .shows(together)
                 .add();
         zip.sewn("zip-centred", far, before.opposite())
+                .saying(zip.fromTeeth())
                 .shows(zip.centred(joined(making, far, near, false), before.opposite()))
                 .also(near.id())
                 .also("zip")
                 .takes(near, before)
                 .times(Effort.ZIP, 1)
+                .sewing(making.back().length().plus(zip.fromTeeth().times(2)).times(2))
                 .add();
         making.at(Place.HAND, "unpick", far, near)
                 .along(Effort.BASTE, making.back().length())
+                .sewing(Length.ZERO)
                 .shows(joined(making, far, near, true))
                 .add();
     }
@@ -194,6 +209,7 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
 
     @Override
     public void lay(Making making) {
+        ZipSteps.held(making, runs);
         ZipSteps.lay(making, runs);
     }
 

@@ -205,7 +205,7 @@ public record BandedOpening(
         Length along = banding.cut(runs).total();
         making.at(Place.TABLE, "band-lay", banding, upper)
                 .saying(upper.name())
-                .figure("band-print")
+                .saying(Phrase.choice("which-edge", edge), Phrase.choice("which-edge", edge.opposite()))
                 .because()
                 .loose()
                 .shows(rolled(making, banding, upper))
@@ -218,7 +218,7 @@ public record BandedOpening(
                 .takes(upper, edge)
                 .takes(banding, edge)
                 .takes(banding, edge.opposite())
-                .shows(foldedOver(making, banding).along(Role.SEW, edge, BAND_SEAM))
+                .shows(foldedOver(making, banding).along(Role.SEW, edge.opposite(), BAND_SEAM))
                 .add();
         making.at(Place.IRON, "band-press", banding, upper)
                 .along(Effort.PRESS, along)
@@ -233,22 +233,21 @@ public record BandedOpening(
     }
 
     /**
-     * The band right side up; the panel face down on it, their raw edges level, and all of it but a strip rolled up.
-     * The arrow takes the band's other edge over the roll.
+     * The band right side up; the panel face down on it, its free edge level with the band's own beginning, so that the
+     * half that faces out hangs upright; and all of the panel but a strip rolled up. The arrow takes the band's other
+     * edge over the roll.
      */
     private Pile rolled(Making making, Piece banding, Piece upper) {
         Side edge = CoverDimensions.before(runs).opposite();
         Laid band = making.work().lying(banding, true);
         Length strip = this.band.times(1, 4);
-        Laid flat = thin(making.work().lying(upper, false).swapping(runs), strip);
+        Laid flat = thin(making.work().lying(upper, false).swapping(runs.other()), strip);
         Laid roll = thin(making.work().lying(upper, true), strip).named(Phrase.of("pile.rolled", upper.name()));
-        Length far = this.band.minus(strip);
-        Length near = far.minus(strip);
         return Pile.of(band)
-                .arrow(edge.opposite(), strip.times(3, 2))
-                .on(stacked() ? flat.at(Length.ZERO, far) : flat.at(far, Length.ZERO))
+                .arrow(edge, strip.times(3, 2))
+                .on(flat.at(Length.ZERO, Length.ZERO))
                 .pinned(Set.of(edge))
-                .on(stacked() ? roll.at(Length.ZERO, near) : roll.at(near, Length.ZERO));
+                .on(stacked() ? roll.at(Length.ZERO, strip) : roll.at(strip, Length.ZERO));
     }
 
     /** As the band lies once its other edge is brought over the roll, raw edges level. */

@@ -83,7 +83,7 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
     @Override
     public Back back(CoverDimensions sizes, Front front) {
         Length seam = sizes.edgeToOpen(runs);
-        ZipLength.Choice choice = zip.pick(seam, sizes.ownUnit());
+        ZipLength.Choice choice = zip.pick(seam.plus(sizes.cutFor(runs)).minus(sizes.finished(runs)), sizes.ownUnit());
         Length buy = sort == Sorts.ORDINARY ? choice.buy() : longEnough(choice.buy(), sizes.ownUnit());
         boolean below = runs == Axis.ACROSS;
         Length from = seam.minus(choice.teeth()).half();
@@ -111,22 +111,34 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
         Side side = runs == Axis.ACROSS ? Side.BOTTOM : Side.LEFT;
         Side behind = runs == Axis.ACROSS ? Side.BOTTOM : Side.RIGHT;
         ZipSteps zip = new ZipSteps(making, sort == Sorts.ORDINARY);
-        zip.sewn("zip-front", front, side).also("zip").add();
-        zip.sewn("zip-back", back, behind).also("zip").add();
-        Length ends =
+        ZipSteps.held(making, runs);
+        Length in = making.sizes().innerAllowance();
+        zip.sewn("zip-front", front, side, in).also("zip").add();
+        zip.sewn("zip-back", back, behind, in).also("zip").add();
+        boolean straight = making.sizes().shape().isRectangular();
+        Length closed =
                 making.sizes().edgeToOpen(runs).minus(making.back().length()).half();
-        making.at(Place.MACHINE, "zip-ends", front, back)
-                .saying(ends)
+        Length ends = straight ? closed : making.sizes().ownUnit().pick(Length.mm(25), Length.inches(1));
+        making.at(Place.MACHINE, straight ? "zip-ends" : "zip-ends-curved", front, back)
+                .saying(
+                        straight ? making.fromCutEdge(CoverDimensions.before(runs.other()), ends) : ends,
+                        Making.finished(ends))
                 .also("zip")
                 .along(Effort.SEW, ends.times(2))
                 .set(Stitch.SEAM, Foot.ZIPPER)
-                .shows(making.laidOnFront(making.back().panels(), false, runs))
+                .shows(making.laidOnFront(making.back().panels(), false, runs, true))
                 .add();
     }
 
     @Override
     public void lay(Making making) {
         ZipSteps.lay(making, runs);
+    }
+
+    /** From one end of the zip round the other sides to its other end. */
+    @Override
+    public ClosingSeam closingSeam(Back back, Length edge) {
+        return ClosingSeam.along("seam-past-zip", edge.minus(back.length()));
     }
 
     /** An invisible zip cannot be stitched right to its end, so it is bought longer than its opening. */

@@ -124,7 +124,7 @@ public record Fastening(
         if (by == By.NOTHING) {
             return back;
         }
-        List<Spot> spots = spots(back.length(), atTo ? outer.to() : outer.from(), atTo, carried(outer));
+        List<Spot> spots = spots(sizes.cutFor(runs), atTo ? outer.to() : outer.from(), atTo, carried(outer), sizes);
         return back.spotted(spots)
                 .replacing(
                         outer.piece(),
@@ -138,12 +138,12 @@ public record Fastening(
     /**
      * Where the buttons or ties sit on the finished back.
      *
-     * @param length  of the opening
+     * @param length  of the opening, as it was cut for
      * @param edge    the free edge that carries them
      * @param atTo    whether that edge is the far end of its panel
      * @param carried how deep the hem or the band is that carries them
      */
-    List<Spot> spots(Length length, Length edge, boolean atTo, Length carried) {
+    List<Spot> spots(Length length, Length edge, boolean atTo, Length carried, CoverDimensions sizes) {
         List<Spot> spots = new ArrayList<>();
         // In the middle of a hem or band, and never so near the edge that a button looks over it.
         Length in = by == By.TIES
@@ -152,7 +152,7 @@ public record Fastening(
         for (int i = 0; i < count && by != By.NOTHING; i++) {
             spots.add(new Spot(
                     by == By.TIES ? Sort.TIE : Sort.BUTTON,
-                    spacing.at(i, count, length),
+                    sizes.sinceCut(spacing.at(i, count, length)),
                     atTo ? edge.minus(in) : edge.plus(in),
                     by == By.TIES ? tie : button));
         }
@@ -208,6 +208,7 @@ public record Fastening(
             making.at(Place.MACHINE, "buttonholes", outer)
                     .saying(count, buttonhole())
                     .figure("button", button)
+                    .marks(outer, Sort.BUTTONHOLE)
                     .because()
                     .times(Effort.BUTTONHOLE, count)
                     .set(Stitch.BUTTONHOLE, Foot.BUTTONHOLE)
@@ -221,6 +222,8 @@ public record Fastening(
             making.work()
                     .at(Place.MACHINE, "ties-sew", pieces)
                     .saying(count)
+                    .marks(outer, Sort.TIE)
+                    .marks(inner.equals(outer) ? ties : inner, Sort.TIE)
                     .times(Effort.CLIP, 4.0 * count)
                     .set(Stitch.SEAM, Foot.PLAIN)
                     .careful(Caution.SMALL_PARTS)
@@ -236,6 +239,7 @@ public record Fastening(
                     .onAll()
                     .saying(count)
                     .figure("button", button)
+                    .how("buttons-through")
                     .times(Effort.BUTTON, count)
                     .careful(Caution.SMALL_PARTS)
                     .rightSide()

@@ -28,6 +28,9 @@ import java.util.Optional;
  */
 record HemSteps(Making making, Piece panel, Side side, Optional<Piece> lining, String name) {
 
+    /** A single turn is stitched so far inside its finished edge. */
+    private static final Length INSIDE_EDGE = Length.mm(3);
+
     /** The steps at an edge without a lining of its own. */
     static HemSteps at(Making making, Piece panel, Side side, String name) {
         return new HemSteps(making, panel, side, Optional.empty(), name);
@@ -129,13 +132,17 @@ record HemSteps(Making making, Piece panel, Side side, Optional<Piece> lining, S
         }
     }
 
+    /** Just inside the fold, or the finished edge, that lies on the wrong side. */
     private void stitch(String does) {
+        Length deep = edge().hemDepth();
+        Length inside = edge().fate() == Fate.SINGLE_TURN ? INSIDE_EDGE : Hem.FROM_FOLD;
+        Length row = Length.max(deep.half(), deep.minus(inside));
         step(Place.MACHINE, does, panel)
-                .saying(where(), edge().hemDepth())
+                .saying(where(), row, deep)
                 .along(Effort.STITCH_HEM, along())
                 .set(Stitch.TOPSTITCH, Foot.PLAIN)
                 .takes(panel, side)
-                .shows(Pile.of(making.work().lying(panel, false).having(side)).along(Role.SEW, side, edge().hemDepth()))
+                .shows(Pile.of(making.work().lying(panel, false).having(side)).along(Role.SEW, side, row))
                 .add();
     }
 

@@ -203,8 +203,11 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
                 .saying(banding.cut(runs.other()).total().half())
                 .along(Effort.PRESS_HEM, along)
                 .add();
-        zip.sewn("zip-upper", upper, before.opposite())
-                .also("zip")
+        Draft over = zip.sewn("zip-upper", upper, before.opposite());
+        if (making.sizes().cloths().of(banding.material()).hasUp()) {
+            over.how("band-upright", Phrase.choice("which-half", before));
+        }
+        over.also("zip")
                 .also(lower.id())
                 .also(banding.id())
                 .takes(banding, before)
@@ -231,6 +234,7 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
 
     @Override
     public void lay(Making making) {
+        ZipSteps.held(making, runs);
         ZipSteps.lay(making, runs);
     }
 

@@ -17,9 +17,6 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
     /** Beyond this share of the depth an overlap is more than an envelope is good for (judgement). */
     private static final double STRAINED_SHARE = 0.4;
 
-    /** An overlap short by less than this is not worth a word: the wanted one is an estimate. */
-    private static final Length WORTH_SAYING = Length.mm(3);
-
     /** Short by less than this is worth knowing, not a warning. */
     private static final Length SLIGHT = Length.inches(0, 1, 4);
 
@@ -36,7 +33,7 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
     }
 
     Length wanted() {
-        return lap.asked(sizes.unit());
+        return lap.wanted();
     }
 
     /** The opening lies on the cover, and both panels end on it. */
@@ -63,7 +60,7 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
     private Optional<FindingCandidate<Opening>> overlap() {
         Length left = lap.overlap();
         boolean gapes = lap.gapes();
-        if (!gapes && left.plus(WORTH_SAYING).atLeast(lap.wanted())) {
+        if (!gapes && lap.isEnough()) {
             return Optional.empty();
         }
         Length hems = freeEdges().map(Edge::allowance).reduce(Length.ZERO, Length::plus);
@@ -73,7 +70,7 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
                 : left.isNegative()
                         ? "overlap-apart"
                         : left.isZero() ? "overlap-none" : gapes ? "overlap-gapes" : "overlap-short";
-        boolean slight = lap.wanted().minus(left).under(sizes.unit().pick(SLIGHT_METRIC, SLIGHT));
+        boolean slight = lap.estimated().minus(left).under(sizes.unit().pick(SLIGHT_METRIC, SLIGHT));
         FindingCandidate<Opening> concern = FindingCandidate.<Opening>of(
                 hemsAteIt ? "hems-eat-overlap" : "overlap",
                 gapes ? Weight.WILL_NOT_WORK : slight ? Weight.WORTH_KNOWING : Weight.BETTER_NOT,
@@ -123,7 +120,7 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
     }
 
     private boolean isStrained() {
-        return lap.wanted().over(depth()) > STRAINED_SHARE;
+        return lap.estimated().over(depth()) > STRAINED_SHARE;
     }
 
     private Optional<FindingCandidate<Opening>> strained() {

@@ -39,7 +39,7 @@ public interface Lapped extends Opening {
 
     @Override
     default void lay(Making making) {
-        Laying.lapped(making, runs());
+        new Laying(making, runs()).lapped();
     }
 
     @Override

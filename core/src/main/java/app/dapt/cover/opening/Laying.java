@@ -4,6 +4,7 @@ import app.dapt.cover.decision.Back.Lap;
 import app.dapt.cover.decision.Back.Panel;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Making;
+import app.dapt.cover.decision.SeamFinish;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -23,34 +24,48 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/** How front and back are laid on each other for the seam round the cover. */
-final class Laying {
+/**
+ * How front and back are laid on each other for the seam round the cover: right sides together; for a French seam wrong
+ * sides together, as the cover is worn, so that what shows is laid down last.
+ *
+ * @param runs the direction the opening runs in
+ */
+record Laying(Making making, Axis runs) {
 
-    private Laying() {}
-
-    /** The front right side up, the back face down on it; a back that is one with the front is folded over it. */
-    static Draft plainly(Making making, Axis runs) {
-        return making.isOnePiece() ? folded(making, runs) : on(making, "lay", asOneBack(making), false, runs);
+    /** Whether wrong sides come together, for the first pass of a French seam. */
+    boolean isFrench() {
+        return making.sizes().finish() == SeamFinish.FRENCH;
     }
 
-    /** A back that was put together lies face down: what shows of it lies under the rest. */
-    private static List<Panel> asOneBack(Making making) {
+    /** What a step is called in words, by which sides come together. */
+    String worded(String does) {
+        return isFrench() ? does + "-french" : does;
+    }
+
+    /** The front, and the back on it; a back that is one with the front is folded over it. */
+    Draft plainly() {
+        return making.isOnePiece() ? folded() : on(worded("lay"), asOneBack(), false);
+    }
+
+    /** A back that was put together lies on the front as it is: what shows of it lies under the rest, or over it. */
+    private List<Panel> asOneBack() {
         List<Panel> outerFirst = making.back().outerFirst();
         Panel last = outerFirst.get(outerFirst.size() - 1);
         boolean atEnd = outerFirst.stream().noneMatch(panel -> last.to().under(panel.to()));
-        return atEnd ? outerFirst : making.back().panels();
+        return atEnd != isFrench() ? outerFirst : making.back().panels();
     }
 
-    /** Two panels: what goes down first shows once the cover is turned. */
-    static void lapped(Making making, Axis runs) {
-        holdAgainst(making, runs);
-        List<Panel> panels = making.back().outerFirst();
+    /** Two panels: with right sides together what goes down first shows once the cover is turned. */
+    void lapped() {
+        holdAgainst("hold-against-lapped");
+        List<Panel> panels = isFrench() ? making.back().panels() : making.back().outerFirst();
         Lap lap = making.back().lap().orElseThrow();
         Length from =
                 making.sizes().allowance().plus(panels.stream().map(Panel::from).reduce(Length.ZERO, Length::max));
-        Draft laid = on(making, "lay-lapped", panels, true, runs)
+        Draft laid = on(worded("lay-lapped"), panels, true)
                 .saying(panels.get(0).name(), panels.get(panels.size() - 1).name())
-                .figure("overlap", lap.overlap());
+                .figure("overlap", lap.overlap())
+                .how("pins-hems");
         if (runs == Axis.ACROSS) {
             laid.shows(pile -> pile.measured(Axis.UP_DOWN, from, lap.overlap(), Phrase.of("pile.must-measure")));
         }
@@ -58,68 +73,66 @@ final class Laying {
     }
 
     /** The back as it was put together is held against the front before it is laid. */
-    static void holdAgainst(Making making, Axis runs) {
+    void holdAgainst(String does) {
         List<Piece> pieces = new ArrayList<>(List.of(making.front()));
         making.back().panels().forEach(panel -> pieces.add(panel.piece()));
         making.work()
-                .at(Place.TABLE, "hold-against", pieces)
+                .at(Place.TABLE, does, pieces)
                 .figure("cut-wide", making.sizes().cut(Axis.ACROSS).total())
                 .figure("cut-high", making.sizes().cut(Axis.UP_DOWN).total())
                 .trap()
                 .times(Effort.LAY, 1)
-                .shows(making.laidOnFront(making.back().panels(), false, runs))
+                .shows(making.laidOnFront(making.back().panels(), false, runs, true))
                 .add();
     }
 
-    private static Draft on(Making making, String does, List<Panel> panels, boolean inTurn, Axis runs) {
+    private Draft on(String does, List<Panel> panels, boolean inTurn) {
         List<Piece> pieces = new ArrayList<>(List.of(making.front()));
         panels.forEach(panel -> pieces.add(panel.piece()));
         return making.work()
                 .at(Place.TABLE, does, pieces)
                 .onAll()
-                .figure("raw-edges-level")
-                .figure("pins", making.sizes().ownUnit().pick(Length.cm(10), Length.inches(4)))
+                .how("raw-edges-level")
+                .how("pins", making.sizes().ownUnit().pick(Length.cm(10), Length.inches(4)))
                 .times(Effort.LAY, pieces.size() - 1)
                 .loose()
-                .shows(making.laidOnFront(panels, inTurn, runs).pinnedAround());
+                .shows(making.laidOnFront(panels, inTurn, runs, !isFrench()).pinnedAround());
     }
 
-    /** One strip folded right sides together, its raw sides level. */
-    private static Draft folded(Making making, Axis runs) {
-        Piece strip = making.front();
+    /** One strip folded over itself, its raw edges level. */
+    private Draft folded() {
         Panel back = making.back().outer();
-        return making.at(Place.TABLE, "lay-folded", strip)
+        return making.at(Place.TABLE, worded("lay-folded"), making.front())
                 .onAll()
-                .figure("raw-edges-level")
+                .how("raw-edges-level")
                 .times(Effort.LAY, 1)
                 .loose()
-                .shows(foldedFront(making, runs)
-                        .on(part(making, runs, Length.ZERO, back.to(), false).named(back.name()))
+                .shows(foldedFront()
+                        .on(part(Length.ZERO, back.to(), isFrench()).named(back.name()))
                         .pinnedAround());
     }
 
-    /** The part of a folded strip that is the front, right side up. */
-    static Pile foldedFront(Making making, Axis runs) {
-        return Pile.of(part(making, runs, Length.ZERO, making.sizes().finished(runs.other()), true)
+    /** The part of a folded strip that is the front, on the table with its right side up, or down for a French seam. */
+    Pile foldedFront() {
+        return Pile.of(part(Length.ZERO, making.sizes().finished(runs.other()), !isFrench())
                 .named(Phrase.of("piece.front")));
     }
 
     /** A part of a folded strip where it lies, as deep as from one place to another. */
-    static Laid part(Making making, Axis runs, Length from, Length to, boolean rightSide) {
-        return part(making, runs, from, to, rightSide, Optional.empty());
+    Laid part(Length from, Length to, boolean rightSide) {
+        return part(from, to, rightSide, Optional.empty());
     }
 
     /** An end of a folded strip where it lies, its hem towards the middle. */
-    static Laid end(Making making, Axis runs, Panel panel) {
+    Laid end(Panel panel) {
         Side before = CoverDimensions.before(runs);
         Side free = panel.from().isZero() ? before.opposite() : before;
         Edge hem = panel.freeEdge().orElseThrow();
-        return part(making, runs, panel.from(), panel.to(), false, Optional.of(Map.entry(free, hem)))
+        return part(panel.from(), panel.to(), isFrench(), Optional.of(Map.entry(free, hem)))
                 .named(panel.name());
     }
 
-    private static Laid part(
-            Making making, Axis runs, Length from, Length to, boolean rightSide, Optional<Map.Entry<Side, Edge>> hem) {
+    private Laid part(Length from, Length to, boolean rightSide, Optional<Map.Entry<Side, Edge>> hem) {
         Piece strip = making.front();
         Side before = CoverDimensions.before(runs);
         Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(making.sizes().allowance()));
@@ -135,6 +148,7 @@ final class Laying {
         Laid lying = Laid.alone(
                 piece, rightSide, hem.map(each -> Set.of(each.getKey())).orElse(Set.of()));
         Length whole = making.sizes().finished(runs.other());
-        return stacked ? lying.at(Length.ZERO, from) : lying.at(whole.minus(to), Length.ZERO);
+        boolean fromTheFront = !isFrench();
+        return stacked ? lying.at(Length.ZERO, from) : lying.at(fromTheFront ? whole.minus(to) : from, Length.ZERO);
     }
 }

@@ -41,14 +41,18 @@ public interface Opening extends Detailed {
     /** How its back is made of its pieces, before it is laid on the front. */
     default void make(Making making) {}
 
-    /** How front and back are laid on each other for the seam: right sides together. */
+    /** How front and back are laid on each other for the seam. */
     default void lay(Making making) {
-        Laying.plainly(making, runs()).add();
+        new Laying(making, runs()).plainly().add();
     }
 
-    /** What the seam round the cover is called in words, where it is sewn otherwise than most. */
-    default String seam() {
-        return "seam";
+    /**
+     * The seam round the cover as this opening has it sewn.
+     *
+     * @param edge how long the seamed edge is, whatever of it is left open
+     */
+    default ClosingSeam closingSeam(Back back, Length edge) {
+        return ClosingSeam.around(back, edge);
     }
 
     /** What is left to do at it once the cover is turned and pressed. */

@@ -28,6 +28,8 @@ import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Side;
 import app.dapt.step.Effort;
+import app.dapt.step.Laid;
+import app.dapt.step.Pile;
 import app.dapt.step.Place;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -139,7 +141,8 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
         if (tucksBoth()) {
             folds.add(Marking.line(Sort.FOLD, runs, middle.plus(depth)));
         }
-        List<Spot> spots = fastening.spots(sizes.finished(runs), depth, true, Length.ZERO);
+        folds.addAll(front.inStrip(runs, middle.minus(sizes.allowance())));
+        List<Spot> spots = fastening.spots(sizes.cutFor(runs), depth, true, Length.ZERO, sizes);
         // Both layers run from the fold in the middle of the strip, the back towards its beginning.
         folds.addAll(fastening.marks(spots, true, middle::minus, runs, sizes));
         folds.addAll(fastening.marks(spots, false, middle::plus, runs, sizes));
@@ -159,10 +162,19 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
         fastening.onStrip(making, runs);
     }
 
+    /**
+     * A flap is folded to the wrong side of its own layer first. With right sides together it then lies outside, on the
+     * back; turned, it lies inside between back and form. For a French seam it lies inside from the start.
+     */
     @Override
     public void lay(Making making) {
         Length depth = making.sizes().finished(runs.other());
-        making.at(Place.TABLE, tucksBoth() ? "lay-pillowcase-both" : "lay-pillowcase", making.front())
+        Laying laying = new Laying(making, runs);
+        Laid folded = laying.part(depth.minus(flap), depth, true).named(Phrase.of("piece.flap"));
+        Laid layer = laying.part(Length.ZERO, depth, laying.isFrench())
+                .named(making.back().outer().name());
+        Pile front = laying.foldedFront();
+        making.at(Place.TABLE, laying.worded(tucksBoth() ? "lay-pillowcase-both" : "lay-pillowcase"), making.front())
                 .onAll()
                 .saying(flap)
                 .figure("flap", flap)
@@ -170,18 +182,16 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
                 .because()
                 .loose()
                 .times(Effort.LAY, 2)
-                .shows(Laying.foldedFront(making, runs)
-                        .on(Laying.part(making, runs, depth.minus(flap), depth, true)
-                                .named(Phrase.of("piece.flap")))
-                        .on(Laying.part(making, runs, Length.ZERO, depth, false)
-                                .named(making.back().outer().name()))
+                .shows((laying.isFrench()
+                                ? front.on(folded).on(layer)
+                                : front.on(layer).on(folded))
                         .pinnedAround())
                 .add();
     }
 
     @Override
-    public String seam() {
-        return "seam-sides";
+    public ClosingSeam closingSeam(Back back, Length edge) {
+        return ClosingSeam.along("seam-sides", edge);
     }
 
     @Override

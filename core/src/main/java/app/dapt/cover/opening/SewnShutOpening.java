@@ -102,7 +102,7 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
         Length depth = sizes.finished(runs.other());
         Length seam = sizes.edgeToOpen(runs);
         Length opening = Length.max(Length.ZERO, seam.minus(returns.times(2)));
-        List<Piece> pieces = cut == Cut.ONE ? List.of(folded(sizes)) : List.of(front.piece(), sizes.wholeBack());
+        List<Piece> pieces = cut == Cut.ONE ? List.of(folded(sizes, front)) : List.of(front.piece(), sizes.wholeBack());
         Piece shown = pieces.get(pieces.size() - 1);
         return Back.of(pieces, List.of(Panel.of(shown, Length.ZERO, depth).turned(turnsPrint())), opening)
                 .openAt(sizes.edgeMiddle(runs))
@@ -110,8 +110,8 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
     }
 
     @Override
-    public String seam() {
-        return "seam-shut";
+    public ClosingSeam closingSeam(Back back, Length edge) {
+        return ClosingSeam.along("seam-shut", edge.minus(back.length()), back.length(), returns);
     }
 
     @Override
@@ -122,6 +122,7 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
                 .onAll()
                 .saying(making.back().length())
                 .along(Effort.SEW, making.back().length().times(byHand ? HAND_SLOWER : 1))
+                .sewing(making.back().length())
                 .rightSide();
         (byHand ? shut : shut.set(Stitch.SEAM, Foot.PLAIN)).add();
     }
@@ -131,20 +132,23 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
         return cut == Cut.ONE && runs == Axis.ACROSS;
     }
 
-    private Piece folded(CoverDimensions sizes) {
+    private Piece folded(CoverDimensions sizes, Front front) {
         boolean stacked = runs == Axis.ACROSS;
         Sum twice = Sum.of(
                 Sum.term(
                         stacked ? "term.twice-height" : "term.twice-width",
                         sizes.finished(runs.other()).times(2)),
                 Sum.term("term.both-allowances", sizes.allowance().times(2)));
+        Length fold = twice.total().half();
         return sizes.panel(
                         "whole",
                         Material.FRONT,
                         stacked ? sizes.cut(runs) : twice,
                         stacked ? twice : sizes.cut(runs),
                         Piece.sewnAllRound(sizes.allowance()))
-                .marked(List.of(Marking.line(Sort.FOLD, runs, twice.total().half())));
+                .marked(List.of(Marking.line(Sort.FOLD, runs, fold)))
+                // Folded at the top the front is the lower half; folded at a side, the left one.
+                .marked(front.inStrip(runs, stacked ? fold.minus(sizes.allowance()) : Length.ZERO));
     }
 
     @Override

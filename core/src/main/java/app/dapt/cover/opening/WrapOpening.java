@@ -118,6 +118,9 @@ public record WrapOpening(
         Length one = Lapped.half(depth, overlap, centre, true, stacked()).total();
         Length two = Lapped.half(depth, overlap, centre, false, stacked()).total();
         Piece strip = strip(sizes, depth, one);
+        Length fold =
+                first.edge(sizes.innerAllowance(), sizes.ownUnit()).allowance().plus(one);
+        strip = strip.marked(front.inStrip(runs, fold.minus(sizes.allowance())));
         Side before = CoverDimensions.before(runs);
         // The ends come over the folds, so that on the back they hang the other way round.
         Panel upper = Panel.of(strip, Length.ZERO, one)
@@ -147,10 +150,11 @@ public record WrapOpening(
                 : strip.marks().get(0).fromLeft().orElseThrow();
         Hem outer = firstOutside ? first : second;
         List<Spot> spots = fastening.spots(
-                back.length(),
+                sizes.cutFor(runs),
                 edge,
                 firstOutside,
-                outer.edge(sizes.innerAllowance(), sizes.ownUnit()).hemDepth());
+                outer.edge(sizes.innerAllowance(), sizes.ownUnit()).hemDepth(),
+                sizes);
         List<Marking> marks = new ArrayList<>(fastening.marks(spots, firstOutside, fold::minus, runs, sizes));
         marks.addAll(fastening.marks(
                 spots, !firstOutside, at -> fold.plus(depth.times(2)).minus(at), runs, sizes));
@@ -186,27 +190,31 @@ public record WrapOpening(
         Piece strip = making.front();
         Side before = CoverDimensions.before(runs);
         Panel outer = making.back().outer();
-        Side shows = outer.from().isZero() ? before : before.opposite();
-        making.at(Place.TABLE, "lay-wrap", strip)
+        Panel inner = making.back().panels().get(0);
+        Laying laying = new Laying(making, runs);
+        Panel one = laying.isFrench() ? inner : outer;
+        Side cut = one.from().isZero() ? before : before.opposite();
+        // Wrong side up, what is the piece's left edge lies at the right.
+        Side folded = laying.isFrench() && runs == Axis.UP_DOWN ? cut.opposite() : cut;
+        making.at(Place.TABLE, laying.worded("lay-wrap"), strip)
                 .onAll()
-                .saying(outer.name(), Phrase.choice("which-edge", shows))
+                .saying(outer.name(), Phrase.choice("which-edge", folded))
                 .figure("overlap", overlap)
                 .figure("fold-to-fold", making.sizes().finished(runs.other()))
                 .because()
                 .trap()
                 .loose()
                 .times(Effort.LAY, 2)
-                .shows(Laying.foldedFront(making, runs)
-                        .on(Laying.end(making, runs, outer).inTurn(1))
-                        .on(Laying.end(making, runs, making.back().panels().get(0))
-                                .inTurn(2))
+                .shows(laying.foldedFront()
+                        .on(laying.end(one).inTurn(1))
+                        .on(laying.end(laying.isFrench() ? outer : inner).inTurn(2))
                         .pinnedAround())
                 .add();
     }
 
     @Override
-    public String seam() {
-        return "seam-sides";
+    public ClosingSeam closingSeam(Back back, Length edge) {
+        return ClosingSeam.along("seam-sides", edge);
     }
 
     @Override

@@ -23,17 +23,24 @@ import app.dapt.step.Work.Draft;
  */
 record ZipSteps(Making making, boolean ordinary) {
 
-    /** How far from the middle of the teeth a centred zip is stitched. */
-    private static final Length FROM_TEETH = Length.inches(0, 1, 4);
-
     /** Half of it is sewn to an edge of a piece. */
     Draft sewn(String does, Piece piece, Side side) {
+        return sewn(does, piece, side, piece.edge(side).allowance());
+    }
+
+    /**
+     * The same.
+     *
+     * @param in how far from the edge: of one in the seam round the cover what was planned, as it is never moved
+     */
+    Draft sewn(String does, Piece piece, Side side, Length in) {
         return making.at(Place.MACHINE, does, piece)
-                .saying(Phrase.choice("which-edge", side), piece.edge(side).allowance())
+                .saying(Phrase.choice("which-edge", side), in)
                 .figure("zip", making.back().zip().orElseThrow().length())
-                .figure("past-the-pull")
+                .how("past-the-pull")
                 .careful(Caution.METAL_ZIP)
                 .times(ordinary ? Effort.ZIP : Effort.INVISIBLE_ZIP, 0.5)
+                .sewing(making.back().zip().orElseThrow().length())
                 .set(Stitch.SEAM, ordinary ? Foot.ZIPPER : Foot.INVISIBLE_ZIPPER)
                 .takes(piece, side)
                 .rightSide()
@@ -48,6 +55,11 @@ record ZipSteps(Making making, boolean ordinary) {
                 side, piece.edge(side).allowance(), whole.minus(zip.length()).half(), zip.length());
     }
 
+    /** How far from the middle of the teeth a centred zip is stitched. */
+    Length fromTeeth() {
+        return making.sizes().ownUnit().pick(Length.mm(6), Length.inches(0, 1, 4));
+    }
+
     /** A whole zip behind an edge of the uppermost piece, stitched all round. */
     Pile centred(Pile pile, Side side) {
         Zip zip = making.back().zip().orElseThrow();
@@ -55,12 +67,16 @@ record ZipSteps(Making making, boolean ordinary) {
         boolean across = side.runs() == Axis.ACROSS;
         Length along = across ? box.width() : box.height();
         Length from = along.minus(zip.length()).half();
-        return pile.zipped(side, Length.ZERO, from, zip.length()).stitchedRound(side, from, zip.length(), FROM_TEETH);
+        return pile.zipped(side, Length.ZERO, from, zip.length()).stitchedRound(side, from, zip.length(), fromTeeth());
+    }
+
+    /** The back is held against the front while both still lie apart. */
+    static void held(Making making, Axis runs) {
+        new Laying(making, runs).holdAgainst("hold-against");
     }
 
     /** The seam round the cover is never sewn with the zip shut. */
     static void lay(Making making, Axis runs) {
-        Laying.holdAgainst(making, runs);
-        Laying.plainly(making, runs).called("zip").because().trap().add();
+        new Laying(making, runs).plainly().called("zip").because().trap().add();
     }
 }

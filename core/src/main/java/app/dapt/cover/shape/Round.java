@@ -57,7 +57,27 @@ public record Round() implements Shape {
     }
 
     @Override
-    public void clip(Making making) {
+    public String turnedOut() {
+        return "turn-out-round";
+    }
+
+    @Override
+    public String pushedOut() {
+        return "push-out-round";
+    }
+
+    @Override
+    public String filledBy() {
+        return "fill-round";
+    }
+
+    @Override
+    public boolean isClipped(int corners) {
+        return true;
+    }
+
+    @Override
+    public void clip(Making making, int corners) {
         Length round =
                 Length.nearInches(Math.PI * making.sizes().finished(Axis.ACROSS).toInches());
         making.at(Place.TABLE, "clip-curve", making.front())

@@ -31,6 +31,7 @@ import app.dapt.step.Place;
 import app.dapt.step.Setting.Foot;
 import app.dapt.step.Setting.Stitch;
 import app.dapt.step.StripWork;
+import app.dapt.step.Work.Draft;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -48,9 +49,13 @@ public record Run(int pockets, Straps straps) implements Shape {
 
     /** What straps are for. */
     public enum Use {
+        NONE,
         /** Both ends of each in one edge, like a handle. */
         CARRY,
-        /** Some at an end, and as many on a channel line: tied together they double the end over. */
+        /**
+         * Two pairs, in the middle of the first pocket and of the second: knotted to each other near both long sides they
+         * double the first pocket over the second.
+         */
         PROP
     }
 
@@ -70,13 +75,21 @@ public record Run(int pockets, Straps straps) implements Shape {
     /**
      * Straps on the back.
      *
-     * @param count how many to carry by; to prop, how many at the end and how many on the line
+     * @param count how many to carry by
      * @param from  how far in from the finished sides the outermost sit
      * @param edge  to carry by
      * @param end   to be propped
-     * @param line  to prop it on: so many channel lines from that end
      */
-    public record Straps(Use use, int count, Length from, CarriedBy edge, Propped end, int line) {
+    public record Straps(Use use, int count, Length from, CarriedBy edge, Propped end) {
+
+        /** To prop, one near each long side of two pockets. */
+        private static final int PROPPED_POCKETS = 2;
+
+        private static final int PAIR = 2;
+
+        boolean isAny() {
+            return use != Use.NONE;
+        }
 
         boolean isProp() {
             return use == Use.PROP;
@@ -84,37 +97,32 @@ public record Run(int pockets, Straps straps) implements Shape {
 
         /** How many strips are cut. */
         int strips() {
-            return isProp() ? 2 * count : count;
+            return switch (use) {
+                case NONE -> 0;
+                case CARRY -> count;
+                case PROP -> PROPPED_POCKETS * PAIR;
+            };
         }
 
         /** How many ends are sewn along one line. */
         private int ends() {
-            return isProp() ? count : 2 * count;
+            return isProp() ? PAIR : 2 * count;
         }
 
-        /** The direction of the edge they sit in. */
+        /** The direction of the line they sit along. */
         Axis runs() {
             return !isProp() && edge == CarriedBy.TOP ? Axis.ACROSS : Axis.UP_DOWN;
         }
 
-        /**
-         * Where they sit along it: the outermost so far in from both sides, the others evenly between; a single one in
-         * the middle.
-         */
+        /** Where they sit along it: the outermost so far in from both sides, the others evenly between. */
         List<Length> along(Length side) {
-            return ends() == 1
-                    ? List.of(side.half())
-                    : IntStream.range(0, ends())
-                            .mapToObj(i -> from.plus(side.minus(from.times(2)).times(i, ends() - 1)))
-                            .toList();
+            return IntStream.range(0, ends())
+                    .mapToObj(i -> from.plus(side.minus(from.times(2)).times(i, ends() - 1)))
+                    .toList();
         }
 
         private Straps withFrom(Length changed) {
-            return new Straps(use, count, changed, edge, end, line);
-        }
-
-        private Straps withLine(int changed) {
-            return new Straps(use, count, from, edge, end, changed);
+            return new Straps(use, count, changed, edge, end);
         }
     }
 
@@ -124,11 +132,11 @@ public record Run(int pockets, Straps straps) implements Shape {
     private static final Length STRAP_LENGTH = Length.inches(8);
     private static final Length STRAP_WIDTH = Length.inches(3);
     private static final int MOST_POCKETS = 12;
+    private static final int MOST_STRAPS = 4;
 
     static Run usual(Unit unit) {
         return new Run(
-                3,
-                new Straps(Use.CARRY, 2, unit.pick(Length.cm(20), Length.inches(8)), CarriedBy.TOP, Propped.LEFT, 2));
+                3, new Straps(Use.NONE, 2, unit.pick(Length.cm(10), Length.inches(4)), CarriedBy.TOP, Propped.LEFT));
     }
 
     static Run from(Details d) {
@@ -139,13 +147,12 @@ public record Run(int pockets, Straps straps) implements Shape {
                         d.count("straps"),
                         d.measure("strapFrom"),
                         d.oneOf("strapEdge", CarriedBy.class),
-                        d.oneOf("strapEnd", Propped.class),
-                        d.count("strapLine")));
+                        d.oneOf("strapEnd", Propped.class)));
     }
 
     @Override
     public Phrase brief() {
-        return Phrase.of("brief.shape.run", pockets);
+        return Phrase.of("brief.shape.run", pockets, Phrase.choice("brief.straps", straps.use()));
     }
 
     @Override
@@ -160,27 +167,14 @@ public record Run(int pockets, Straps straps) implements Shape {
 
     @Override
     public List<Detail<?>> details() {
-        boolean any = straps.count() > 0;
+        boolean carried = straps.use() == Use.CARRY;
         return List.of(
                 Detail.count("pockets", 2, MOST_POCKETS, pockets, true),
-                Detail.count("straps", 0, 4, straps.count(), true),
-                new Detail.OneOf<>("strapUse", Phrase.of("detail.strapUse"), straps.use(), "strap-use", false, any),
-                new Detail.OneOf<>(
-                        "strapEdge",
-                        Phrase.of("detail.strapEdge"),
-                        straps.edge(),
-                        "strap-edge",
-                        false,
-                        any && !straps.isProp()),
-                new Detail.OneOf<>(
-                        "strapEnd",
-                        Phrase.of("detail.strapEnd"),
-                        straps.end(),
-                        "strap-end",
-                        false,
-                        any && straps.isProp()),
-                Detail.count("strapLine", 1, MOST_POCKETS - 1, straps.line(), any && straps.isProp()),
-                Detail.measure("strapFrom", LengthRange.CENTRE, straps.from(), any));
+                Detail.oneOf("strapUse", straps.use(), "strap-use"),
+                Detail.count("straps", 1, MOST_STRAPS, straps.count(), carried),
+                Detail.oneOf("strapEdge", straps.edge(), "strap-edge", carried),
+                Detail.oneOf("strapEnd", straps.end(), "strap-end", straps.isProp()),
+                Detail.measure("strapFrom", LengthRange.CENTRE, straps.from(), straps.isAny()));
     }
 
     @Override
@@ -199,8 +193,18 @@ public record Run(int pockets, Straps straps) implements Shape {
      * Where a line between two pockets lies, counted from one, from the cut edge at the left: evenly, take-up and all.
      */
     private Length channel(int number, CoverDimensions sizes) {
-        Length between = sizes.finished(Axis.ACROSS).plus(TAKE_UP.times(pockets - 1L));
-        return sizes.allowance().plus(between.times(number, pockets));
+        return sizes.allowance().plus(flat(sizes).times(number, pockets));
+    }
+
+    /** The middle of a pocket, counted from one, from the same edge. */
+    private Length middle(int number, CoverDimensions sizes) {
+        Length flat = sizes.cutFor(Axis.ACROSS).plus(TAKE_UP.times(pockets - 1L));
+        return sizes.innerAllowance().plus(flat.times(2 * number - 1, 2 * pockets));
+    }
+
+    /** Between the side seams before the channels are sewn, take-up and all. */
+    private Length flat(CoverDimensions sizes) {
+        return sizes.finished(Axis.ACROSS).plus(TAKE_UP.times(pockets - 1L));
     }
 
     private List<Marking> channels(CoverDimensions sizes) {
@@ -217,7 +221,7 @@ public record Run(int pockets, Straps straps) implements Shape {
     @Override
     public List<Marking> onBack(Back back, Back.Panel panel, CoverDimensions sizes) {
         List<Marking> marks = new ArrayList<>(channels(sizes));
-        if (straps.count() == 0 || sizes.opens() != Axis.ACROSS) {
+        if (!straps.isAny() || sizes.opens() != Axis.ACROSS) {
             return marks;
         }
         List<Length> along = straps.along(sizes.finished(straps.runs()));
@@ -238,10 +242,8 @@ public record Run(int pockets, Straps straps) implements Shape {
         if (!straps.isProp()) {
             return List.of(straps.edge() == CarriedBy.LEFT ? Length.ZERO : width);
         }
-        int line = Math.min(straps.line(), pockets - 1);
-        return straps.end() == Propped.LEFT
-                ? List.of(Length.ZERO, channel(line, sizes))
-                : List.of(width, channel(pockets - line, sizes));
+        boolean atLeft = straps.end() == Propped.LEFT;
+        return List.of(middle(atLeft ? 1 : pockets, sizes), middle(atLeft ? 2 : pockets - 1, sizes));
     }
 
     @Override
@@ -269,17 +271,21 @@ public record Run(int pockets, Straps straps) implements Shape {
         return false;
     }
 
-    @Override
-    public Length stitched(CoverDimensions sizes) {
+    private Length stitched(CoverDimensions sizes) {
         return sizes.finished(Axis.UP_DOWN).times(pockets - 1L);
     }
 
     @Override
     public List<Piece> extras(CoverDimensions sizes) {
-        if (straps.count() == 0) {
+        if (!straps.isAny()) {
             return List.of();
         }
         Map<Side, Edge> edges = Piece.foldedAlong(sizes.innerAllowance());
+        if (straps.isProp()) {
+            Edge turnedIn = new Edge(Edge.Fate.SINGLE_TURN, List.of(endTurn(sizes)));
+            edges.put(Side.LEFT, turnedIn);
+            edges.put(Side.RIGHT, turnedIn);
+        }
         return List.of(Piece.rectangle(
                         "strap",
                         Material.FRONT,
@@ -289,28 +295,56 @@ public record Run(int pockets, Straps straps) implements Shape {
                 .times(straps.strips()));
     }
 
+    /** What is turned in at both ends of a strap that is not caught in a seam. */
+    private static Length endTurn(CoverDimensions sizes) {
+        return sizes.ownUnit().pick(Length.cm(1), Length.inches(0, 1, 2));
+    }
+
+    /** Straps are sewn on while each piece of the back still lies flat and alone. */
     @Override
     public void prepare(Making making) {
         making.piece("strap").ifPresent(strap -> {
             StripWork work = new StripWork(making.work(), strap);
+            if (straps.isProp()) {
+                work.endsTurned(endTurn(making.sizes()));
+            }
             work.foldedTwice(STRAP_WIDTH.times(1, 4), strap.cutWidth().times(strap.quantity()));
             List<Piece> pieces = new ArrayList<>(List.of(strap));
             making.back().panels().stream()
                     .map(Back.Panel::piece)
                     .filter(piece -> piece.marks().stream().anyMatch(mark -> mark.sort() == Sort.STRAP))
                     .forEach(pieces::add);
-            making.work()
+            Draft sewn = making.work()
                     .at(Place.MACHINE, straps.isProp() ? "straps-sew" : "straps-baste", pieces)
                     .saying(strap.quantity())
                     .because()
                     .trap()
                     .times(Effort.LAY, straps.ends())
-                    .set(Stitch.BASTE, Foot.PLAIN)
-                    .takes(strap, Side.LEFT)
-                    .takes(strap, Side.RIGHT)
-                    .shows(Pile.of(making.work().lying(pieces.get(pieces.size() - 1), true)))
-                    .add();
+                    .set(straps.isProp() ? Stitch.SEAM : Stitch.BASTE, Foot.PLAIN)
+                    .shows(Pile.of(making.work().lying(pieces.get(pieces.size() - 1), true)));
+            pieces.forEach(piece -> sewn.marks(piece, Sort.STRAP));
+            (straps.isProp() ? sewn : sewn.takes(strap, Side.LEFT).takes(strap, Side.RIGHT)).add();
         });
+    }
+
+    @Override
+    public Shape nearer(Length by) {
+        return from(decided().less("strapFrom", by));
+    }
+
+    @Override
+    public String triedOn() {
+        return "try-on-pockets";
+    }
+
+    @Override
+    public String filledBy() {
+        return "fill-pockets";
+    }
+
+    @Override
+    public boolean isTriedOnLast() {
+        return true;
     }
 
     /** The lines between the pockets are sewn through all layers once the cover is turned. */
@@ -320,6 +354,7 @@ public record Run(int pockets, Straps straps) implements Shape {
         making.at(Place.TABLE, "channels-pin", making.front())
                 .onAll()
                 .saying(pockets - 1)
+                .figures(List.of(channelPlaces(making.sizes())))
                 .figure("pocket-wide", making.sizes().finished(Axis.ACROSS).times(1, pockets))
                 .loose()
                 .times(Effort.LAY, pockets - 1.0)
@@ -328,11 +363,28 @@ public record Run(int pockets, Straps straps) implements Shape {
         making.at(Place.MACHINE, "channels-sew", making.front())
                 .onAll()
                 .saying(pockets - 1)
+                .figures(List.of(channelPlaces(making.sizes())))
                 .because()
                 .along(Effort.SEW, stitched(making.sizes()))
                 .set(Stitch.SEAM, Foot.PLAIN)
                 .shows(whole.with(channelLines(Role.SEW, making)))
                 .add();
+    }
+
+    /** Each line from the nearer end of the turned cover. */
+    private Phrase channelPlaces(CoverDimensions sizes) {
+        List<Length> all = IntStream.range(1, pockets)
+                .mapToObj(number -> flat(sizes).times(number, pockets))
+                .toList();
+        int fromLeft = pockets / 2;
+        return all.size() == 1
+                ? Phrase.of("figure.channels-1", all.get(0))
+                : Phrase.of(
+                        "figure.channels",
+                        all.subList(0, fromLeft),
+                        all.subList(fromLeft, all.size()).stream()
+                                .map(flat(sizes)::minus)
+                                .toList());
     }
 
     private List<Line> channelLines(Role role, Making making) {
@@ -347,15 +399,10 @@ public record Run(int pockets, Straps straps) implements Shape {
     public List<FindingCandidate<Shape>> concerns(CoverDimensions sizes, Back back) {
         List<FindingCandidate<Shape>> found = new ArrayList<>();
         Length side = sizes.finished(straps.runs());
-        if (straps.count() > 0 && !straps.from().times(2).under(side)) {
-            Length in = side.times(1, straps.isProp() ? 3 : 5);
+        if (straps.isAny() && !straps.from().times(2).under(side)) {
+            Length in = side.times(1, 5);
             found.add(FindingCandidate.<Shape>of("straps", Weight.BETTER_NOT, "straps-cross", straps.from(), side)
                     .orTry(() -> new Run(pockets, straps.withFrom(in)), "straps-in", in));
-        }
-        if (straps.count() > 0 && straps.isProp() && straps.line() >= pockets) {
-            found.add(FindingCandidate.<Shape>of(
-                            "strap-line", Weight.BETTER_NOT, "strap-line", straps.line(), pockets - 1)
-                    .orTry(() -> new Run(pockets, straps.withLine(pockets - 1)), "strap-line", pockets - 1));
         }
         return found;
     }

@@ -39,11 +39,6 @@ public interface Shape extends Detailed, CoverShape {
         return List.of();
     }
 
-    /** What is stitched through front and back besides the seam. */
-    default Length stitched(CoverDimensions sizes) {
-        return Length.ZERO;
-    }
-
     /** Pieces beyond front and back. */
     default List<Piece> extras(CoverDimensions sizes) {
         return List.of();
@@ -52,17 +47,45 @@ public interface Shape extends Detailed, CoverShape {
     /** What is done to its pieces before anything is sewn to them. */
     default void prepare(Making making) {}
 
-    /** What is clipped for it once the cover was tried on, so that it turns well. */
-    default void clip(Making making) {
-        if (cornersTurned() > 0) {
-            making.at(Place.TABLE, "clip-corners", making.front())
-                    .onAll()
-                    .saying(cornersTurned())
-                    .because()
-                    .times(Effort.CLIP, cornersTurned())
-                    .shows(Pile.of(making.lyingFront(false)).seamed(Role.SEAM, making.seamed(making.front())))
-                    .add();
-        }
+    /** Whether anything is clipped for it, where the seam turns so many corners. */
+    default boolean isClipped(int corners) {
+        return corners > 0;
+    }
+
+    /** What is clipped for it so that it turns well, where anything is: the corners that the seam turns. */
+    default void clip(Making making, int corners) {
+        making.at(Place.TABLE, "clip-corners", making.front())
+                .onAll()
+                .saying(corners)
+                .because()
+                .times(Effort.CLIP, corners)
+                .shows(Pile.of(making.lyingFront(false)).seamed(Role.SEAM, making.seamed(making.front())))
+                .add();
+    }
+
+    /** What turning it right side out is called in words. */
+    default String turnedOut() {
+        return "turn-out";
+    }
+
+    /** The same where it lies right side out already. */
+    default String pushedOut() {
+        return "push-out";
+    }
+
+    /** What trying it on is called in words. */
+    default String triedOn() {
+        return "try-on";
+    }
+
+    /** What filling it is called in words. */
+    default String filledBy() {
+        return "fill";
+    }
+
+    /** Whether it can be tried on only once all of it is sewn. */
+    default boolean isTriedOnLast() {
+        return false;
     }
 
     /** What is left to do once the cover is turned and pressed. */
@@ -71,6 +94,11 @@ public interface Shape extends Detailed, CoverShape {
     /** What can go wrong with it. */
     default List<FindingCandidate<Shape>> concerns(CoverDimensions sizes, Back back) {
         return List.of();
+    }
+
+    /** The same where the seams are sewn so much deeper: what is measured from an edge is nearer to it. */
+    default Shape nearer(Length by) {
+        return this;
     }
 
     /** The same shape with its corners tapered in, or as they come; nothing where it has none to taper. */

@@ -380,14 +380,36 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
     }
 
     @Override
-    public void clip(Making making) {
+    public String turnedOut() {
+        return end == End.ROUND ? "turn-out-round" : "turn-out";
+    }
+
+    @Override
+    public String pushedOut() {
+        return end == End.ROUND ? "push-out-round" : "push-out";
+    }
+
+    @Override
+    public String filledBy() {
+        return "fill-vee";
+    }
+
+    @Override
+    public boolean isClipped(int corners) {
+        return true;
+    }
+
+    @Override
+    public void clip(Making making, int corners) {
         making.at(Place.TABLE, "snip-notch", making.front())
                 .onAll()
                 .because()
                 .times(Effort.CLIP, 8)
                 .shows(Pile.of(making.lyingFront(false)).seamed(Role.SEAM, Pile.allSides()))
                 .add();
-        Shape.super.clip(making);
+        if (corners > 0) {
+            Shape.super.clip(making, corners);
+        }
     }
 
     @Override

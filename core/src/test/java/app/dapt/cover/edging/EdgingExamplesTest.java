@@ -27,6 +27,7 @@ import app.dapt.cover.shape.ShapeKind;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Form;
 import app.dapt.layout.ClothNeed;
+import app.dapt.make.Notions;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.LengthFormat;
@@ -63,7 +64,7 @@ class EdgingExamplesTest {
     }
 
     private static Length need(Reckoned reckoned, String code) {
-        return reckoned.needs().stream()
+        return Notions.of(reckoned).stream()
                 .filter(need -> need.what().code().equals(code))
                 .findFirst()
                 .orElseThrow()
@@ -132,14 +133,14 @@ class EdgingExamplesTest {
 
     @Test
     void whatStandsOutIsWhatHangsOrStands() {
-        assertThat(EdgingKind.NONE.usual(Unit.INCH).standsOut()).isEqualTo(Length.ZERO);
-        assertThat(edging(EdgingKind.PIPING, "cord", Piping.Cord.THICK).standsOut())
+        assertThat(EdgingKind.NONE.usual(Unit.INCH).standsOut(Unit.INCH)).isEqualTo(Length.ZERO);
+        assertThat(edging(EdgingKind.PIPING, "cord", Piping.Cord.THICK).standsOut(Unit.INCH))
                 .isEqualTo(Length.inches(0, 3, 8));
-        assertThat(edging(EdgingKind.RUFFLE, "ruffleDepth", Length.inches(3)).standsOut())
+        assertThat(edging(EdgingKind.RUFFLE, "ruffleDepth", Length.inches(3)).standsOut(Unit.INCH))
                 .isEqualTo(Length.inches(3));
-        assertThat(edging(EdgingKind.BY_LENGTH, "hangs", Length.inches(2)).standsOut())
+        assertThat(edging(EdgingKind.BY_LENGTH, "hangs", Length.inches(2)).standsOut(Unit.INCH))
                 .isEqualTo(Length.inches(2));
-        assertThat(edging(EdgingKind.CORNERS, "hangs", Length.inches(4)).standsOut())
+        assertThat(edging(EdgingKind.CORNERS, "hangs", Length.inches(4)).standsOut(Unit.INCH))
                 .isEqualTo(Length.inches(4));
     }
 
@@ -329,22 +330,22 @@ class EdgingExamplesTest {
 
     @Test
     void threadAndHaberdasheryAreListedForEveryCover() {
-        List<Need> needs = Reckoner.reckon(finishedAt(Length.inches(18), Length.inches(18))
-                        .withSeam(new Seam(HALF, SeamFinish.OVERLOCKED)))
-                .needs();
+        List<Need> needs = Notions.of(Reckoner.reckon(
+                finishedAt(Length.inches(18), Length.inches(18)).withSeam(new Seam(HALF, SeamFinish.OVERLOCKED))));
         Need thread = needs.get(needs.size() - 1);
         assertThat(thread.what().code()).isEqualTo("need.thread");
-        // 72 round and two hems of 18, three times; 72 overlocked, twelve times.
-        assertThat(thread.sum().orElseThrow().total()).isEqualTo(Length.inches((72 + 36) * 3 + 72 * 12));
-        // An 18 in side with a zip of 14: 72 round, and the zip down both its sides; the seam is finished with lock
-        // stitch.
+        // 72 round and two hems across 19, three times; 72 overlocked, twelve times.
+        assertThat(thread.sum().orElseThrow().total()).isEqualTo(Length.inches((72 + 38) * 3 + 72 * 12));
+        // An 18 in side with a zip of 16: 72 round less the zip, the zip down both its sides and 1 in closed at each
+        // end;
+        // the seam is finished with lock stitch.
         Reckoned zipped = Reckoner.reckon(
                 finishedAt(Length.inches(18), Length.inches(18)).withOpening(OpeningKind.EDGE_ZIP.usual(Unit.INCH)));
         Length zip = zipped.back().zip().orElseThrow().length();
         assertThat(zip).isGreaterThan(Length.inches(10));
         assertThat(need(zipped, "need.thread"))
-                .isEqualTo(Length.inches(72)
-                        .plus(zip.times(2))
+                .isEqualTo(Length.inches(72 + 2)
+                        .plus(zip)
                         .times(3)
                         .plus(Length.inches(72).times(3)));
     }
@@ -365,7 +366,7 @@ class EdgingExamplesTest {
         assertThat(piece(reckoned, "handle").cutWidth()).isEqualTo(Length.inches(12));
         assertThat(piece(reckoned, "handle").cutHeight()).isEqualTo(Length.inches(5));
         assertThat(reckoned.front().marks().stream()
-                        .filter(mark -> mark.sort() == Marking.Sort.STRAP)
+                        .filter(mark -> mark.sort() == Marking.Sort.HANDLE)
                         .map(mark -> mark.fromLeft().orElseThrow()))
                 .containsExactly(Length.inches(4, 1, 2), Length.inches(12, 1, 2));
     }

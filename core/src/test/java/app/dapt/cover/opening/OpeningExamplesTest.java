@@ -84,7 +84,7 @@ class OpeningExamplesTest {
                 .withSeam(new Seam(Length.mm(15), SeamFinish.FRENCH));
         CoverPlan run = finishedAt(Mark.EIGHTH, ShapeKind.RUN, Length.inches(64), Length.inches(25))
                 .withShape(new Run(
-                        4, new Run.Straps(Run.Use.CARRY, 0, Length.inches(8), Run.CarriedBy.TOP, Run.Propped.LEFT, 2)));
+                        4, new Run.Straps(Run.Use.NONE, 1, Length.inches(8), Run.CarriedBy.TOP, Run.Propped.LEFT)));
         return Stream.of(
                 Arguments.of(
                         "banded envelope",

@@ -66,7 +66,8 @@ public record CoverLine(
     }
 
     private static String drawn(Sheet sheet, Reckoned reckoned, Words words, String id) {
-        Length around = reckoned.plan().edging().standsOut().times(2);
+        Length around =
+                reckoned.plan().edging().standsOut(reckoned.plan().unit()).times(2);
         Pen pen = Pen.fitting(
                 reckoned.finished(Axis.ACROSS).plus(around),
                 reckoned.finished(Axis.UP_DOWN).plus(around),

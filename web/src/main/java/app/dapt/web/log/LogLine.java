@@ -79,7 +79,7 @@ public record LogLine(
     }
 
     static String drawing(Reckoned cover, Words w, String id, double units) {
-        Length around = cover.plan().edging().standsOut().times(2);
+        Length around = cover.plan().edging().standsOut(cover.plan().unit()).times(2);
         Pen pen = Pen.fitting(
                 cover.finished(Axis.ACROSS).plus(around),
                 cover.finished(Axis.UP_DOWN).plus(around),

@@ -15,6 +15,7 @@ import app.dapt.step.Milestone;
 import app.dapt.step.Pile;
 import app.dapt.step.Setting;
 import app.dapt.step.Setting.Foot;
+import app.dapt.step.Setting.Stitch;
 import app.dapt.step.Step;
 import app.dapt.web.Minutes;
 import app.dapt.web.make.Bench.Made;
@@ -71,8 +72,9 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
             String minutes,
             String says,
             List<String> figures,
+            List<String> how,
             List<String> settings,
-            boolean footChanges,
+            List<String> changes,
             List<String> cautions,
             Optional<String> why,
             Optional<String> asks,
@@ -137,12 +139,17 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
         return bench.pace().byPlace().values().stream().anyMatch(factor -> factor.covers() >= Estimate.ENOUGH);
     }
 
-    /** How often the machine's foot is changed, and how often its thread; nothing of what is not changed. */
+    /** How often the machine's foot, its stitch and its thread are changed; nothing of what is not changed. */
     public List<String> changes() {
         List<Job> jobs = bench.order().jobs();
         int feet = changes(jobs.stream().map(job -> onMachine(job.step())).toList());
+        int stitches =
+                changes(jobs.stream().map(job -> stitchOnMachine(job.step())).toList());
         int threads = changes(jobs.stream().map(this::thread).toList());
-        return Stream.of(Phrase.of("make.foot-changes", feet), Phrase.of("make.thread-changes", threads))
+        return Stream.of(
+                        Phrase.of("make.foot-changes", feet),
+                        Phrase.of("make.stitch-changes", stitches),
+                        Phrase.of("make.thread-changes", threads))
                 .filter(change -> !change.args().contains(0))
                 .map(w::say)
                 .toList();
@@ -168,6 +175,10 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
 
     private static Optional<Foot> onMachine(Step step) {
         return step.setting().map(Setting::foot).filter(foot -> foot != Foot.OVERLOCKER);
+    }
+
+    private static Optional<Stitch> stitchOnMachine(Step step) {
+        return onMachine(step).flatMap(foot -> step.setting()).map(Setting::stitch);
     }
 
     /** Place by place. */
@@ -196,12 +207,17 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
         return new Line(
                 bench.key(job),
                 w.say(job.step().briefly()),
-                isSet() ? coverName(job) : "",
+                isSet() ? whose(job) : "",
                 bench.minutes(job),
                 bench.isDone(job),
                 tick.filter(Tick::passed).isPresent(),
                 bench.hasLapsed(job),
                 current.filter(job::equals).isPresent());
+    }
+
+    /** The cover a job is done for; a fabric is prepared for all of them. */
+    private String whose(Job job) {
+        return job.isForAll() ? w.say("make.for-all") : coverName(job);
     }
 
     private String coverName(Job job) {
@@ -264,12 +280,13 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
         String where = w.say("make.where." + Phrase.code(step.place()));
         return new Shown(
                 bench.key(job),
-                isSet() ? where + " · " + coverName(job) : where,
+                isSet() ? where + " · " + whose(job) : where,
                 w.say("make.about", Minutes.about(bench.minutes(job), w)),
                 w.say(step.says()),
                 step.figures().stream().map(w::say).toList(),
+                step.how().stream().map(w::say).toList(),
                 settings(job),
-                footChanges(at, jobs),
+                changes(at, jobs),
                 cautions(at, jobs).stream().map(Caution::says).map(w::say).toList(),
                 step.why().map(w::say),
                 step.asks().map(w::say),
@@ -297,18 +314,30 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
     }
 
     private Then then(Job job) {
-        return new Then(bench.key(job), w.say(job.step().briefly()) + (isSet() ? " · " + coverName(job) : ""));
+        return new Then(bench.key(job), w.say(job.step().briefly()) + (isSet() ? " · " + whose(job) : ""));
     }
 
-    private static boolean footChanges(int at, List<Job> jobs) {
-        Optional<Foot> foot = onMachine(jobs.get(at).step());
-        for (int i = at - 1; i >= 0 && foot.isPresent(); i--) {
-            Optional<Foot> before = onMachine(jobs.get(i).step());
-            if (before.isPresent()) {
-                return !before.equals(foot);
-            }
+    /** What is set otherwise than when the machine was last sewn on. */
+    private List<String> changes(int at, List<Job> jobs) {
+        Optional<Job> before = IntStream.iterate(at - 1, i -> i >= 0, i -> i - 1)
+                .mapToObj(jobs::get)
+                .filter(job -> onMachine(job.step()).isPresent())
+                .findFirst();
+        Step step = jobs.get(at).step();
+        if (before.isEmpty() || onMachine(step).isEmpty()) {
+            return List.of();
         }
-        return false;
+        List<String> changes = new ArrayList<>();
+        if (!onMachine(before.get().step()).equals(onMachine(step))) {
+            changes.add(w.say("make.change-foot"));
+        }
+        if (!stitchOnMachine(before.get().step()).equals(stitchOnMachine(step))) {
+            changes.add(w.say("make.change-stitch"));
+        }
+        if (!thread(before.get()).equals(thread(jobs.get(at)))) {
+            changes.add(w.say("make.change-thread"));
+        }
+        return changes;
     }
 
     /** What can hurt somebody here, as far as it was not said at an earlier step. */

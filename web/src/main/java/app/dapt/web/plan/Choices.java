@@ -188,7 +188,7 @@ record Choices(CoverPlan plan, Mark mark, Words words, ClothToBuy.Laying laying)
         if (edging.flange().isPositive()) {
             return frontAsCut(there);
         }
-        return edging.standsOut().isPositive()
+        return edging.standsOut(there.plan().unit()).isPositive()
                 ? words.say("slip.edge.round", there.edge().length().total())
                 : "";
     }

@@ -4,6 +4,7 @@ import app.dapt.cover.Reckoned;
 import app.dapt.cover.drawing.Offsets;
 import app.dapt.cover.drawing.Template;
 import app.dapt.cover.shape.Rectangular;
+import app.dapt.make.Notions;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.piece.Edge;
@@ -88,7 +89,7 @@ public record CutList(Reckoned reckoned, Words w) {
                 .map(Rectangular::taperOf)
                 .ifPresent(taper ->
                         lines.add(new Needed(w.say("also.taper", taper.inset(), taper.reach()), Optional.empty())));
-        reckoned.needs()
+        Notions.of(reckoned)
                 .forEach(need -> lines.add(new Needed(w.say("also.need", need.what(), need.amount()), need.sum())));
         reckoned.pieces().stream()
                 .filter(piece -> piece.role() == PieceRole.Whole.STRIP)
@@ -119,7 +120,7 @@ public record CutList(Reckoned reckoned, Words w) {
     public String crowd() {
         int lines = reckoned.pieces().size() * 3
                 + reckoned.findings().size() * 2
-                + reckoned.needs().size() / 2
+                + (reckoned.needs().size() + 1) / 2
                 + offsetTables().stream()
                                 .mapToInt(offsets -> offsets.rows().size())
                                 .sum()

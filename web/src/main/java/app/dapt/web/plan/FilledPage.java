@@ -83,7 +83,8 @@ public record FilledPage(
     }
 
     private Pen pen() {
-        Length around = reckoned.plan().edging().standsOut().times(2);
+        Length around =
+                reckoned.plan().edging().standsOut(reckoned.plan().unit()).times(2);
         return Pen.fitting(
                 reckoned.finished(Axis.ACROSS).plus(around),
                 reckoned.finished(Axis.UP_DOWN).plus(around),
@@ -178,7 +179,8 @@ public record FilledPage(
             return w.say("filled.zip-holds");
         }
         if (back.lap().isEmpty()) {
-            return w.say("filled.sewn");
+            Length flap = Length.max(back.ends().tuckFront(), back.ends().tuckBack());
+            return flap.isPositive() ? w.say("filled.flap", flap) : w.say("filled.sewn");
         }
         Back.Lap lap = back.lap().get();
         if (!back.spots().isEmpty()) {
@@ -186,11 +188,7 @@ public record FilledPage(
         }
         Length overlap = Length.max(Length.ZERO, lap.overlap());
         if (lap.gapes()) {
-            return w.say(
-                    "filled.gapes",
-                    lap.gape(),
-                    overlap,
-                    lap.asked(reckoned.plan().unit()));
+            return w.say("filled.gapes", lap.gape(), overlap, lap.wanted());
         }
         return w.say("filled.closed", overlap, lap.slip());
     }

@@ -94,7 +94,7 @@ public record PlanPage(
     }
 
     private Pen scale() {
-        Length around = cover.plan().edging().standsOut().times(2);
+        Length around = cover.plan().edging().standsOut(cover.plan().unit()).times(2);
         Length across = reckoned.finished(Axis.ACROSS).plus(around);
         Length upDown = reckoned.finished(Axis.UP_DOWN).plus(around);
         // A cover so wide that front and back cannot lie side by side has the table to itself.
@@ -136,7 +136,7 @@ public record PlanPage(
     }
 
     private Pen sightScale() {
-        Length around = cover.plan().edging().standsOut().times(2);
+        Length around = cover.plan().edging().standsOut(cover.plan().unit()).times(2);
         return Pen.fitting(
                 reckoned.finished(Axis.ACROSS).plus(around),
                 reckoned.finished(Axis.UP_DOWN).plus(around),

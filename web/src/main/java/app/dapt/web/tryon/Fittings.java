@@ -19,7 +19,9 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -79,11 +81,41 @@ class Fittings {
                 .flatMap(LogEntry::correction)
                 .filter(Correction::isToSew);
         correction.ifPresent(done -> {
+            undo(cover, done);
             covers.change(id, cover.version(), "", plan -> done.done());
             log.putOfCover(id, LogEntry.of(LocalDate.now(clock), done.done()), entry -> entry.corrected(done.done()));
             work.cutAnew(id);
         });
         return correction.isPresent();
+    }
+
+    /** What was done and moves with the seams is to be done again. */
+    private void undo(Cover cover, Correction correction) {
+        Set<String> done = Tick.said(ticks(cover.id()).values(), true);
+        boolean cut = work.plansAtCut(List.of(cover.id())).containsKey(cover.id());
+        List<Tick> undone = correction.undone(done).stream()
+                .map(step -> new Tick(UUID.randomUUID(), step, false, false, clock.instant(), DEVICE))
+                .toList();
+        work.tick(cover.id(), undone, said -> cut);
+    }
+
+    /** The steps that a correction has moved and that were not done again since, in order. */
+    @Transactional(readOnly = true)
+    List<Step> toDoAgain(Cover cover) {
+        Map<String, Tick> ticks = ticks(cover.id());
+        return of(cover)
+                .flatMap(LogEntry::correction)
+                .filter(correction -> correction.done().equals(cover.plan()))
+                .map(correction -> CoverSteps.of(correction.after()).stream()
+                        .filter(step -> Optional.ofNullable(ticks.get(step.id()))
+                                .filter(tick -> !tick.done() && tick.device().equals(DEVICE))
+                                .isPresent())
+                        .toList())
+                .orElse(List.of());
+    }
+
+    private Map<String, Tick> ticks(long id) {
+        return work.ticks(List.of(id)).getOrDefault(id, Map.of());
     }
 
     /** Ticks the trying on, so that the steps after it go on. */

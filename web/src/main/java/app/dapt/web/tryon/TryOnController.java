@@ -93,6 +93,8 @@ class TryOnController {
         Optional<LogEntry> entry = fittings.of(cover);
         model.addAttribute("w", words);
         model.addAttribute("here", "/covers/" + cover.id() + "/try-on");
-        model.addAttribute("page", new TryOnPage(cover, reckoned(cover, reader), entry, again, entries, words));
+        model.addAttribute(
+                "page",
+                new TryOnPage(cover, reckoned(cover, reader), entry, fittings.toDoAgain(cover), again, entries, words));
     }
 }

@@ -40,7 +40,7 @@ public final class TryOnEntry {
         }
         questions.add(Question.of("middle", Middle.values()));
         questions.add(Question.of("edges", Edges.values()));
-        if (cover.back().lap().isPresent()) {
+        if (cover.back().lap().isPresent() || cover.back().ends().isTucked()) {
             questions.add(Question.of("opening", Opening.values()));
         }
         return questions;

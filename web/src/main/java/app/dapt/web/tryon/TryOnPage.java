@@ -16,6 +16,7 @@ import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
+import app.dapt.step.Step;
 import app.dapt.web.Entries;
 import app.dapt.web.FittingWords;
 import app.dapt.web.tryon.TryOnEntry.Question;
@@ -31,11 +32,18 @@ import java.util.stream.Collectors;
  * A cover that is tried on, for its template.
  *
  * @param entry   what the log says of the cover as it is planned now
+ * @param moved   steps that a correction has moved and that are to be done again
  * @param again   whether it is being asked about once more
  * @param entries what was typed and could not be kept yet
  */
 public record TryOnPage(
-        Cover cover, Reckoned reckoned, Optional<LogEntry> entry, boolean again, Entries entries, Words w) {
+        Cover cover,
+        Reckoned reckoned,
+        Optional<LogEntry> entry,
+        List<Step> moved,
+        boolean again,
+        Entries entries,
+        Words w) {
 
     private static final double LARGE = 190;
     /** So full no cover sags, and less than so full none is tight. */
@@ -129,6 +137,12 @@ public record TryOnPage(
                 .orElse(List.of());
     }
 
+    /** What has to be done again because the seams have moved. */
+    public Optional<String> toDoAgain() {
+        List<String> steps = moved.stream().map(step -> w.say(step.briefly())).toList();
+        return steps.isEmpty() ? Optional.empty() : Optional.of(w.say("try.do-again", w.list(steps)));
+    }
+
     /** What to sew, a sentence for seams alike. */
     public List<String> sentences(Correction of) {
         return new FittingWords(w).toSew(of);
@@ -143,12 +157,14 @@ public record TryOnPage(
 
     /** The form that would. */
     public Optional<String> form(Correction of) {
-        return of.form()
-                .map(form -> w.say(
-                        form.across().equals(form.upDown()) ? "correct.form-square" : "correct.form",
-                        form.across(),
-                        form.upDown(),
-                        percent(form)));
+        return of.form().map(form -> w.say(formWords(form), form.across(), form.upDown(), percent(form)));
+    }
+
+    private String formWords(OtherForm form) {
+        if (reckoned.plan().shape().forms() > 1) {
+            return "correct.form-run";
+        }
+        return form.across().equals(form.upDown()) ? "correct.form-square" : "correct.form";
     }
 
     private static long percent(OtherForm form) {
@@ -196,7 +212,7 @@ public record TryOnPage(
     }
 
     private String lapped(Lap lap) {
-        return w.say("correct.lap", lap.overlap(), lap.asked(w.mark().unit()));
+        return w.say(lap.isEnough() ? "correct.lap-enough" : "correct.lap", lap.overlap(), lap.wanted());
     }
 
     private String size(Reckoned of) {
