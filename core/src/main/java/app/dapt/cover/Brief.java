@@ -116,9 +116,8 @@ public record Brief(List<Part> parts) {
 
     /** The extras as a list in words; nothing where there are none. */
     private static Optional<Phrase> extras(Extras extras) {
-        return extras.brief().stream()
-                .reduce((all, next) -> Phrase.of("brief.extra.and", all, next))
-                .map(all -> Phrase.of("brief.extra.with", all));
+        List<Phrase> all = extras.brief();
+        return all.isEmpty() ? Optional.empty() : Optional.of(Phrase.of("brief.extra.with", all));
     }
 
     private static void said(List<Part> parts, String code) {

@@ -126,6 +126,11 @@ public record CoverPlan(
                 name, mark, shape, form, fit, opening, face, extras, edging, seam, joining, changed, noted);
     }
 
+    /** What lies flat at each edge beyond what the form fills: a flange, or what a row on the outside shuts in. */
+    public Length border() {
+        return edging.flange().plus(seam.stitchedIn(unit()));
+    }
+
     /**
      * This plan where seams are sewn deeper: what is measured from an edge is nearer to it.
      *

@@ -22,6 +22,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * What is done with a piece that is wider than its cloth.
@@ -78,6 +79,17 @@ public record Joining(Place place, Length at) implements Detailed {
                 .filter(joined -> joined.drops().stream().noneMatch(drop -> usable.under(drop.cutWidth())));
     }
 
+    /** Puts a panel together from so many strips alike, and more where the cloth is narrower than one of them. */
+    static Joined inStrips(Piece panel, int least, Length usable, Length allowance, Mark mark) {
+        Length gained =
+                Length.max(Length.inches(1), usable.minus(allowance.times(2)).minus(mark.step()));
+        int strips = Math.max(least, Math.toIntExact(panel.cutWidth().countOf(gained)));
+        List<Length> seams = IntStream.range(1, strips)
+                .mapToObj(i -> panel.cutWidth().times(i, strips))
+                .toList();
+        return cutAt(panel, seams, allowance, mark);
+    }
+
     /** Where the joining seams lie, from the panel's cut left edge. */
     private Optional<List<Length>> seams(Length width, Length usable, Length allowance) {
         Length gained = usable.minus(allowance.times(2));
@@ -128,7 +140,10 @@ public record Joining(Place place, Length at) implements Detailed {
             edges.put(Side.RIGHT, Edge.join(allowance));
             width = width.plus(Sum.term("term.join", allowance));
         }
-        Optional<Outline> lines = panel.outline().map(outline -> new Outline.Drop(outline, from, to, allowance));
+        // Between the arms of a V a drop may have nothing of it; it is cut as it is then.
+        Optional<Outline> lines = panel.outline()
+                .<Outline>map(outline -> new Outline.Drop(outline, from, to, allowance))
+                .filter(outline -> !outline.isNothing());
         return new Piece(
                 panel.id() + "-" + (i + 1),
                 new PieceRole.Drop(panel.id(), i + 1),

@@ -163,7 +163,12 @@ public final class Reckoner {
     }
 
     private static Optional<Joined> joined(Piece piece, CoverPlan plan, CoverDimensions sizes) {
+        int strips = plan.opening().stripsOf(piece);
         Cloth cloth = sizes.cloths().of(piece.material());
+        if (strips > 1) {
+            return Optional.of(
+                    Joining.inStrips(piece, strips, cloth.usableWidth(), sizes.innerAllowance(), sizes.mark()));
+        }
         boolean wide = !cloth.sideways() && cloth.usableWidth().under(cloth.leastAcross(piece));
         return wide && plan.joining().joins()
                 ? plan.joining().join(piece, cloth.usableWidth(), sizes.innerAllowance(), sizes.mark())

@@ -6,6 +6,7 @@ import app.dapt.cover.Reckoner;
 import app.dapt.cover.decision.Alteration;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.SeamFinish;
 import app.dapt.cover.edging.Edging.Caught;
 import app.dapt.cover.opening.Lapped;
 import app.dapt.filling.Bisection;
@@ -279,7 +280,8 @@ public record Correction(
     public static Length canLetOut(Reckoned cover) {
         Unit unit = cover.mark().unit();
         Length free = cover.dimensions().allowance().minus(unit.pick(LEFT_METRIC, LEFT));
-        boolean fixed = cover.plan().edging().caught() == Caught.CORD;
+        boolean fixed = cover.plan().edging().caught() == Caught.CORD
+                || cover.plan().seam().finish() == SeamFinish.SERGED;
         return fixed ? Length.ZERO : Length.max(Length.ZERO, unit.pick(floor(free, Length.mm(1)), free));
     }
 

@@ -180,6 +180,19 @@ public final class CoverSteps {
         return plan.seam().finish() == SeamFinish.HEAT_SEALED && cloth.synthetic() ? "cut-hot" : "cut";
     }
 
+    /** How many of what: panels, and each sort of which there are several. */
+    private static List<Phrase> counted(List<Piece> pieces) {
+        List<Phrase> counts = new ArrayList<>();
+        long panels = pieces.stream().filter(piece -> piece.quantity() == 1).count();
+        if (panels > 0) {
+            counts.add(Phrase.of("cut.panels", panels));
+        }
+        pieces.stream()
+                .filter(piece -> piece.quantity() > 1)
+                .forEach(piece -> counts.add(Phrase.of(piece.name().code() + ".several", piece.quantity())));
+        return counts;
+    }
+
     private static String thing(Cloth cloth) {
         return CLOTH + cloth.id();
     }
@@ -219,7 +232,7 @@ public final class CoverSteps {
                 .reaches(Milestone.CUT)
                 .called(thing(cloth))
                 .also(thing(cloth))
-                .saying(cloth.name(), pieces.stream().mapToInt(Piece::quantity).sum())
+                .saying(cloth.name(), counted(pieces))
                 .figures(pieces.stream().map(CoverSteps::size).toList())
                 .careful(hot ? Caution.HOT_KNIFE : Caution.BLADE)
                 .times(Effort.CUT_STRAIGHT, minutes / Effort.CUT_STRAIGHT.times(1))
@@ -299,20 +312,32 @@ public final class CoverSteps {
                 .filter(piece -> !sewn.contains(piece))
                 .forEach(sewn::add);
         Length allowance = french ? plan.seam().frenchRest(plan.unit()) : reckoned.allowance();
-        Draft closing = work.at(Place.MACHINE, seam.does(), making.front())
+        boolean serged = plan.seam().finish() == SeamFinish.SERGED;
+        Draft closing = work.at(
+                        serged ? Place.OVERLOCKER : Place.MACHINE, serged ? "seam-serged" : seam.does(), making.front())
                 .called("cover")
                 .onAll()
                 .saying(allowance)
-                .saying(seam.figures().toArray())
+                .saying(
+                        serged
+                                ? new Object[] {Phrase.of(seam.where())}
+                                : seam.figures().toArray())
                 .figure("seam-long", seam.length())
                 .because()
                 .takesSeams(sewn)
                 .reaches(Milestone.SEWN)
                 .along(Effort.SEW, seam.length())
-                .set(Stitch.SEAM, plan.edging().foot())
+                .set(
+                        serged ? Stitch.OVERLOCK : Stitch.SEAM,
+                        serged ? Foot.OVERLOCKER : plan.edging().foot())
                 .shows(french ? bag(Role.SEW) : seamed(Role.SEW, reckoned.allowance()));
         plan.edging().closing().forEach(closing::how);
-        (french ? closing.how("french-second", reckoned.allowance()) : closing.how("twice-if-worn")).add();
+        if (french) {
+            closing.how("french-second", reckoned.allowance());
+        } else if (!serged) {
+            closing.how("twice-if-worn");
+        }
+        closing.add();
     }
 
     /** What was laid for the seam, with the seam in it, so far from the cut edges. */
@@ -407,6 +432,7 @@ public final class CoverSteps {
                 .shows(Pile.of(making.lyingFront(true)))
                 .along(Effort.PRESS_HEM, reckoned.edge().length().total())
                 .add();
+        shutIn();
         plan.edging().finish(reckoned.edge(), making);
         shape.finish(making);
         if (shape.isTriedOnLast()) {
@@ -422,8 +448,26 @@ public final class CoverSteps {
         plan.opening().close(making);
     }
 
+    /** A row round the outside shuts the raw edges in. */
+    private void shutIn() {
+        Length in = plan.seam().stitchedIn(plan.unit());
+        if (in.isPositive()) {
+            Length along = plan.opening()
+                    .closingSeam(reckoned.back(), reckoned.edge().length().total())
+                    .length();
+            step("stitch-round", Place.MACHINE)
+                    .saying(in)
+                    .because()
+                    .along(Effort.STITCH_HEM, along)
+                    .set(Stitch.TOPSTITCH, Foot.PLAIN)
+                    .shows(Pile.of(making.lyingFront(true)))
+                    .add();
+        }
+    }
+
     private void tryOn() {
-        step(plan.shape().triedOn(), Place.FORM)
+        boolean serged = plan.seam().finish() == SeamFinish.SERGED;
+        step(plan.shape().triedOn() + (serged ? "-serged" : ""), Place.FORM)
                 .reaches(Milestone.TRIED_ON)
                 .because()
                 .times(Effort.TRY_ON, plan.shape().forms())
@@ -439,10 +483,10 @@ public final class CoverSteps {
     private boolean inside() {
         boolean french = plan.seam().isFrench();
         int corners = reckoned.edge().corners();
-        boolean clipped = !french && plan.shape().isClipped(corners);
-        boolean finished =
-                plan.seam().finish() != SeamFinish.LEFT && plan.seam().finish() != SeamFinish.HEAT_SEALED;
-        boolean wrongSideOut = clipped || finished && !french;
+        boolean serged = plan.seam().finish() == SeamFinish.SERGED;
+        boolean clipped = !french && !serged && plan.shape().isClipped(corners);
+        boolean finished = plan.seam().finish().isSewnInside();
+        boolean wrongSideOut = clipped || finished;
         if (wrongSideOut && !plan.shape().isTriedOnLast()) {
             step("turn-back", Place.TABLE).times(Effort.CLIP, 2).add();
         }
@@ -469,7 +513,7 @@ public final class CoverSteps {
                         .add();
             case PINKED ->
                 step("pink", Place.TABLE).along(Effort.PRESS_HEM, round).add();
-            case LEFT, FRENCH, HEAT_SEALED -> {}
+            case LEFT, SERGED, FRENCH, ENCLOSED, HEAT_SEALED -> {}
         }
     }
 }

@@ -21,6 +21,8 @@ public record Edge(Fate fate, List<Length> turns) {
         HEM,
         /** Finished against fraying, turned under once and stitched. */
         SINGLE_TURN,
+        /** Hemmed when it comes to hand, and left so; its depth lies within what is cut. */
+        HEMMED,
         /** The woven edge, left as it is. */
         SELVAGE,
         /** Sewn to a lining and turned. */
@@ -63,20 +65,31 @@ public record Edge(Fate fate, List<Length> turns) {
 
     /** What the edge takes of the cut size. */
     public Length allowance() {
+        return fate == Fate.HEMMED ? Length.ZERO : all();
+    }
+
+    private Length all() {
         return turns.stream().reduce(Length.ZERO, Length::plus);
     }
 
     /** How deep a hem shows once it is stitched, its last turn; nothing where none is stitched down. */
     public Length hemDepth() {
-        return fate == Fate.HEM || fate == Fate.SINGLE_TURN ? turns.get(turns.size() - 1) : Length.ZERO;
+        return fate == Fate.HEM || fate == Fate.SINGLE_TURN || fate == Fate.HEMMED
+                ? turns.get(turns.size() - 1)
+                : Length.ZERO;
     }
 
     /** Whether it is stitched to another edge, rather than turned or left. */
     public boolean isSewn() {
         return switch (fate) {
             case SEAM, ZIP, LINED, BAND, JOIN -> true;
-            case HEM, SINGLE_TURN, SELVAGE, FOLD -> false;
+            case HEM, SINGLE_TURN, HEMMED, SELVAGE, FOLD -> false;
         };
+    }
+
+    /** Whether nothing is done to it: it lies folded, or is finished as it comes. */
+    public boolean isLeft() {
+        return fate == Fate.FOLD || fate == Fate.SELVAGE || fate == Fate.HEMMED;
     }
 
     /** Whether it is caught in the seam round the cover. */

@@ -78,6 +78,11 @@ public record Piece(
         return new Piece(id, other, name, material, quantity, width, height, edges, turned, marks, outline);
     }
 
+    /** This piece by another name. */
+    public Piece named(Phrase other) {
+        return new Piece(id, role, other, material, quantity, width, height, edges, turned, marks, outline);
+    }
+
     /** This piece with more to mark. */
     public Piece marked(List<Marking> more) {
         List<Marking> all = new ArrayList<>(marks);

@@ -6,6 +6,8 @@ import app.dapt.piece.Piece;
 import app.dapt.piece.Side;
 import app.dapt.step.Setting.Foot;
 import app.dapt.step.Setting.Stitch;
+import app.dapt.step.Work.Draft;
+import java.util.function.UnaryOperator;
 
 /** What is done to a strip before it is sewn to anything: a strap, a tie, a ruffle, the cover of a cord. */
 public record StripWork(Work work, Piece strip) {
@@ -19,10 +21,19 @@ public record StripWork(Work work, Piece strip) {
      * @param all  how long all of them are together
      */
     public void foldedTwice(Length wide, Length all) {
-        work.at(Place.IRON, "strip-fold", strip)
-                .saying(wide)
-                .along(Effort.PRESS_HEM, all)
-                .shows(pile -> pile.arrow(Side.TOP, Length.ZERO).arrow(Side.BOTTOM, Length.ZERO))
+        foldedTwice(wide, all, draft -> draft);
+    }
+
+    /**
+     * The same.
+     *
+     * @param told what else is said of the folding
+     */
+    public void foldedTwice(Length wide, Length all, UnaryOperator<Draft> told) {
+        told.apply(work.at(Place.IRON, "strip-fold", strip)
+                        .saying(wide)
+                        .along(Effort.PRESS_HEM, all)
+                        .shows(pile -> pile.arrow(Side.TOP, Length.ZERO).arrow(Side.BOTTOM, Length.ZERO)))
                 .add();
         work.at(Place.MACHINE, "strip-stitch", strip)
                 .along(Effort.STITCH_HEM, all.times(2))
@@ -43,6 +54,21 @@ public record StripWork(Work work, Piece strip) {
                 .add();
     }
 
+    /** Both long edges are pinked. */
+    public void pinked(Length along) {
+        work.at(Place.TABLE, "strip-pink", strip).along(Effort.PRESS_HEM, along).add();
+    }
+
+    /** A row of stitching along both long edges, up to which they may fray; before anything is gathered. */
+    public void stayStitched(Length along) {
+        work.at(Place.MACHINE, "strip-stay", strip)
+                .along(Effort.STITCH_HEM, along)
+                .set(Stitch.SEAM, Foot.PLAIN)
+                .rightSide()
+                .shows(pile -> pile.along(Role.SEW, Side.TOP, FROM_EDGE).along(Role.SEW, Side.BOTTOM, FROM_EDGE))
+                .add();
+    }
+
     /** Strips are joined end to end, at a slant, and the joins pressed open. */
     public void joined(int strips, Length allowance) {
         if (strips < 2) {
@@ -60,10 +86,15 @@ public record StripWork(Work work, Piece strip) {
                 .add();
     }
 
-    /** Its long edges are hemmed narrowly. */
-    public void hemmed(Length hem, Length along) {
-        work.at(Place.IRON, "strip-hem-press", strip)
-                .saying(hem)
+    /**
+     * A long edge is hemmed narrowly, turned twice by half of what the hem takes.
+     *
+     * @param along how much is hemmed in all
+     * @param both  both long edges
+     */
+    public void hemmed(Length hem, Length along, boolean both) {
+        work.at(Place.IRON, both ? "strip-hem-press-both" : "strip-hem-press", strip)
+                .saying(hem.half())
                 .along(Effort.PRESS_HEM, along)
                 .shows(pile -> pile.arrow(Side.BOTTOM, hem))
                 .add();

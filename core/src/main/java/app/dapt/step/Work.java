@@ -3,7 +3,6 @@ package app.dapt.step;
 import app.dapt.drawing.Element.Role;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
-import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Side;
@@ -243,7 +242,7 @@ public final class Work {
 
         /** Brings an edge to what was reckoned for it, with all that lies behind it. */
         public Draft takes(Piece piece, Side side) {
-            if (piece.edge(side).fate() == Edge.Fate.FOLD || piece.edge(side).fate() == Edge.Fate.SELVAGE) {
+            if (piece.edge(side).isLeft()) {
                 return this;
             }
             Stream.concat(Stream.of(piece), behind.getOrDefault(piece.id(), List.of()).stream())

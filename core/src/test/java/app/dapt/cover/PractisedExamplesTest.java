@@ -16,12 +16,14 @@ import app.dapt.cover.drawing.Offsets;
 import app.dapt.cover.drawing.Template;
 import app.dapt.cover.edging.EdgingKind;
 import app.dapt.cover.edging.Piping;
+import app.dapt.cover.front.Extras;
 import app.dapt.cover.front.ExtrasKind;
 import app.dapt.cover.front.Face;
 import app.dapt.cover.front.FaceKind;
 import app.dapt.cover.front.Pocket;
-import app.dapt.cover.front.Rows;
+import app.dapt.cover.front.Row;
 import app.dapt.cover.opening.ArmFlapOpening;
+import app.dapt.cover.opening.BandedOpening;
 import app.dapt.cover.opening.Fastening;
 import app.dapt.cover.opening.Hem;
 import app.dapt.cover.opening.Opening;
@@ -41,6 +43,7 @@ import app.dapt.form.Form;
 import app.dapt.form.LabelMeans;
 import app.dapt.form.Reading;
 import app.dapt.form.Readings;
+import app.dapt.make.CoverSteps;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.LengthFormat;
@@ -52,8 +55,11 @@ import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
+import app.dapt.piece.Side;
+import app.dapt.step.Step;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -318,19 +324,18 @@ class PractisedExamplesTest {
         assertThat(size(banded, "pocket-lining")).as("twice the band taller").isEqualTo("1 of 21 × 10");
     }
 
+    private static Extras rows(int count, Row.Of of) {
+        Object[] changes = Stream.concat(
+                        Stream.of("rows", count),
+                        IntStream.rangeClosed(1, count).boxed().flatMap(row -> Stream.of("row" + row + "Of", of)))
+                .toArray();
+        return kind(ExtrasKind.EXTRAS, changes);
+    }
+
+    /** Rows as they come lie 4 in above the lower edge and 3 in apart. */
     @Test
     void rowsRunFromEdgeToEdgeAtTheirHeights() {
-        CoverPlan lace = finished(20, 20)
-                .withExtras(kind(
-                        ExtrasKind.EXTRAS,
-                        "rowsOf",
-                        Rows.Of.LACE,
-                        "rows",
-                        3,
-                        "rowsLowest",
-                        Length.inches(4),
-                        "rowsApart",
-                        Length.inches(3)));
+        CoverPlan lace = finished(20, 20).withExtras(rows(3, Row.Of.LACE));
         assertThat(marks(piece(lace, "front"), Sort.ROW)).containsExactly(",16½", ",13½", ",10½");
         assertThat(Reckoner.reckon(lace).needs())
                 .filteredOn(need -> need.what().code().equals("need.rows.lace"))
@@ -338,15 +343,63 @@ class PractisedExamplesTest {
                 .satisfies(need -> assertThat(need.sum().orElseThrow().total()).isEqualTo(Length.inches(63)));
         // Ruffles: 2 × 20 and both allowances are 41 a row, 2 deep with ½ turned on both edges; one strip of 53
         // reaches.
-        CoverPlan ruffled = lace.withExtras(kind(ExtrasKind.EXTRAS, "rowsOf", Rows.Of.RUFFLE, "rows", 3));
+        CoverPlan ruffled = lace.withExtras(rows(3, Row.Of.RUFFLE));
         assertThat(size(ruffled, "row")).isEqualTo("3 of 41 × 3");
         assertThat(size(finished(30, 20).withExtras(ruffled.extras()), "row"))
                 .as("61 a row in two strips, 1 in to join them")
                 .isEqualTo("6 of 31½ × 3");
-        assertThat(Reckoner.reckon(finished(20, 20)
-                                .withExtras(kind(ExtrasKind.EXTRAS, "rowsOf", Rows.Of.LACE, "rows", 12)))
-                        .finding("rows-past"))
-                .isPresent();
+        Finding past = Reckoner.reckon(finished(20, 20).withExtras(rows(12, Row.Of.LACE)))
+                .finding("rows-past")
+                .orElseThrow();
+        assertThat(Reckoner.reckon(past.remedy().orElseThrow().plan()).finding("rows-past"))
+                .isEmpty();
+    }
+
+    /** Finished 22 × 22, two thirds of 23 cut are 15⅓, so 15⅜; a band of 4½ shows 2. */
+    @Test
+    void aBandIsReadIntoTheTwoThirdsOrOnTopOfThem() {
+        CoverPlan with = finished(22, 22).withOpening(kind(OpeningKind.BANDED, "rule", RuleOfThumb.TWO_THIRDS));
+        assertThat(size(with, "back-upper")).isEqualTo("1 of 23 × 13 5/8");
+        CoverPlan onTop = with.withOpening(kind(
+                OpeningKind.BANDED, "rule", RuleOfThumb.TWO_THIRDS, "ruleBand", BandedOpening.Reading.BAND_ON_TOP));
+        assertThat(size(onTop, "back-upper")).isEqualTo("1 of 23 × 15 3/8");
+        Length more = Reckoner.reckon(onTop)
+                .back()
+                .overlap()
+                .orElseThrow()
+                .minus(Reckoner.reckon(with).back().overlap().orElseThrow());
+        assertThat(more)
+                .as("2 in of band less the ¼ in seam it is sewn on with")
+                .isEqualTo(Length.inches(1, 3, 4));
+    }
+
+    /** A band 23 wide from four strips: a quarter each, and ½ in more at every join. */
+    @Test
+    void aBandIsPiecedFromStripsAndStiffened() {
+        CoverPlan plan =
+                finished(22, 22).withOpening(kind(OpeningKind.BANDED, "bandStrips", 4, "bandInterfaced", true));
+        assertThat(size(plan, "band-1")).isEqualTo("1 of 6¼ × 4½");
+        assertThat(size(plan, "band-2")).isEqualTo("1 of 6¾ × 4½");
+        assertThat(Reckoner.reckon(plan).needs())
+                .extracting(need -> need.what().code())
+                .contains("need.interfacing-of");
+        assertThat(CoverSteps.of(Reckoner.reckon(plan)))
+                .extracting(Step::id)
+                .contains("band/join-panels", "band/interface");
+    }
+
+    /** A table cloth's hem of an inch stays: nothing is added for it and nothing done to it. */
+    @Test
+    void aHemThatIsThereStays() {
+        CoverPlan plan = finished(20, 20)
+                .withOpening(kind(OpeningKind.ENVELOPE, "firstHem", Hem.Kind.THERE, "firstTurnTwo", Length.inches(1)));
+        // 10 and half of 4 and an allowance.
+        assertThat(size(plan, "back-upper")).isEqualTo("1 of 21 × 12½");
+        assertThat(piece(plan, "back-upper").edge(Side.BOTTOM).hemDepth()).isEqualTo(Length.inches(1));
+        assertThat(CoverSteps.of(Reckoner.reckon(plan)))
+                .extracting(Step::id)
+                .contains("back-lower/hem-stitch")
+                .doesNotContain("back-upper/hem-stitch", "back-upper/hem-press");
     }
 
     @Test

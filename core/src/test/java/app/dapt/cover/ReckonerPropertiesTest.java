@@ -199,7 +199,7 @@ class ReckonerPropertiesTest {
         Reckoned reckoned = reckoned(plan);
         for (Piece panel : reckoned.back().pieces()) {
             List<Piece> drops = reckoned.pieces().stream()
-                    .filter(piece -> piece.id().matches(panel.id() + "-\\d"))
+                    .filter(piece -> piece.id().matches(panel.id() + "-\\d+"))
                     .toList();
             if (!drops.isEmpty()) {
                 reached("drops");

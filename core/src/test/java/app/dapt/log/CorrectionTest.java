@@ -17,7 +17,6 @@ import app.dapt.cover.edging.EdgingKind;
 import app.dapt.cover.edging.Ruffle;
 import app.dapt.cover.front.ExtrasKind;
 import app.dapt.cover.front.FaceKind;
-import app.dapt.cover.front.Rows;
 import app.dapt.cover.opening.Fastening.By;
 import app.dapt.cover.opening.Lapped;
 import app.dapt.cover.opening.OpeningKind;
@@ -135,8 +134,10 @@ class CorrectionTest {
                         true,
                         "decoration",
                         true,
-                        "rowsOf",
-                        Rows.Of.RUFFLE));
+                        "rows",
+                        2,
+                        "row2Way",
+                        Axis.UP_DOWN));
         CoverPlan run = plan(ShapeKind.RUN, 64, 24)
                 .withShape(Cases.changed(ShapeKind.RUN, Unit.INCH, "pockets", 4, "strapUse", Run.Use.PROP));
         Stream<Arguments> held = Stream.of(By.BUTTONS, By.TIES).flatMap(by -> Stream.of(

@@ -38,7 +38,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 @ExtendWith(Reaches.Count.class)
 class CoverStepsTest {
 
-    private static final Set<Fate> LEFT_AS_IT_IS = EnumSet.of(Fate.FOLD, Fate.SELVAGE);
+    private static final Set<Fate> LEFT_AS_IT_IS = EnumSet.of(Fate.FOLD, Fate.SELVAGE, Fate.HEMMED);
 
     /** Any plan, and some of every opening on every shape. */
     static Stream<Arguments> plans() {

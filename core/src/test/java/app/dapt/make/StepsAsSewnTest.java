@@ -13,7 +13,7 @@ import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.SeamFinish;
 import app.dapt.cover.edging.EdgingKind;
 import app.dapt.cover.front.ExtrasKind;
-import app.dapt.cover.front.Rows;
+import app.dapt.cover.front.Row;
 import app.dapt.cover.opening.Hem;
 import app.dapt.cover.opening.Opening;
 import app.dapt.cover.opening.OpeningKind;
@@ -22,6 +22,7 @@ import app.dapt.cover.shape.Run;
 import app.dapt.cover.shape.Shape;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.form.Form;
+import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
@@ -30,6 +31,7 @@ import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Side;
 import app.dapt.step.Effort;
 import app.dapt.step.Milestone;
+import app.dapt.step.Place;
 import app.dapt.step.Setting;
 import app.dapt.step.Setting.Stitch;
 import app.dapt.step.Step;
@@ -270,7 +272,16 @@ class StepsAsSewnTest {
     void whatIsSeenIsMarkedWhenItIsWanted() {
         CoverPlan plan = cover(OpeningKind.ENVELOPE, "fastening", app.dapt.cover.opening.Fastening.By.BUTTONS)
                 .withExtras(Cases.changed(
-                        ExtrasKind.EXTRAS, Unit.INCH, "pocket", true, "motif", true, "rowsOf", Rows.Of.RIBBON));
+                        ExtrasKind.EXTRAS,
+                        Unit.INCH,
+                        "pocket",
+                        true,
+                        "motif",
+                        true,
+                        "rows",
+                        1,
+                        "row1Of",
+                        Row.Of.RIBBON));
         List<Step> steps = steps(plan);
         assertThat(steps)
                 .filteredOn(step -> step.does().equals("mark"))
@@ -288,15 +299,7 @@ class StepsAsSewnTest {
     @Test
     void rowsOnAWrapAreMarked() {
         CoverPlan plan = cover(OpeningKind.WRAP)
-                .withExtras(Cases.changed(
-                        ExtrasKind.EXTRAS,
-                        Unit.INCH,
-                        "rowsOf",
-                        Rows.Of.RIBBON,
-                        "rows",
-                        1,
-                        "rowsLowest",
-                        Length.inches(4)));
+                .withExtras(Cases.changed(ExtrasKind.EXTRAS, Unit.INCH, "rows", 1, "row1At", Length.inches(4)));
         Reckoned reckoned = Reckoner.reckonWithoutRemedies(plan, plan.mark());
         List<Length> folds = reckoned.front().marks().stream()
                 .filter(mark -> mark.sort() == Sort.FOLD)
@@ -319,6 +322,70 @@ class StepsAsSewnTest {
             assertThat(laid.pile().orElseThrow().top().name()).isEqualTo(Phrase.of("piece.flap"));
             assertThat(laid.pile().orElseThrow().top().rightSide()).isTrue();
         }
+    }
+
+    /** Each row for itself: a raw ruffle down the middle, gathered after it is stitched along, and lace up the side. */
+    @Test
+    void rowsAreMadeEachAsItIs() {
+        CoverPlan plan = cover(OpeningKind.ENVELOPE)
+                .withExtras(Cases.changed(
+                        ExtrasKind.EXTRAS,
+                        Unit.INCH,
+                        "rows",
+                        3,
+                        "row1Edges",
+                        Row.Edges.STAY_STITCHED,
+                        "row1Gathered",
+                        Row.Gathered.MIDDLE,
+                        "row2Of",
+                        Row.Of.LACE,
+                        "row2Way",
+                        Axis.UP_DOWN,
+                        "row3Deep",
+                        Length.inches(3)));
+        List<Step> steps = steps(plan);
+        assertThat(steps)
+                .filteredOn(step -> step.does().startsWith("rows-sew"))
+                .extracting(Step::id)
+                .containsExactly("front/rows-sew-middle", "front-2/rows-sew", "front-3/rows-sew");
+        assertThat(does(steps)).containsSubsequence("strip-stay", "strip-gather", "rows-sew-middle", "rows-sew");
+        Reckoned reckoned = Reckoner.reckonWithoutRemedies(plan, plan.mark());
+        // Raw as deep as it is finished; hemmed an inch deeper.
+        assertThat(reckoned.pieces())
+                .filteredOn(piece -> piece.id().startsWith("row"))
+                .extracting(piece -> piece.cutHeight())
+                .containsExactly(Length.inches(2), Length.inches(4));
+        assertThat(reckoned.needs())
+                .filteredOn(need -> need.what().code().equals("need.rows.lace"))
+                .extracting(need -> need.sum().orElseThrow().total())
+                .containsExactly(Length.inches(17));
+    }
+
+    @Test
+    void aSergedSeamIsSewnTrimmedAndFinishedInOne() {
+        CoverPlan plan = cover(OpeningKind.ENVELOPE);
+        List<Step> steps = steps(plan.withSeam(plan.seam().withFinish(SeamFinish.SERGED)));
+        assertThat(step(steps, "seam-serged").place()).isEqualTo(Place.OVERLOCKER);
+        assertThat(does(steps))
+                .contains("try-on-serged", "push-out")
+                .doesNotContain("clip-corners", "overlock", "turn-back", "try-on");
+    }
+
+    /** A row ⅝ in from the finished edge, ½ and 1/16: 24 × 16 with room for a form as in 22⅞ × 14⅞. */
+    @Test
+    void aSeamStitchedAgainOutsideLiesFlatAtTheEdge() {
+        CoverPlan plan = cover(OpeningKind.EDGE_ZIP);
+        CoverPlan enclosed = plan.withSeam(plan.seam().withFinish(SeamFinish.ENCLOSED));
+        Step round = step(steps(enclosed), "stitch-round");
+        assertThat(round.args().get(1)).isEqualTo(Length.inches(0, 9, 16));
+        assertThat(round.labour().stitched()).as("the zip stays free").isEqualTo(Length.inches(58));
+        Reckoned reckoned = Reckoner.reckonWithoutRemedies(enclosed, enclosed.mark());
+        assertThat(reckoned.dimensions().withinFlange(Axis.ACROSS)).isEqualTo(Length.inches(22, 7, 8));
+        assertThat(reckoned.finished(Axis.ACROSS)).isEqualTo(Length.inches(24));
+        assertThat(reckoned.fullness().ratio())
+                .isGreaterThan(Reckoner.reckonWithoutRemedies(plan, plan.mark())
+                        .fullness()
+                        .ratio());
     }
 
     @Test

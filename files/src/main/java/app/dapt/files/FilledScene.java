@@ -172,7 +172,7 @@ public final class FilledScene {
 
     /** What goes round: a flange, trims that stand out, cords on the seam. */
     private void edge() {
-        if (reckoned.plan().edging().flange().isPositive()) {
+        if (reckoned.plan().border().isPositive()) {
             List<Point> outer = closed(reckoned.dimensions().contour().points());
             ObjectNode flange = scene.putObject("flange");
             ArrayNode flat = flange.putArray("flat");

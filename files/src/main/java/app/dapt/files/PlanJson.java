@@ -29,6 +29,7 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -129,15 +130,16 @@ public final class PlanJson {
         }
         Mark mark = root.choice("mark", Mark.class);
         Choices choices = new Choices(mark.unit(), format < FORMAT);
+        EarlierPlans earlier = new EarlierPlans(mark.unit());
         CoverPlan plan = new CoverPlan(
                 root.text("name", CoverPlan.LONGEST_NAME),
                 mark,
-                choices.of(earlier(root.object("shape"), format, EarlierPlans::shape), ShapeKind.ALL),
+                choices.of(upgraded(root.object("shape"), format, earlier::shape), ShapeKind.ALL),
                 form(root.object("form")),
                 fit(root.object("fit")),
-                choices.of(root.object("opening"), OpeningKind.ALL),
+                choices.of(upgraded(root.object("opening"), format, earlier::opening), OpeningKind.ALL),
                 choices.of(root.object("face"), FaceKind.ALL),
-                choices.of(root.object("extras"), ExtrasKind.ALL),
+                choices.of(upgraded(root.object("extras"), format, earlier::extras), ExtrasKind.ALL),
                 choices.of(root.object("edging"), EdgingKind.ALL),
                 seam(root.object("seam")),
                 choices.of(root.object("joining"), JoiningKind.ALL),
@@ -147,7 +149,7 @@ public final class PlanJson {
         return plan;
     }
 
-    private static Cursor earlier(Cursor at, int format, UnaryOperator<ObjectNode> upgrade) {
+    private static Cursor upgraded(Cursor at, int format, UnaryOperator<ObjectNode> upgrade) {
         return format < FORMAT ? at.changed(upgrade) : at;
     }
 
@@ -339,7 +341,15 @@ public final class PlanJson {
 
         private void detailed(ObjectNode at, Detailed choice) {
             at.put("kind", choice.kind().code());
-            choice.details().forEach(detail -> detail.match(new Written(at)));
+            List<Detail<?>> usual =
+                    choice.kind().mayLeaveOut() ? choice.kind().usual(unit).details() : List.of();
+            choice.details().stream()
+                    .filter(detail -> usual.stream().noneMatch(each -> isSame(each, detail)))
+                    .forEach(detail -> detail.match(new Written(at)));
+        }
+
+        private static boolean isSame(Detail<?> one, Detail<?> other) {
+            return one.name().equals(other.name()) && one.value().equals(other.value());
         }
 
         /** A detail as it is written. */

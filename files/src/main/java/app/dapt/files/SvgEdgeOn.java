@@ -132,7 +132,7 @@ record SvgEdgeOn(SvgDrawing drawing) {
                             .append(" 0 -5h")
                             .append(Markup.number(-back
                                     * Math.max(3, .8 * drawing.px(edge.turns().get(0)))));
-                case SINGLE_TURN ->
+                case SINGLE_TURN, HEMMED ->
                     path.append(bend)
                             .append("h")
                             .append(Markup.number(

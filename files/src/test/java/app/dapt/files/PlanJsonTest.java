@@ -6,7 +6,10 @@ import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import app.dapt.Cases;
 import app.dapt.RandomPlans;
 import app.dapt.cover.CoverPlan;
+import app.dapt.cover.decision.Details;
+import app.dapt.cover.opening.Hem;
 import app.dapt.cover.opening.OpeningKind;
+import app.dapt.cover.shape.Run;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.measure.Length;
 import app.dapt.measure.Unit;
@@ -18,6 +21,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Random;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -83,14 +87,46 @@ class PlanJsonTest {
         saved.forEachEntry((name, value) -> {
             if (value.isObject()) {
                 value.forEachEntry((detail, was) -> {
-                    JsonNode is = now.path(name).path(detail).deepCopy();
+                    String called = detail.equals("flapHem") ? "endTurnTwo" : detail;
+                    JsonNode is = now.path(name).path(called).deepCopy();
                     if (is instanceof ObjectNode cloth) {
                         cloth.remove("id");
                     }
-                    assertThat(is).as("%s.%s of %s", name, detail, file).isEqualTo(was);
+                    // An extra that is as usual need not stand in the file any more.
+                    if (!is.isMissingNode() || !name.equals("extras")) {
+                        assertThat(is).as("%s.%s of %s", name, detail, file).isEqualTo(was);
+                    }
                 });
             }
         });
+    }
+
+    private static CoverPlan second(String name) throws Exception {
+        CoverPlan plan = PlanJson.read(Files.readString(Path.of("src/test/resources/plans/2/" + name + ".json")));
+        assertThat(PlanJson.read(PlanJson.kept(plan))).isEqualTo(plan);
+        return plan;
+    }
+
+    /** Straps sat on a numbered line, a V's flap was turned once, rows were all alike and evenly apart. */
+    @Test
+    void filesOfTheSecondFormatComeToWhatTheyMeant() throws Exception {
+        assertThat(second("20-promenade-run").shape().decided().oneOf("strapUse", Run.Use.class))
+                .isEqualTo(Run.Use.PROP);
+        Details flap = second("19-engineer-vee").opening().decided();
+        assertThat(flap.oneOf("endHem", Hem.Kind.class)).isEqualTo(Hem.Kind.SINGLE);
+        assertThat(flap.measure("endTurnTwo")).isEqualTo(Length.inches(1));
+        Details rows = second("27-reading-pocket").extras().decided();
+        assertThat(rows.count("rows")).isEqualTo(3);
+        assertThat(IntStream.rangeClosed(1, 3).mapToObj(row -> rows.measure("row" + row + "At")))
+                .containsExactly(Length.inches(4), Length.inches(7), Length.inches(10));
+    }
+
+    @Test
+    void aRunWithoutStrapsHadNoughtOfThem() throws Exception {
+        String none = Files.readString(Path.of("src/test/resources/plans/2/20-promenade-run.json"))
+                .replace("\"straps\" : 2", "\"straps\" : 0");
+        assertThat(PlanJson.read(none).shape().decided().oneOf("strapUse", Run.Use.class))
+                .isEqualTo(Run.Use.NONE);
     }
 
     @Test
@@ -107,9 +143,9 @@ class PlanJsonTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', quoteCharacter = '~', textBlock = """
             ("kind" : ")[^"]*           | $1pattern                 | kind
-            ("format" : )2              | $13                       | format
-            ("format" : )2              | $10                       | format
-            ("format" : )2              | $1"two"                   | format
+            ("format" : )3              | $14                       | format
+            ("format" : )3              | $10                       | format
+            ("format" : )3              | $1"two"                   | format
             ("id" : )1                  | $10                       | cloths.front.id
             ("id" : )1                  | $12                       | cloths
             ("name" : ")[^"]*           | $1                        | name

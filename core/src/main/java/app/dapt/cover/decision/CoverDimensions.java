@@ -54,8 +54,8 @@ public record CoverDimensions(
         Sum across = shape.acrossFrom(
                         upDown.total(), upDown.total().minus(form.upDown().flat()))
                 .orElse(measured);
-        // A flange lies flat beyond what the form fills.
-        Length flanges = basis.flange().times(2);
+        // A flange, or what a row on the outside shuts in, lies flat beyond what the form fills.
+        Length flanges = flat(basis).times(2);
         Fullness full =
                 Fullness.of(form.casing(), form.fill(), shape.casing(filled(across, flanges), filled(upDown, flanges)));
         Axis by = shape.easeBy();
@@ -119,9 +119,14 @@ public record CoverDimensions(
         return (axis == Axis.ACROSS ? across : upDown).total();
     }
 
+    /** What lies flat at each edge, so that no form comes into it. */
+    private static Length flat(SizeBasis basis) {
+        return basis.flange().plus(basis.seam().stitchedIn(basis.unit()));
+    }
+
     /** The finished size of what the form fills, without the flange round it; negative where that leaves nothing. */
     public Length withinFlange(Axis axis) {
-        return finished(axis).minus(basis.flange().times(2));
+        return finished(axis).minus(flat(basis).times(2));
     }
 
     /** How many times as long as its form what it fills is in one direction. */

@@ -18,6 +18,10 @@ public record Seam(Length chosen, SeamFinish finish, Alteration altered) {
     private static final Length FRENCH_FIRST_METRIC = Length.mm(5);
     private static final Length FRENCH = Length.inches(0, 5, 8);
     private static final Length FRENCH_METRIC = Length.mm(15);
+    /** How much further in than the raw edges the row lies that shuts them in. */
+    private static final Length BEYOND = Length.inches(0, 1, 16);
+
+    private static final Length BEYOND_METRIC = Length.mm(2);
     private static final Length USUAL = Length.inches(0, 1, 2);
     private static final Length USUAL_METRIC = Length.mm(15);
     private static final Length LEAST = Length.inches(0, 1, 4);
@@ -61,6 +65,11 @@ public record Seam(Length chosen, SeamFinish finish, Alteration altered) {
     /** What is left of the allowance for its second pass, with right sides together; not negative. */
     public Length frenchRest(Unit unit) {
         return Length.max(Length.ZERO, allowance(unit).minus(frenchFirst(unit)));
+    }
+
+    /** How far in from the finished edge it is stitched round once more on the outside; nought where it is not. */
+    public Length stitchedIn(Unit unit) {
+        return finish == SeamFinish.ENCLOSED ? allowance(unit).plus(unit.pick(BEYOND_METRIC, BEYOND)) : Length.ZERO;
     }
 
     /** Whether it is sewn twice, so that its raw edges lie inside. */

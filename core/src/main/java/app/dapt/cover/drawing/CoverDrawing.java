@@ -123,7 +123,7 @@ public final class CoverDrawing {
         elements.add(new Stuff(Box.of(width, height), Material.FRONT, true, false, "front", Part.BODY));
         elements.addAll(sewnLines(reckoned.front()));
         elements.addAll(onFront());
-        elements.add(seamRound());
+        elements.addAll(seamRound());
         elements.addAll(reckoned.plan().edging().over(reckoned.edge(), sizes));
         elements.addAll(sizeTapes());
         return sheet(
@@ -156,7 +156,7 @@ public final class CoverDrawing {
             Back.Panel inner = back.panels().get(0);
             elements.add(across(Role.HIDDEN_EDGE, inner.from().isZero() ? inner.to() : inner.from()));
         }
-        elements.add(seamRound());
+        elements.addAll(seamRound());
         elements.addAll(reckoned.plan().edging().over(reckoned.edge(), sizes));
         elements.addAll(ends());
         elements.addAll(opening());
@@ -204,8 +204,18 @@ public final class CoverDrawing {
                 new Tape(Axis.UP_DOWN, Length.ZERO, Length.ZERO, height, true, Phrase.of("tape.height")));
     }
 
-    private Element seamRound() {
-        return new Path(Role.SEAM, sizes.contour().points(), true);
+    /** The seam, and the row outside that shuts its raw edges in where there is one. */
+    private List<Element> seamRound() {
+        Path seam = new Path(Role.SEAM, sizes.contour().points(), true);
+        Length in = reckoned.plan().seam().stitchedIn(reckoned.plan().unit());
+        return in.isZero()
+                ? List.of(seam)
+                : List.of(
+                        seam,
+                        new Path(
+                                Role.TOPSTITCH,
+                                sizes.contour().grown(in.negated()).points(),
+                                true));
     }
 
     /** Joins and channels, which show once a panel is sewn. */

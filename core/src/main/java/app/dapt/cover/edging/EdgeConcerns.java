@@ -26,9 +26,13 @@ final class EdgeConcerns {
                     .orTry(RemedyElsewhere.ENVELOPE, "envelope")
                     .orNote());
         }
-        if (sizes.basis().seam().finish() == SeamFinish.FRENCH) {
+        SeamFinish finish = sizes.finish();
+        if (finish == SeamFinish.FRENCH || finish == SeamFinish.ENCLOSED) {
             found.add(FindingCandidate.<Edging>of(
-                            "french-trim", Weight.BETTER_NOT, "french-trim", Phrase.of("trim." + what))
+                            "french-trim",
+                            Weight.BETTER_NOT,
+                            finish == SeamFinish.FRENCH ? "french-trim" : "enclosed-trim",
+                            Phrase.of("trim." + what))
                     .orTry(RemedyElsewhere.SEAM_OVERLOCKED, "overlock")
                     .orNote());
         }

@@ -187,7 +187,7 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
                 .rightSide()
                 .add();
         if (make == Make.SINGLE) {
-            work.hemmed(sizes.ownUnit().pick(Length.cm(1), Length.inches(0, 1, 2)), length);
+            work.hemmed(sizes.ownUnit().pick(Length.cm(1), Length.inches(0, 1, 2)), length, false);
         } else {
             making.at(Place.IRON, "ruffle-fold", strip)
                     .along(Effort.PRESS_HEM, length)

@@ -95,7 +95,7 @@ public record FilledCover(
      *     its flange
      */
     public static Optional<Empty> empty(Reckoned cover, int cells) {
-        Length flange = cover.plan().edging().flange();
+        Length flange = cover.plan().border();
         double across = cover.dimensions().withinFlange(Axis.ACROSS).toMm();
         double upDown = cover.dimensions().withinFlange(Axis.UP_DOWN).toMm();
         if (Math.min(across, upDown) <= 0) {

@@ -93,7 +93,7 @@ public final class FilledDrawing {
                         back,
                         reckoned.finished(Axis.ACROSS).toMm(),
                         reckoned.finished(Axis.UP_DOWN).toMm(),
-                        reckoned.plan().edging().flange().isPositive(),
+                        reckoned.plan().border().isPositive(),
                         cover.width() / STEPS,
                         left,
                         top))

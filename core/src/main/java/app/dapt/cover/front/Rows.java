@@ -7,16 +7,16 @@ import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
-import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Strips;
 import app.dapt.cover.decision.Weight;
-import app.dapt.drawing.Box;
+import app.dapt.cover.front.Row.Edges;
+import app.dapt.cover.front.Row.Gathered;
+import app.dapt.cover.front.Row.Of;
 import app.dapt.drawing.Element;
 import app.dapt.drawing.Element.Line;
 import app.dapt.drawing.Element.Role;
-import app.dapt.drawing.Element.Shade;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -35,56 +35,85 @@ import app.dapt.step.Setting.Stitch;
 import app.dapt.step.StripWork;
 import app.dapt.step.Work.Draft;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
- * Rows across the front from edge to edge, caught in both side seams.
+ * Rows on the front from edge to edge, each with its own kind, place and direction.
  *
- * @param count  how many
- * @param lowest how far above the finished lower edge the lowest is sewn on
- * @param apart  from one to the next
- * @param deep   how deep a ruffle is, finished
+ * @param count how many there are
+ * @param all   as many as there may be; those beyond the count are kept
  */
-public record Rows(Of of, int count, Length lowest, Length apart, Length deep) implements Extra {
+public record Rows(int count, List<Row> all) implements Extra {
 
-    /** What is sewn across the front. */
-    public enum Of {
-        NONE,
-        RUFFLE,
-        LACE,
-        RIBBON
-    }
-
-    /** Lace and ribbon are drawn so wide, and a ruffle's folds so far apart. */
-    private static final Length BRAID = Length.inches(0, 3, 4);
-
-    private static final Length FOLDS = Length.inches(0, 5, 8);
+    private static final int MOST = 12;
 
     /** How often a ruffle's length goes into what it is gathered on. */
     private static final int GATHERED = 2;
 
+    /** Rows that are made alike, wherever they lie: what is cut and done for them is the same. */
+    private record Alike(Of of, Axis way, Length deep, Gathered gathered, Edges edges) {
+
+        static Alike of(Row row) {
+            return row.isRuffle()
+                    ? new Alike(row.of(), row.way(), row.deep(), row.gathered(), row.edges())
+                    : new Alike(row.of(), row.way(), Length.ZERO, Gathered.EDGE, Edges.HEMMED);
+        }
+    }
+
+    /**
+     * One group of them.
+     *
+     * @param number counted from one
+     */
+    private record Group(int number, Alike alike, List<Row> rows) {
+
+        boolean isRuffle() {
+            return alike.of() == Of.RUFFLE;
+        }
+
+        String id() {
+            return number == 1 ? "row" : "row-" + number;
+        }
+    }
+
+    public Rows {
+        all = List.copyOf(all);
+    }
+
     static Rows none(Unit unit) {
         return new Rows(
-                Of.NONE,
-                3,
-                unit.pick(Length.cm(10), Length.inches(4)),
-                unit.pick(Length.cm(8), Length.inches(3)),
-                unit.pick(Length.cm(5), Length.inches(2)));
+                0,
+                IntStream.rangeClosed(1, MOST)
+                        .mapToObj(number -> Row.usual(number, unit))
+                        .toList());
     }
 
     static Rows from(Details details) {
         return new Rows(
-                details.oneOf("rowsOf", Of.class),
                 details.count("rows"),
-                details.measure("rowsLowest"),
-                details.measure("rowsApart"),
-                details.measure("rowsDeep"));
+                IntStream.rangeClosed(1, MOST)
+                        .mapToObj(number -> Row.from(details, number))
+                        .toList());
+    }
+
+    private List<Row> there(Axis way) {
+        return rows().stream().filter(row -> row.way() == way).toList();
+    }
+
+    private List<Row> rows() {
+        return all.subList(0, count);
     }
 
     @Override
     public boolean there() {
-        return of != Of.NONE;
+        return count > 0;
     }
 
     @Override
@@ -94,94 +123,107 @@ public record Rows(Of of, int count, Length lowest, Length apart, Length deep) i
 
     @Override
     public List<Detail<?>> details() {
-        return List.of(
-                Detail.oneOf("rowsOf", of, "rows-of"),
-                Detail.count("rows", 1, 12, count, there()),
-                Detail.measure("rowsLowest", LengthRange.CENTRE, lowest, there()),
-                Detail.measure("rowsApart", LengthRange.CENTRE, apart, there() && count > 1),
-                Detail.measure("rowsDeep", LengthRange.HANGS, deep, of == Of.RUFFLE));
+        List<Detail<?>> details = new ArrayList<>(List.of(Detail.count("rows", 0, MOST, count, true)));
+        for (int i = 0; i < MOST; i++) {
+            details.addAll(all.get(i).details(i + 1, i < count));
+        }
+        return details;
+    }
+
+    private List<Group> groups() {
+        Map<Alike, List<Row>> alike =
+                rows().stream().collect(Collectors.groupingBy(Alike::of, LinkedHashMap::new, Collectors.toList()));
+        List<Group> groups = new ArrayList<>();
+        alike.forEach((how, rows) -> groups.add(new Group(groups.size() + 1, how, rows)));
+        return groups;
     }
 
     @Override
     public List<Element> drawn(CoverDimensions sizes) {
-        Length height = sizes.finished(Axis.UP_DOWN);
-        return heights().stream()
-                .filter(above -> above.under(height))
-                .flatMap(above -> row(height.minus(above), sizes).stream())
+        return rows().stream()
+                .filter(row -> row.isOn(sizes))
+                .flatMap(row -> row.drawn(sizes).stream())
                 .toList();
-    }
-
-    /** A row sewn on along its upper edge, or a ribbon along both; a ruffle shows its folds. */
-    private List<Element> row(Length top, CoverDimensions sizes) {
-        Length width = sizes.finished(Axis.ACROSS);
-        Length bottom = Length.min(sizes.finished(Axis.UP_DOWN), top.plus(of == Of.RUFFLE ? deep : BRAID));
-        List<Element> elements = new ArrayList<>(List.of(
-                new Shade(new Box(Length.ZERO, top, width, bottom.minus(top))),
-                new Line(Role.TOPSTITCH, Length.ZERO, top, width, top),
-                new Line(Role.FINISHED_EDGE, Length.ZERO, bottom, width, bottom)));
-        if (of == Of.RIBBON) {
-            elements.add(new Line(Role.FINISHED_EDGE, Length.ZERO, top, width, top));
-        }
-        for (Length x = FOLDS; of == Of.RUFFLE && x.under(width); x = x.plus(FOLDS)) {
-            elements.add(new Line(Role.FINISHED_EDGE, x, top, x, bottom));
-        }
-        return elements;
-    }
-
-    @Override
-    public Extra nearer(Length across, Length upDown) {
-        return from(decided().less("rowsLowest", upDown));
     }
 
     @Override
     public Phrase brief() {
-        return Phrase.of("brief.extra.rows." + Phrase.code(of), count);
+        List<Of> kinds = rows().stream().map(Row::of).distinct().toList();
+        return kinds.size() == 1
+                ? Phrase.of("brief.extra.rows." + Phrase.code(kinds.get(0)), count)
+                : Phrase.of("brief.extra.rows.mixed", count);
     }
 
-    /** How far above the finished lower edge each is, the lowest first. */
-    public List<Length> heights() {
-        return IntStream.range(0, count)
-                .mapToObj(i -> lowest.plus(apart.times(i)))
-                .toList();
+    @Override
+    public Extra nearer(Length across, Length upDown) {
+        Details nearer = decided();
+        for (int i = 1; i <= MOST; i++) {
+            nearer = nearer.less(Row.name(i) + "At", all.get(i - 1).runsAcross() ? upDown : across);
+        }
+        return from(nearer);
     }
 
     @Override
     public List<Marking> marks(Front made, CoverDimensions sizes) {
-        return heights().stream()
-                .filter(height -> !sizes.finished(Axis.UP_DOWN).under(height))
-                .map(height -> Marking.line(Sort.ROW, Axis.ACROSS, Extra.above(height, made, sizes)))
+        return rows().stream()
+                .filter(row -> row.isOn(sizes))
+                .map(row -> Marking.line(Sort.ROW, row.way(), place(row, made, sizes)))
                 .toList();
+    }
+
+    private static Length place(Row row, Front made, CoverDimensions sizes) {
+        return row.runsAcross()
+                ? Extra.above(row.at(), made, sizes)
+                : sizes.allowance().plus(row.at());
     }
 
     /**
-     * Of a ruffle: twice the finished width and an allowance at both sides, in as many strips as that takes; deep with
-     * a narrow hem on both edges.
+     * Of a ruffle: twice the finished size along it and an allowance at both ends, in as many strips as that takes; as
+     * deep as it is finished, and a narrow hem on both edges where they are hemmed.
      */
     @Override
     public List<Piece> pieces(CoverDimensions sizes, Back back) {
-        if (of != Of.RUFFLE) {
-            return List.of();
-        }
-        Sum length = length(sizes, back).plus(Sum.term("term.gathered", gatheredIn(sizes, back)));
-        Length hem = sizes.ownUnit().pick(Length.cm(1), Length.inches(0, 1, 2));
-        Sum depth = Sum.of(Sum.term("term.ruffle-depth", deep), Sum.term("term.ruffle-hems", hem.times(2)));
-        Length usable = sizes.cloths().front().usableWidth();
-        Length lost = sizes.innerAllowance().times(2);
-        return Strips.across("row", Material.FRONT, length, depth, usable, lost, sizes).stream()
-                .map(strip -> strip.times(strip.quantity() * count))
+        return groups().stream()
+                .filter(Group::isRuffle)
+                .map(group -> strip(group, sizes, back))
                 .toList();
     }
 
-    /** Of one row, from edge to edge, caught in both side seams. */
-    private static Sum length(CoverDimensions sizes, Back back) {
+    private static Piece strip(Group group, CoverDimensions sizes, Back back) {
+        Alike how = group.alike();
+        Sum length = length(how.way(), sizes, back).plus(Sum.term("term.gathered", gatheredIn(how.way(), sizes, back)));
+        Sum deep = Sum.of(Sum.term("term.ruffle-depth", how.deep()));
+        Sum depth = how.edges() == Edges.HEMMED
+                ? deep.plus(Sum.term("term.ruffle-hems", hem(sizes).times(2)))
+                : deep;
+        Length usable = sizes.cloths().front().usableWidth();
+        Length lost = sizes.innerAllowance().times(2);
+        Piece one = Strips.across(group.id(), Material.FRONT, length, depth, usable, lost, sizes)
+                .get(0);
+        Phrase name = group.number() == 1 ? Phrase.of("piece.row") : Phrase.of("piece.row-more", group.number());
+        return one.named(name).times(one.quantity() * group.rows().size());
+    }
+
+    private static Length hem(CoverDimensions sizes) {
+        return sizes.ownUnit().pick(Length.cm(1), Length.inches(0, 1, 2));
+    }
+
+    private static Side end(Axis way) {
+        return way == Axis.ACROSS ? Side.LEFT : Side.TOP;
+    }
+
+    /** Of one row, from edge to edge, caught in both seams. */
+    private static Sum length(Axis way, CoverDimensions sizes, Back back) {
         return Sum.of(
-                Sum.term("term.finished-width", sizes.finished(Axis.ACROSS)),
-                Sum.term("term.both-allowances", back.outside(Side.LEFT, sizes).plus(back.outside(Side.RIGHT, sizes))));
+                Sum.term(way == Axis.ACROSS ? "term.finished-width" : "term.finished-height", sizes.finished(way)),
+                Sum.term(
+                        "term.both-allowances",
+                        back.outside(end(way), sizes).plus(back.outside(end(way).opposite(), sizes))));
     }
 
     /** What a ruffle has more than the row it is gathered to. */
-    private static Length gatheredIn(CoverDimensions sizes, Back back) {
-        return length(sizes, back)
+    private static Length gatheredIn(Axis way, CoverDimensions sizes, Back back) {
+        return length(way, sizes, back)
                 .total()
                 .minus(sizes.innerAllowance().times(2))
                 .times(GATHERED - 1L);
@@ -189,62 +231,115 @@ public record Rows(Of of, int count, Length lowest, Length apart, Length deep) i
 
     @Override
     public void make(Making making) {
-        Length one = length(making.sizes(), making.back()).total();
-        Pile onFront = Pile.of(making.lyingFront(true));
-        Draft sewn = making.at(Place.MACHINE, "rows-sew", making.front());
-        if (of == Of.RUFFLE) {
-            Piece strip = pieces(making.sizes(), making.back()).get(0);
-            int strips = strip.quantity() / count;
-            StripWork work = new StripWork(making.work(), strip);
-            Length gathered = one.plus(gatheredIn(making.sizes(), making.back()));
-            work.joined(strips, making.sizes().innerAllowance());
-            work.hemmed(
-                    making.sizes().ownUnit().pick(Length.cm(1), Length.inches(0, 1, 2)), gathered.times(2L * count));
-            work.gathered(gathered, one, count);
-            sewn.also(strip.id());
-        }
-        // On a strip that is front and back there is no cut edge below the front: its marks say where rows go.
-        (making.isOnePiece()
-                        ? sewn
-                        : sewn.figure(
-                                "lowest-row", making.fromCutEdge(Side.BOTTOM, lowest), Making.finished(lowest), apart))
-                .saying(Phrase.choice("rows-of", of), count)
-                .marks(making.front(), Sort.ROW)
-                .because()
-                .along(Effort.SEW, one.times(of == Of.RIBBON ? 2L * count : count))
-                .set(Stitch.TOPSTITCH, Foot.PLAIN)
-                .shows(onFront.with(rowLines(making)))
-                .add();
+        groups().forEach(group -> make(group, making));
     }
 
-    private List<Line> rowLines(Making making) {
+    private void make(Group group, Making making) {
+        Alike how = group.alike();
+        Length one = length(how.way(), making.sizes(), making.back()).total();
+        boolean middle = how.gathered() == Gathered.MIDDLE;
+        Draft sewn = making.at(Place.MACHINE, middle ? "rows-sew-middle" : "rows-sew", making.front())
+                .called(making.front().id() + (group.number() == 1 ? "" : "-" + group.number()));
+        if (group.isRuffle()) {
+            Piece strip = strip(group, making.sizes(), making.back());
+            prepare(group, strip, one, making);
+            sewn.also(strip.id());
+        }
+        int rows = group.rows().size();
+        sewn.saying(Phrase.choice("rows-of", how.of()), rows, Phrase.choice("row-way", how.way()))
+                .because()
+                .along(Effort.SEW, one.times(how.of() == Of.RIBBON ? 2L * rows : rows))
+                .set(Stitch.TOPSTITCH, Foot.PLAIN)
+                .shows(Pile.of(making.lyingFront(true)).with(rowLines(making)));
+        // On a strip that is front and back there is no cut edge below the front: its marks say where rows go.
+        if (!making.isOnePiece()) {
+            Side from = how.way() == Axis.ACROSS ? Side.BOTTOM : Side.LEFT;
+            group.rows()
+                    .forEach(row -> sewn.figure(
+                            "row",
+                            making.fromCutEdge(from, row.at()),
+                            Phrase.choice("which-edge", from),
+                            Making.finished(row.at())));
+        }
+        sewn.marks(making.front(), Sort.ROW).add();
+    }
+
+    private static void prepare(Group group, Piece strip, Length one, Making making) {
+        Alike how = group.alike();
+        int rows = group.rows().size();
+        Length gathered = one.plus(gatheredIn(how.way(), making.sizes(), making.back()));
+        StripWork work = new StripWork(making.work(), strip);
+        work.joined(strip.quantity() / rows, making.sizes().innerAllowance());
+        switch (how.edges()) {
+            case HEMMED -> work.hemmed(hem(making.sizes()), gathered.times(2L * rows), true);
+            case PINKED -> work.pinked(gathered.times(2L * rows));
+            case STAY_STITCHED -> work.stayStitched(gathered.times(2L * rows));
+            case RAW -> {}
+        }
+        work.gathered(gathered, one, rows);
+    }
+
+    private static List<Line> rowLines(Making making) {
         Length width = making.sizes().cut(Axis.ACROSS).total();
+        Length height = making.sizes().cut(Axis.UP_DOWN).total();
         return making.front().marks().stream()
                 .filter(mark -> mark.sort() == Sort.ROW)
-                .map(mark -> mark.fromTop().orElseThrow())
-                .map(top -> new Line(Role.SEW, Length.ZERO, top, width, top))
+                .flatMap(mark -> Stream.concat(
+                        mark.fromTop().stream().map(top -> new Line(Role.SEW, Length.ZERO, top, width, top)),
+                        mark.fromLeft().stream().map(left -> new Line(Role.SEW, left, Length.ZERO, left, height))))
                 .toList();
     }
 
     @Override
     public List<Need> needs(CoverDimensions sizes, Back back) {
-        if (of == Of.RUFFLE) {
-            return List.of();
+        return Stream.of(Of.LACE, Of.RIBBON)
+                .map(kind -> length(kind, sizes, back))
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    private Optional<Need> length(Of kind, CoverDimensions sizes, Back back) {
+        List<Sum.Term> terms = new ArrayList<>();
+        for (Group group : groups()) {
+            if (group.alike().of() == kind) {
+                Length one = length(group.alike().way(), sizes, back).total();
+                int rows = group.rows().size();
+                terms.add(Sum.term("term.rows", one.times(rows), rows, one));
+            }
         }
-        Length one = length(sizes, back).total();
-        Sum all = Sum.of(Sum.term("term.rows", one.times(count), count, one));
-        return List.of(Need.length(Phrase.of("need.rows." + Phrase.code(of)), all, sizes.unit()));
+        return terms.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Need.length(
+                        Phrase.of("need.rows." + Phrase.code(kind)),
+                        Sum.of(terms.toArray(Sum.Term[]::new)),
+                        sizes.unit()));
     }
 
     @Override
     public List<FindingCandidate<Extra>> concerns(CoverDimensions sizes) {
-        Length height = sizes.finished(Axis.UP_DOWN);
-        Length highest = heights().get(count - 1);
-        if (height.atLeast(highest) && lowest.isPositive()) {
-            return List.of();
+        Function<Axis, Stream<FindingCandidate<Extra>>> past = way -> {
+            Length size = sizes.finished(way.other());
+            return there(way).stream()
+                    .map(Row::at)
+                    .filter(at -> !at.isPositive() || size.under(at))
+                    .reduce(Length::max)
+                    .map(at -> past(way, at, size))
+                    .stream();
+        };
+        return Stream.of(Axis.values()).flatMap(past).toList();
+    }
+
+    private FindingCandidate<Extra> past(Axis way, Length at, Length size) {
+        List<Row> spread = new ArrayList<>(all);
+        int number = there(way).size();
+        int next = 1;
+        for (int i = 0; i < count; i++) {
+            if (all.get(i).way() == way) {
+                spread.set(i, all.get(i).at(size.times(next++, number + 1)));
+            }
         }
-        Length fitting = height.times(1, count + 1);
-        return List.of(FindingCandidate.<Extra>of("rows-past", Weight.WILL_NOT_WORK, "rows-past", highest, height)
-                .orTry(() -> from(decided().with("rowsLowest", fitting).with("rowsApart", fitting)), "rows", fitting));
+        String code = way == Axis.ACROSS ? "rows-past" : "rows-past-upright";
+        return FindingCandidate.<Extra>of(code, Weight.WILL_NOT_WORK, code, at, size)
+                .orTry(() -> new Rows(count, spread), "rows", size.times(1, number + 1));
     }
 }

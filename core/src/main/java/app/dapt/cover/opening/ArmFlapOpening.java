@@ -29,6 +29,7 @@ import app.dapt.piece.PieceRole;
 import app.dapt.piece.Side;
 import app.dapt.step.Effort;
 import app.dapt.step.Place;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -40,9 +41,9 @@ import java.util.Optional;
  *
  * @param layers the front alone, or both
  * @param tuck how deep the flap tucks in
- * @param hem  what the flap and the back turn in at their ends, once
+ * @param hem  what becomes of the flap's end and of the back's
  */
-public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements Opening {
+public record ArmFlapOpening(Layers layers, Length tuck, Hem hem) implements Opening {
 
     /** What is cut longer. */
     public enum Layers {
@@ -52,12 +53,17 @@ public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements 
 
     static ArmFlapOpening usual(Unit unit) {
         return new ArmFlapOpening(
-                Layers.FRONT, unit.pick(Length.cm(15), Length.inches(6)), unit.pick(Length.mm(25), Length.inches(1)));
+                Layers.FRONT,
+                unit.pick(Length.cm(15), Length.inches(6)),
+                new Hem(
+                        Hem.Kind.SINGLE,
+                        unit.pick(Length.mm(25), Length.inches(1)),
+                        unit.pick(Length.mm(25), Length.inches(1))));
     }
 
     static ArmFlapOpening from(Details details) {
         return new ArmFlapOpening(
-                details.oneOf("flapLayers", Layers.class), details.measure("flap"), details.measure("flapHem"));
+                details.oneOf("flapLayers", Layers.class), details.measure("flap"), Hem.from("end", details));
     }
 
     @Override
@@ -67,10 +73,11 @@ public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements 
 
     @Override
     public List<Detail<?>> details() {
-        return List.of(
+        List<Detail<?>> details = new ArrayList<>(List.of(
                 Detail.oneOf("flapLayers", layers, "flap-layers"),
-                Detail.measure("flap", LengthRange.BAND, tuck, true),
-                Detail.measure("flapHem", LengthRange.TURN, hem, true));
+                Detail.measure("flap", LengthRange.BAND, tuck, true)));
+        details.addAll(hem.details("end", Phrase.of("panel.end")));
+        return details;
     }
 
     @Override
@@ -93,9 +100,10 @@ public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements 
             return Back.of(List.of(front.piece(), back), List.of(panel(back, sizes)), sizes.finished(runs()));
         }
         Arm arm = sizes.shape().openArm().get();
-        Piece longer = lengthened(Side.LEFT, arm, sizes, tuck.plus(hem), tuck);
+        Edge end = hem.edge(sizes.innerAllowance(), sizes.ownUnit());
+        Piece longer = lengthened(Side.LEFT, arm, sizes, end, tuck);
         Length tuckBack = layers == Layers.BOTH ? tuck : Length.ZERO;
-        Piece back = lengthened(Side.RIGHT, arm, sizes, tuckBack.plus(hem), tuckBack);
+        Piece back = lengthened(Side.RIGHT, arm, sizes, end, tuckBack);
         return Back.of(List.of(longer, back), List.of(panel(back, sizes)), arm.finishedWidth(sizes))
                 .openAt(arm.end(sizes))
                 .ending(new Ends(End.SEAM, End.OPEN, tuck, tuckBack));
@@ -110,19 +118,25 @@ public record ArmFlapOpening(Layers layers, Length tuck, Length hem) implements 
      *
      * @param side the open arm's as the piece lies right side up: the back's right one lies behind the front's left one
      */
-    private Piece lengthened(Side side, Arm arm, CoverDimensions sizes, Length cutLonger, Length finishedLonger) {
+    private static Piece lengthened(Side side, Arm arm, CoverDimensions sizes, Edge end, Length finishedLonger) {
         boolean front = side == Side.LEFT;
+        Length cutLonger = finishedLonger.plus(end.allowance());
         Length allowance = sizes.allowance();
         double middle = sizes.finished(Axis.ACROSS).toMm() / 2;
         Contour cut =
                 onSide(side, arm.lengthened(sizes, cutLonger.minus(allowance)).grown(allowance), middle);
         Contour seam = onSide(side, arm.lengthened(sizes, finishedLonger), middle);
+        Outline.Traced outline = new Outline.Traced(cut, seam);
+        if (outline.isNothing()) {
+            // A V so small that nothing of its arm is left; what is wrong with it is said elsewhere.
+            return front ? sizes.plainFront() : sizes.wholeBack();
+        }
         Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(allowance));
-        edges.put(side, new Edge(Edge.Fate.SINGLE_TURN, List.of(hem)));
+        edges.put(side, end);
         Sum width = Sum.of(Sum.term("term.widest-there", Length.nearMm(cut.right() - cut.left())));
         Sum height = Sum.of(Sum.term("term.widest-there", Length.nearMm(cut.bottom() - cut.top())));
         return sizes.panel(front ? "front" : "back", front ? Material.FRONT : Material.BACK, width, height, edges)
-                .outlined(Optional.of(new Outline.Traced(cut, seam)))
+                .outlined(Optional.of(outline))
                 .as(front ? PieceRole.Whole.FRONT : PieceRole.Whole.BACK);
     }
 

@@ -43,15 +43,43 @@ import java.util.Set;
  * An envelope whose outer panel, the upper or left one, ends in a folded band with its seam enclosed. A band cut B deep
  * is B/2 − s_b finished; the panel above it is that much shorter.
  *
- * @param rule    the rule of thumb both are cut by, or none: the outer one is as deep with its band as the rule says
+ * @param rule    the rule of thumb both are cut by, or none
+ * @param reads   whether the outer panel is as deep as the rule says with its band, or without it
  * @param overlap asked for where there is no rule
  * @param centre  the middle of the overlap from the top (left) finished edge; none is the middle of the cover
  * @param band    how deep the band is cut
+ * @param banding what the band is made of
  * @param hem     of the inner panel
  */
 public record BandedOpening(
-        Axis runs, RuleOfThumb rule, Length overlap, Optional<Length> centre, Length band, Hem hem, Fastening fastening)
+        Axis runs,
+        RuleOfThumb rule,
+        Reading reads,
+        Length overlap,
+        Optional<Length> centre,
+        Length band,
+        Banding banding,
+        Hem hem,
+        Fastening fastening)
         implements Lapped {
+
+    /** How a rule of thumb is read for a panel with a band. */
+    public enum Reading {
+        /** So deep with the band. */
+        WITH_BAND,
+        /** So deep, and the band on top of it. */
+        BAND_ON_TOP
+    }
+
+    /**
+     * What a band is made of.
+     *
+     * @param interfaced whether it is stiffened all over
+     * @param strips     how many strips it is pieced from along its length
+     */
+    public record Banding(boolean interfaced, int strips) {}
+
+    private static final int MOST_STRIPS = 24;
 
     /** What the band's seam takes of the band and of its panel. */
     private static final Length BAND_SEAM = Length.inches(0, 1, 4);
@@ -60,9 +88,11 @@ public record BandedOpening(
         return new BandedOpening(
                 Axis.ACROSS,
                 RuleOfThumb.NONE,
+                Reading.WITH_BAND,
                 unit.pick(Length.cm(10), Length.inches(4)),
                 Optional.empty(),
                 unit.pick(Length.cm(11), Length.inches(4, 1, 2)),
+                new Banding(false, 1),
                 Hem.Kind.ORDINARY.usual(unit),
                 Fastening.none(unit));
     }
@@ -71,9 +101,11 @@ public record BandedOpening(
         return new BandedOpening(
                 details.oneOf("runs", Axis.class),
                 details.oneOf("rule", RuleOfThumb.class),
+                details.oneOf("ruleBand", Reading.class),
                 details.measure("overlap"),
                 details.maybe("centre"),
                 details.measure("band"),
+                new Banding(details.tick("bandInterfaced"), details.count("bandStrips")),
                 Hem.from("second", details),
                 Fastening.from(details));
     }
@@ -87,27 +119,35 @@ public record BandedOpening(
     public List<Detail<?>> details() {
         List<Detail<?>> details = new ArrayList<>(List.of(
                 new Detail.OneOf<>("rule", Phrase.of("detail.rule"), rule, "rule", true, true),
+                Detail.oneOf("ruleBand", reads, "rule-band", rule != RuleOfThumb.NONE),
                 Detail.measure("overlap", LengthRange.OVERLAP, overlap, rule == RuleOfThumb.NONE),
                 Detail.measure("band", LengthRange.BAND, band, true),
                 Detail.oneOf("runs", runs, "way"),
+                Detail.tick("bandInterfaced", banding.interfaced(), true),
+                Detail.count("bandStrips", 1, MOST_STRIPS, banding.strips(), stacked()),
                 Detail.maybe("centre", LengthRange.CENTRE, centre)));
         details.addAll(hem.details("second", Phrase.of(stacked() ? "panel.back-lower" : "panel.back-right")));
         details.addAll(fastening.details());
         return details;
     }
 
+    private static BandedOpening with(Details details) {
+        return from(details);
+    }
+
     private BandedOpening withBand(Length cut) {
-        return new BandedOpening(runs, rule, overlap, centre, cut, hem, fastening);
+        return with(decided().with("band", cut));
     }
 
     @Override
     public BandedOpening narrowlyHemmed(Unit unit) {
-        return new BandedOpening(runs, rule, overlap, centre, band, Hem.Kind.NARROW.usual(unit), fastening);
+        return new BandedOpening(
+                runs, rule, reads, overlap, centre, band, banding, Hem.Kind.NARROW.usual(unit), fastening);
     }
 
     @Override
     public BandedOpening withOverlap(Length asked) {
-        return new BandedOpening(runs, RuleOfThumb.NONE, asked, centre, band, hem, fastening);
+        return with(decided().with("rule", RuleOfThumb.NONE).with("overlap", asked));
     }
 
     @Override
@@ -136,9 +176,13 @@ public record BandedOpening(
                 ? rule.depth(sizes.cut(runs.other()).total(), free.allowance(), sizes.unit())
                         .roundedUpTo(sizes.mark())
                 : Sum.of();
+        boolean onTop = isByRule() && reads == Reading.BAND_ON_TOP;
         Sum first = isByRule()
                 ? ruled.plus(Sum.term("term.less-allowance", sizes.allowance().negated()))
                 : Lapped.half(depth, overlap, centre, true, stacked());
+        if (onTop) {
+            first = first.plus(Sum.term("term.band-on-top", finishedBand().minus(BAND_SEAM)));
+        }
         Length second = isByRule()
                 ? ruled.total().minus(sizes.allowance()).minus(free.allowance())
                 : Lapped.half(depth, overlap, centre, false, stacked()).total();
@@ -147,10 +191,11 @@ public record BandedOpening(
                 : hem.added(Lapped.half(depth, overlap, centre, false, stacked()), free)
                         .plus(allowance);
         Length bandFrom = first.total().minus(finishedBand());
-        Sum upperCut = (isByRule() ? ruled : first)
+        Sum lessBand = (isByRule() ? ruled : first)
                 .plus(Sum.term("term.less-band", finishedBand().negated()))
                 .plus(Sum.term("term.band-seam", BAND_SEAM));
-        upperCut = isByRule() ? upperCut : upperCut.plus(allowance);
+        // With the band on top, the panel above it is cut just as the rule says.
+        Sum upperCut = onTop ? ruled : isByRule() ? lessBand : lessBand.plus(allowance);
         String upperId = "back-" + (stacked() ? "upper" : "left");
         Piece upper = sizes.part(upperId, Material.BACK, runs, Length.ZERO, bandFrom, upperCut, seam, band);
         Piece banding = sizes.part(
@@ -201,6 +246,13 @@ public record BandedOpening(
                 lower.free().orElseThrow(),
                 making.piece("lining-" + (stacked() ? "lower" : "right")),
                 lower.piece().id()));
+        if (this.banding.interfaced()) {
+            making.at(Place.IRON, "interface", banding)
+                    .figure("layer-size", banding.finished(Axis.ACROSS), banding.finished(Axis.UP_DOWN))
+                    .because()
+                    .along(Effort.PRESS_HEM, banding.cut(runs).total())
+                    .add();
+        }
         fastening.stiffen(making, banding, lower.piece());
         Length along = banding.cut(runs).total();
         making.at(Place.TABLE, "band-lay", banding, upper)
@@ -267,7 +319,8 @@ public record BandedOpening(
                 new ArrayList<>(new LapConcerns(this, sizes, back, back.lap().orElseThrow()).all());
         Length wider =
                 sizes.mark().roundUp(fastening.roomForButton().plus(BAND_SEAM).times(2));
-        BandedOpening plain = new BandedOpening(runs, rule, overlap, centre, band, hem, fastening.withBy(By.NOTHING));
+        BandedOpening plain =
+                new BandedOpening(runs, rule, reads, overlap, centre, band, banding, hem, fastening.withBy(By.NOTHING));
         found.addAll(fastening.concerns(
                 sizes,
                 Length.min(finishedBand(), back.overlap().orElseThrow()),
@@ -294,7 +347,19 @@ public record BandedOpening(
 
     @Override
     public List<Need> needs(Back back) {
-        return fastening.needs(back);
+        List<Need> needs = new ArrayList<>(fastening.needs(back));
+        if (banding.interfaced()) {
+            Piece piece = back.outer().piece();
+            needs.add(Need.of(
+                    Phrase.of("need.interfacing-of", piece.name()),
+                    Phrase.of("need.one-piece", piece.finished(Axis.ACROSS), piece.finished(Axis.UP_DOWN))));
+        }
+        return needs;
+    }
+
+    @Override
+    public int stripsOf(Piece piece) {
+        return stacked() && piece.role() == PieceRole.Whole.BAND ? banding.strips() : 1;
     }
 
     @Override

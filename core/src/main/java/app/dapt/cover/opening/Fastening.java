@@ -217,7 +217,11 @@ public record Fastening(
         }
         if (by == By.TIES) {
             Piece ties = making.piece("tie").orElseThrow();
-            new StripWork(making.work(), ties).foldedTwice(tie, tieLong.times(2L * count));
+            new StripWork(making.work(), ties)
+                    .foldedTwice(
+                            tie,
+                            tieLong.times(2L * count),
+                            draft -> draft.how("ties-in-one", 2 * count, ties.cutWidth()));
             List<Piece> pieces = outer.equals(inner) ? List.of(outer, ties) : List.of(outer, inner, ties);
             making.work()
                     .at(Place.MACHINE, "ties-sew", pieces)

@@ -17,7 +17,7 @@ import java.util.List;
  *
  * @param kind   the way of doing it
  * @param first  the first turn of a double hem of one's own; kept while another kind is tried
- * @param second its second turn, or the only turn of a single hem
+ * @param second its second turn, the only turn of a single hem, or how deep one is that is there
  */
 public record Hem(Kind kind, Length first, Length second) {
 
@@ -29,6 +29,8 @@ public record Hem(Kind kind, Length first, Length second) {
         /** Turned twice by one's own amounts. */
         OWN(Length.mm(15), Length.inches(0, 1, 2)),
         SINGLE(Length.mm(15), Length.inches(0, 1, 2)),
+        /** The fabric was something before, and its own hem is kept. */
+        THERE(Length.mm(15), Length.inches(0, 1, 2)),
         SELVAGE(Length.ZERO, Length.ZERO),
         LINED(Length.ZERO, Length.ZERO);
 
@@ -75,6 +77,7 @@ public record Hem(Kind kind, Length first, Length second) {
             case ORDINARY, NARROW, WIDE -> new Edge(Fate.HEM, List.of(kind.turn(unit), kind.turn(unit)));
             case OWN -> new Edge(Fate.HEM, List.of(first, second));
             case SINGLE -> new Edge(Fate.SINGLE_TURN, List.of(second));
+            case THERE -> new Edge(Fate.HEMMED, List.of(second));
             case SELVAGE -> new Edge(Fate.SELVAGE, List.of());
             case LINED -> new Edge(Fate.LINED, List.of(allowance));
         };
@@ -96,10 +99,12 @@ public record Hem(Kind kind, Length first, Length second) {
                         which + "TurnOne", Phrase.of("detail.turn-one", panel), LengthRange.TURN, first, own),
                 new Detail.Measure(
                         which + "TurnTwo",
-                        Phrase.of(own ? "detail.turn-two" : "detail.turn", panel),
+                        Phrase.of(
+                                own ? "detail.turn-two" : kind == Kind.THERE ? "detail.hem-there" : "detail.turn",
+                                panel),
                         LengthRange.TURN,
                         second,
-                        own || kind == Kind.SINGLE));
+                        own || kind == Kind.SINGLE || kind == Kind.THERE));
     }
 
     /** A finished depth with what this hem takes added, in the words for it. */
@@ -112,6 +117,7 @@ public record Hem(Kind kind, Length first, Length second) {
                         free.turns().get(0),
                         free.turns().get(1)));
             case SINGLE -> finished.plus(Sum.term("term.hem-once", free.allowance()));
+            case THERE -> finished.plus(Sum.term("term.hem-there", Length.ZERO));
             case SELVAGE -> finished.plus(Sum.term("term.selvage", Length.ZERO));
             case LINED -> finished.plus(Sum.term("term.lining-seam", free.allowance()));
         };

@@ -40,7 +40,7 @@ record HemSteps(Making making, Piece panel, Side side, Optional<Piece> lining, S
     static void choose(Making making, List<Panel> panels) {
         List<Piece> hemmed = panels.stream()
                 .filter(panel -> panel.freeEdge()
-                        .filter(edge -> edge.hemDepth().isPositive())
+                        .filter(edge -> edge.hemDepth().isPositive() && !edge.isLeft())
                         .isPresent())
                 .map(Panel::piece)
                 .toList();
@@ -94,7 +94,7 @@ record HemSteps(Making making, Piece panel, Side side, Optional<Piece> lining, S
                     .add();
             return;
         }
-        boolean overlocked = finish == SeamFinish.OVERLOCKED;
+        boolean overlocked = finish == SeamFinish.OVERLOCKED || finish == SeamFinish.SERGED;
         step(overlocked ? Place.OVERLOCKER : Place.MACHINE, "turn-finish", panel)
                 .saying(where())
                 .along(Effort.STITCH_HEM, along())

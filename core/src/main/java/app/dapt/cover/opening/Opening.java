@@ -12,6 +12,7 @@ import app.dapt.cover.decision.Need;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
+import app.dapt.piece.Piece;
 import java.util.List;
 import java.util.Optional;
 
@@ -77,6 +78,11 @@ public interface Opening extends Detailed {
     /** Whether the front is part of a larger piece, which then cannot be anything but plain. */
     default boolean takesInFront() {
         return false;
+    }
+
+    /** How many strips one of its pieces is put together from along its width. */
+    default int stripsOf(Piece piece) {
+        return 1;
     }
 
     /** What it adds to the finished size along the opening. */

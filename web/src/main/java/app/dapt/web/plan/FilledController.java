@@ -97,7 +97,7 @@ class FilledController {
         CoverPlan plan = reckoned.plan();
         return plan.shape()
                 .withOtherCorners()
-                .filter(shape -> !plan.edging().flange().isPositive())
+                .filter(shape -> !plan.border().isPositive())
                 .map(shape -> Reckoner.reckonWithoutRemedies(plan.withShape(shape), reckoned.mark()))
                 .flatMap(other -> fillings.of(cover.id(), "corners", other, cells, FIRST)
                         .map(solved -> new FilledPage.Corners(other, solved.cover())));

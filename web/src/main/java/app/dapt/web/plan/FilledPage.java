@@ -134,7 +134,7 @@ public record FilledPage(
     }
 
     private double drawsIn(FilledCover cover) {
-        Length flange = reckoned.plan().edging().flange().times(2);
+        Length flange = reckoned.plan().border().times(2);
         return (reckoned.finished(Axis.ACROSS).minus(flange).toMm() - cover.straight(Axis.ACROSS)) / 2;
     }
 

@@ -57,7 +57,7 @@ class Fillings implements DisposableBean {
             return new Question(
                     reckoned.finished(Axis.ACROSS).toMm(),
                     reckoned.finished(Axis.UP_DOWN).toMm(),
-                    reckoned.plan().edging().flange().toMm(),
+                    reckoned.plan().border().toMm(),
                     reckoned.plan().shape().forms(),
                     reckoned.outline(),
                     reckoned.form().across().flat().toMm(),
