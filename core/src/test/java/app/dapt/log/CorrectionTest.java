@@ -87,7 +87,7 @@ class CorrectionTest {
                 .toList();
     }
 
-    /** All that is marked as soon as it is cut, or sewn on a mark; lines between pockets are drawn when all is turned. */
+    /** All that is marked before the cover is turned; lines between pockets are drawn after that. */
     private static List<String> marked(Reckoned cover) {
         return cover.pieces().stream()
                 .flatMap(piece -> piece.marks().stream()

@@ -53,8 +53,8 @@ public record Run(int pockets, Straps straps) implements Shape {
         /** Both ends of each in one edge, like a handle. */
         CARRY,
         /**
-         * Two pairs, in the middle of the first pocket and of the second: knotted to each other near both long sides they
-         * double the first pocket over the second.
+         * Two pairs, in the middle of the first pocket and of the second: knotted to each other near both long sides
+         * they double the first pocket over the second.
          */
         PROP
     }
