@@ -102,6 +102,18 @@ final class Cursor {
         return text;
     }
 
+    /** A text that may be empty. */
+    String maybeText(String name, int longest) throws BadPlanFile {
+        JsonNode child = need(name);
+        return child.isString() && child.stringValue().isEmpty() ? "" : text(name, longest);
+    }
+
+    /** An object as the text it is, whatever it holds. */
+    String json(String name) throws BadPlanFile {
+        object(name);
+        return need(name).toString();
+    }
+
     String text(String name, Pattern pattern, String example) throws BadPlanFile {
         String text = text(name, 80);
         if (!pattern.matcher(text).matches()) {

@@ -77,14 +77,29 @@ public final class LogCsv {
 
     public static String write(List<LogEntry> entries) {
         StringBuilder text = new StringBuilder();
-        try (CSVPrinter printer = new CSVPrinter(text, FORMAT)) {
+        try {
+            Lines lines = new Lines(text);
             for (LogEntry entry : entries) {
-                printer.printRecord(cells(entry).stream().map(LogCsv::guarded).toList());
+                lines.add(entry);
             }
         } catch (IOException never) {
             throw new UncheckedIOException(never);
         }
         return text.toString();
+    }
+
+    /** The same, entry by entry as they come. */
+    public static final class Lines {
+
+        private final CSVPrinter printer;
+
+        Lines(Appendable out) throws IOException {
+            printer = new CSVPrinter(out, FORMAT);
+        }
+
+        public void add(LogEntry entry) throws IOException {
+            printer.printRecord(cells(entry).stream().map(LogCsv::guarded).toList());
+        }
     }
 
     private static List<String> cells(LogEntry entry) {

@@ -1,5 +1,6 @@
 package app.dapt.web;
 
+import jakarta.servlet.MultipartConfigElement;
 import java.io.IOException;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
@@ -9,14 +10,22 @@ import org.apache.catalina.core.StandardHost;
 import org.apache.catalina.valves.ErrorReportValve;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
+import org.springframework.boot.web.servlet.ServletRegistrationBean;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
 import org.springframework.core.Ordered;
-import org.springframework.stereotype.Component;
+import org.springframework.web.context.WebApplicationContext;
+import org.springframework.web.servlet.DispatcherServlet;
 
 /** What the container is told that no setting says. */
-@Component
+@Configuration(proxyBeanMethods = false)
 class Container implements WebServerFactoryCustomizer<TomcatServletWebServerFactory>, Ordered {
 
+    /** Where a whole workroom comes in. */
+    static final String WORKROOM = "/workroom";
+
     private static final int MOST_LANGUAGES = 4000;
+    private static final long LARGEST_WORKROOM = 600L * 1024 * 1024;
 
     @Override
     public int getOrder() {
@@ -30,6 +39,16 @@ class Container implements WebServerFactoryCustomizer<TomcatServletWebServerFact
         factory.addEngineValves(new SlowBodies());
         factory.addContextCustomizers(
                 context -> ((StandardHost) context.getParent()).setErrorReportValveClass(Report.class.getName()));
+    }
+
+    /** The same pages by a door of its own, where a file may be as large as a whole workroom. */
+    @Bean
+    static ServletRegistrationBean<DispatcherServlet> largeFiles(WebApplicationContext context) {
+        ServletRegistrationBean<DispatcherServlet> door =
+                new ServletRegistrationBean<>(new DispatcherServlet(context), WORKROOM);
+        door.setName("large-files");
+        door.setMultipartConfig(new MultipartConfigElement("", LARGEST_WORKROOM, LARGEST_WORKROOM + 64 * 1024, 0));
+        return door;
     }
 
     /** What the container answers by itself, before any page of ours is asked: few words, and the same headers. */

@@ -64,11 +64,20 @@ class Doors extends OncePerRequestFilter {
         HEADERS.forEach(response::setHeader);
         if (!hosts.contains(request.getServerName().toLowerCase(Locale.ROOT))) {
             response.sendError(HttpStatus.MISDIRECTED_REQUEST.value());
-        } else if (!SAFE.contains(request.getMethod()) && !isOurs(request)) {
+        } else if ((!SAFE.contains(request.getMethod()) || isTakenAlong(request)) && !isOurs(request)) {
             response.sendError(HttpStatus.FORBIDDEN.value());
         } else {
             chain.doFilter(request, response);
         }
+    }
+
+    /** What is work to make ready and is no page to come to: another site may not have it made ready for a picture. */
+    private static boolean isTakenAlong(HttpServletRequest request) {
+        String site = request.getHeader("Sec-Fetch-Site");
+        boolean isFromElsewhere = site != null && !OURS.contains(site);
+        return isFromElsewhere
+                && (request.getRequestURI().endsWith(".zip")
+                        || !"navigate".equals(request.getHeader("Sec-Fetch-Mode")));
     }
 
     /**

@@ -23,6 +23,8 @@ final class SlowBodies extends ValveBase {
     private static final long FORM = TimeUnit.SECONDS.toNanos(10);
     /** A picture may take longer. */
     private static final long FILE = TimeUnit.SECONDS.toNanos(60);
+    /** And a whole workroom longer than that. */
+    private static final long WORKROOM = TimeUnit.MINUTES.toNanos(10);
 
     private final Semaphore ways = new Semaphore(MOST);
 
@@ -38,10 +40,8 @@ final class SlowBodies extends ValveBase {
             getNext().invoke(request, response);
             return;
         }
-        boolean isFile =
-                request.getContentType() != null && request.getContentType().startsWith("multipart/");
         InputBuffer whole = body.getInputBuffer();
-        Timed timed = new Timed(whole, System.nanoTime() + (isFile ? FILE : FORM), body);
+        Timed timed = new Timed(whole, System.nanoTime() + longest(request), body);
         body.setInputBuffer(timed);
         try {
             getNext().invoke(request, response);
@@ -53,6 +53,14 @@ final class SlowBodies extends ValveBase {
             // The rest is not waited for.
             body.action(ActionCode.DISABLE_SWALLOW_INPUT, null);
         }
+    }
+
+    private static long longest(Request request) {
+        String type = request.getContentType();
+        if (type == null || !type.startsWith("multipart/")) {
+            return FORM;
+        }
+        return Container.WORKROOM.equals(request.getDecodedRequestURI()) ? WORKROOM : FILE;
     }
 
     private final class Timed implements InputBuffer {

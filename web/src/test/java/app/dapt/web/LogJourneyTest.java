@@ -194,10 +194,10 @@ class LogJourneyTest {
             assertThat(page.locator("#f-margin ~ .refusal")).containsText("whole number");
             page.locator("#f-margin").fill("10");
             page.getByText("Work it out").click();
-            // 17.20 + 14.50 and 2 h 11 min at 20.00, a tenth on top.
+            // 17.20 + 14.50 and 2 h 12 min at 20.00, a tenth on top.
             assertThat(page.locator(".entry-price table")).containsText("$31.70");
-            assertThat(page.locator(".entry-price table")).containsText("$43.67");
-            assertThat(page.locator(".entry-price table")).containsText("$82.91");
+            assertThat(page.locator(".entry-price table")).containsText("$44.00");
+            assertThat(page.locator(".entry-price table")).containsText("$83.27");
             assertThat(page.locator(".caution")).containsText("flammability");
         }
     }

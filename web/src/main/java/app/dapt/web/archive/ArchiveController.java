@@ -1,7 +1,6 @@
 package app.dapt.web.archive;
 
 import app.dapt.files.BadPlanFile;
-import app.dapt.files.WorkroomArchive;
 import app.dapt.web.Download;
 import app.dapt.web.Entries;
 import app.dapt.web.Reader;
@@ -9,9 +8,11 @@ import app.dapt.web.Redirect;
 import app.dapt.web.Snapshot;
 import app.dapt.web.Wording;
 import java.io.IOException;
-import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
+import org.springframework.core.io.InputStreamResource;
+import org.springframework.core.io.Resource;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -36,13 +37,17 @@ class ArchiveController {
     }
 
     @GetMapping("/workroom")
-    String page(@RequestParam Map<String, String> typed, Reader reader, Model model) {
-        return shown(typed, new Entries(Map.of(), wording.words(reader)), model);
+    String page(@RequestParam(defaultValue = "") String brought, Reader reader, Model model) {
+        return shown(brought, new Entries(Map.of(), wording.words(reader)), model);
     }
 
     @GetMapping("/workroom.zip")
-    ResponseEntity<byte[]> file() {
-        return Download.file("workroom.zip", ZIP, moving.pack().write());
+    ResponseEntity<Resource> file() throws IOException {
+        Moving.Packed packed = moving.pack();
+        return ResponseEntity.ok()
+                .headers(Download.headers("workroom.zip", ZIP))
+                .contentLength(packed.size())
+                .body(new InputStreamResource(packed.content()));
     }
 
     @PostMapping("/workroom")
@@ -50,50 +55,36 @@ class ArchiveController {
             @RequestParam MultipartFile file, @RequestParam(defaultValue = "") String press, Reader reader, Model model)
             throws IOException {
         Entries entries = new Entries(Map.of(), wording.words(reader));
+        String once = press.isBlank() ? UUID.randomUUID().toString() : press;
         try {
-            WorkroomArchive archive = WorkroomArchive.read(file.getBytes());
-            if (moving.hasRoom(archive)) {
-                Moving.Brought brought = moving.unpack(archive, redrawn(archive), press);
-                return Redirect.to(
-                        "/workroom",
-                        "covers",
-                        String.valueOf(brought.covers()),
-                        "sets",
-                        String.valueOf(brought.sets()),
-                        "entries",
-                        String.valueOf(brought.entries()));
-            }
+            moving.unpack(file, once);
+            return Redirect.to("/workroom", "brought", once);
+        } catch (Unpacking.NoRoom e) {
             entries.refuse("file", "archive.no-room");
         } catch (BadPlanFile e) {
-            entries.refuse("file", "archive.not-one", (e.where() + " " + e.problem()).strip());
-        } catch (Snapshot.Refused refused) {
-            entries.refuse("file", refused.code(), refused.args());
+            entries.refuse("file", "archive.not-one", said(e));
+        } catch (Unpacking.Refused refused) {
+            if (refused.why() instanceof Snapshot.Refused picture) {
+                entries.refuse("file", picture.code(), picture.args());
+            } else {
+                entries.refuse("file", "archive.not-one", said((BadPlanFile) refused.why()));
+            }
+        } catch (DataIntegrityViolationException e) {
+            entries.refuse("file", "archive.cannot-keep");
         }
-        return shown(Map.of(), entries, model);
+        return shown("", entries, model);
     }
 
-    private static Map<Long, Snapshot> redrawn(WorkroomArchive archive) throws Snapshot.Refused {
-        Map<Long, Snapshot> redrawn = new LinkedHashMap<>();
-        for (Map.Entry<Long, byte[]> picture : archive.pictures().entrySet()) {
-            redrawn.put(picture.getKey(), Snapshot.of(picture.getValue()));
-        }
-        return redrawn;
+    private static String said(BadPlanFile bad) {
+        return (bad.where() + " " + bad.problem()).strip();
     }
 
-    private static String shown(Map<String, String> typed, Entries entries, Model model) {
+    private String shown(String press, Entries entries, Model model) {
         model.addAttribute("w", entries.words());
         model.addAttribute("entries", entries);
         model.addAttribute("press", UUID.randomUUID().toString());
         model.addAttribute("here", "/workroom");
-        model.addAttribute("brought", number(typed, "covers") >= 0);
-        model.addAttribute("covers", Math.max(0, number(typed, "covers")));
-        model.addAttribute("sets", Math.max(0, number(typed, "sets")));
-        model.addAttribute("logged", Math.max(0, number(typed, "entries")));
+        model.addAttribute("brought", moving.brought(press).orElse(null));
         return "archive/page";
-    }
-
-    private static int number(Map<String, String> typed, String name) {
-        String text = typed.getOrDefault(name, "");
-        return text.matches("\\d{1,6}") ? Integer.parseInt(text) : -1;
     }
 }

@@ -1,132 +1,150 @@
 package app.dapt.web.archive;
 
-import app.dapt.cloth.Photo;
-import app.dapt.cover.CoverPlan;
-import app.dapt.files.WorkroomArchive;
-import app.dapt.files.WorkroomArchive.SetOfCovers;
-import app.dapt.log.LogEntry;
-import app.dapt.piece.Piece.Material;
-import app.dapt.web.Snapshot;
-import app.dapt.web.workroom.Cover;
-import app.dapt.web.workroom.CoverSet;
-import app.dapt.web.workroom.CoverStore;
-import app.dapt.web.workroom.LogStore;
-import app.dapt.web.workroom.Logged;
-import app.dapt.web.workroom.PictureStore;
-import app.dapt.web.workroom.SetStore;
-import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
-import java.util.Objects;
+import app.dapt.files.BadPlanFile;
+import app.dapt.files.WorkroomFile;
+import app.dapt.web.archive.Unpacking.Brought;
+import app.dapt.web.workroom.WorkroomCurrency;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.channels.Channels;
+import java.nio.channels.FileChannel;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.time.Duration;
 import java.util.Optional;
-import java.util.stream.Stream;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.server.ResponseStatusException;
 
-/** Packs a workroom and unpacks one: all of it, or nothing. */
+/**
+ * Carries a workroom out and in, one at a time and by way of the disk, so that however many are asked for at once
+ * everybody else goes on.
+ */
 @Service
-@Transactional
 class Moving {
 
-    private final CoverStore covers;
-    private final SetStore sets;
-    private final LogStore log;
-    private final PictureStore pictures;
+    private static final long LONGEST_WAIT = 90;
+    /** So many files may be on their way to those who asked for them. */
+    private static final int MOST_ON_THE_WAY = 16;
 
-    /** What was brought in. */
-    record Brought(int covers, int sets, int entries) {}
+    /** A packed workroom, which is gone from the disk once it is closed. */
+    record Packed(InputStream content, long size) {}
 
-    Moving(CoverStore covers, SetStore sets, LogStore log, PictureStore pictures) {
-        this.covers = covers;
-        this.sets = sets;
-        this.log = log;
-        this.pictures = pictures;
+    private final Packing packing;
+    private final Unpacking unpacking;
+    private final WorkroomCurrency currency;
+    private final Semaphore turn = new Semaphore(1, true);
+    private final Semaphore ways = new Semaphore(MOST_ON_THE_WAY);
+    private final Cache<String, Brought> brought = Caffeine.newBuilder()
+            .maximumSize(100)
+            .expireAfterWrite(Duration.ofHours(1))
+            .build();
+
+    Moving(Packing packing, Unpacking unpacking, WorkroomCurrency currency) {
+        this.packing = packing;
+        this.unpacking = unpacking;
+        this.currency = currency;
     }
 
-    /** Everything that reads. */
-    @Transactional(readOnly = true)
-    WorkroomArchive pack() {
-        Map<Long, String> files = new HashMap<>();
-        Map<String, CoverPlan> plans = new LinkedHashMap<>();
-        for (Cover cover : all()) {
-            String file = String.format("%04d.json", cover.id());
-            files.put(cover.id(), file);
-            plans.put(file, cover.plan());
+    /** The whole workroom. */
+    Packed pack() throws IOException {
+        if (!ways.tryAcquire()) {
+            throw new ResponseStatusException(HttpStatus.SERVICE_UNAVAILABLE);
         }
-        List<LogEntry> entries = log.list().stream().map(Logged::entry).toList();
-        return new WorkroomArchive(plans, packedSets(files), entries, shown(plans, entries));
-    }
-
-    private List<Cover> all() {
-        List<Cover> all = new ArrayList<>();
-        int pages = covers.list("", 1).pages();
-        for (int page = 1; page <= pages; page++) {
-            all.addAll(covers.list("", page).covers());
+        boolean given = false;
+        FileChannel channel = null;
+        try {
+            channel = unnamed();
+            await();
+            try {
+                packing.pack(Channels.newOutputStream(channel));
+            } finally {
+                turn.release();
+            }
+            Packed packed =
+                    new Packed(new OnItsWay(Channels.newInputStream(channel.position(0)), ways), channel.size());
+            given = true;
+            return packed;
+        } finally {
+            if (!given) {
+                ways.release();
+                if (channel != null) {
+                    channel.close();
+                }
+            }
         }
-        return all;
     }
 
-    private List<SetOfCovers> packedSets(Map<Long, String> files) {
-        return sets.list().stream()
-                .map(line -> sets.find(line.id()))
-                .map(set -> {
-                    Map<String, Integer> counts = new LinkedHashMap<>();
-                    set.members().stream()
-                            .filter(member -> member.count() > 0)
-                            .forEach(member -> counts.put(
-                                    Objects.requireNonNull(
-                                            files.get(member.cover().id())),
-                                    member.count()));
-                    return new SetOfCovers(set.name(), counts);
-                })
-                .toList();
+    /** A file on the disk that no folder names any more, so that nothing is left of it whatever happens. */
+    private static FileChannel unnamed() throws IOException {
+        Path path = Files.createTempFile("workroom", ".zip");
+        return FileChannel.open(
+                path, StandardOpenOption.READ, StandardOpenOption.WRITE, StandardOpenOption.DELETE_ON_CLOSE);
     }
 
-    private Map<Long, byte[]> shown(Map<String, CoverPlan> plans, List<LogEntry> entries) {
-        Map<Long, byte[]> shown = new LinkedHashMap<>();
-        Stream<CoverPlan> logged = entries.stream().flatMap(entry -> Stream.of(
-                        Optional.of(entry.plan()),
-                        entry.planned(),
-                        entry.fitting().map(LogEntry.Fitting::tried))
-                .flatMap(Optional::stream));
-        Stream<Long> ofCloths = Stream.concat(plans.values().stream(), logged)
-                .flatMap(plan -> Stream.of(Material.values()).map(plan.cloths()::of))
-                .flatMap(cloth -> cloth.photo().stream())
-                .map(Photo::number);
-        Stream.concat(ofCloths, entries.stream().flatMap(entry -> entry.picture().stream()))
-                .distinct()
-                .forEach(number -> pictures.find(number).ifPresent(picture -> shown.put(number, picture.jpeg())));
-        return shown;
+    private void await() {
+        try {
+            if (turn.tryAcquire(LONGEST_WAIT, TimeUnit.SECONDS)) {
+                return;
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+        throw new ResponseStatusException(HttpStatus.SERVICE_UNAVAILABLE);
     }
 
     /**
-     * Brings a workroom in beside what is there.
+     * Brings a workroom in.
      *
-     * @param redrawn its pictures, read with care, by the numbers they have in it
-     * @param press   what the form calls its one press
+     * @throws BadPlanFile       with what is wrong with the file
+     * @throws Unpacking.NoRoom  where there is not enough room
+     * @throws Unpacking.Refused with what is wrong in it
      */
-    Brought unpack(WorkroomArchive archive, Map<Long, Snapshot> redrawn, String press) {
-        Map<Long, Long> numbers = new HashMap<>();
-        redrawn.forEach((number, picture) -> pictures.keep(picture.jpeg(), picture.wide(), picture.high())
-                .ifPresent(kept -> numbers.put(number, kept)));
-        WorkroomArchive ours = archive.renumbered(numbers);
-        Map<String, Long> ids = new HashMap<>();
-        ours.covers().forEach((file, plan) -> ids.put(file, covers.create(plan, press + file)));
-        for (SetOfCovers set : ours.sets()) {
-            Map<Long, Integer> counts = new LinkedHashMap<>();
-            set.counts().forEach((file, count) -> counts.put(Objects.requireNonNull(ids.get(file)), count));
-            long id = sets.create(set.name(), List.copyOf(counts.keySet()), press);
-            sets.change(id, CoverStore.ANY_VERSION, set.name(), counts);
+    void unpack(MultipartFile file, String press) throws IOException, BadPlanFile {
+        Path path = Files.createTempFile("workroom", ".zip");
+        try {
+            file.transferTo(path);
+            await();
+            try (WorkroomFile workroom = WorkroomFile.open(path)) {
+                unpacking.unpack(workroom, press).ifPresent(done -> brought.put(press, done));
+                currency.forget();
+            } finally {
+                turn.release();
+            }
+        } finally {
+            Files.deleteIfExists(path);
         }
-        return new Brought(ids.size(), ours.sets().size(), log.take(ours.log(), press));
     }
 
-    /** Whether a workroom so large goes in. */
-    @Transactional(readOnly = true)
-    boolean hasRoom(WorkroomArchive archive) {
-        return archive.log().size() <= log.room()
-                && archive.sets().stream().allMatch(set -> set.counts().size() <= CoverSet.MOST_COVERS);
+    /** What a press has brought in, as long as that is remembered. */
+    Optional<Brought> brought(String press) {
+        return Optional.ofNullable(brought.getIfPresent(press));
+    }
+
+    /** A file that goes out; once it is closed the next may. */
+    private static final class OnItsWay extends java.io.FilterInputStream {
+
+        private final Semaphore ways;
+        private boolean isOpen = true;
+
+        OnItsWay(InputStream in, Semaphore ways) {
+            super(in);
+            this.ways = ways;
+        }
+
+        @Override
+        public void close() throws IOException {
+            if (isOpen) {
+                isOpen = false;
+                ways.release();
+            }
+            super.close();
+        }
     }
 }

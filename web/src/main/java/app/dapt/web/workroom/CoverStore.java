@@ -66,7 +66,7 @@ public class CoverStore {
     }
 
     /** The workroom this request belongs to: the only one, until people sign in. */
-    long workroom() {
+    public long workroom() {
         if (firstWorkroom == 0) {
             firstWorkroom = covers.firstWorkroom();
         }

@@ -10,7 +10,7 @@ import org.springframework.stereotype.Component;
 
 /** Remembers what a form has made, so that pressed twice it makes one. Works within the transaction of whoever asks. */
 @Component
-class Presses {
+public class Presses {
 
     private static final int LONGEST = 64;
 
@@ -26,7 +26,7 @@ class Presses {
      * @param press   what the form calls its one press; blank where it has no name for it
      * @param content what is in it: sent with something else, the same form makes something else
      */
-    long once(long workroom, String press, String content, LongSupplier make) {
+    public long once(long workroom, String press, String content, LongSupplier make) {
         if (press.isBlank() || press.length() > LONGEST) {
             return make.getAsLong();
         }

@@ -38,4 +38,9 @@ public class WorkroomCurrency {
         workrooms.choose(covers.workroom(), currency.getCurrencyCode());
         known.set(Optional.of(currency));
     }
+
+    /** Asks the store again. */
+    public void forget() {
+        known.set(null);
+    }
 }

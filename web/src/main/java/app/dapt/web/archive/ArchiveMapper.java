@@ -1,0 +1,332 @@
+package app.dapt.web.archive;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Options;
+import org.apache.ibatis.annotations.Options.FlushCachePolicy;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The SQL for a workroom as a whole. Every statement names the workroom. What is long is read a page at a time, by
+ * number, and not kept in the session: only the present page is in memory.
+ */
+@Mapper
+interface ArchiveMapper {
+
+    /** A cover with all that stands beside its plan but its ticks. */
+    record CoverLine(
+            long id,
+            String uid,
+            @Nullable LocalDate due,
+            String plan,
+            @Nullable String cutPlan,
+            @Nullable Instant cutAt) {}
+
+    @Options(flushCache = FlushCachePolicy.TRUE)
+    @Select("""
+            select c.id, c.uid::text as uid, c.due, r.plan::text as plan, k.plan::text as cut_plan, k.cut_at
+              from cover c join revision r on r.cover_id = c.id and r.number = c.revision
+              left join cover_cut k on k.cover_id = c.id
+             where c.workroom_id = #{workroom} and c.deleted_at is null and c.id > #{after}
+             order by c.id limit 200
+            """)
+    List<CoverLine> covers(@Param("workroom") long workroom, @Param("after") long after);
+
+    /** A tick as it stands. */
+    record TickLine(long coverId, String tick, String step, boolean done, boolean passed, Instant at, String device) {}
+
+    @Options(flushCache = FlushCachePolicy.TRUE)
+    @Select("""
+            select t.cover_id, t.tick::text as tick, t.step, t.done, t.passed, t.at, t.device
+              from step_tick t join cover c on c.id = t.cover_id
+             where c.workroom_id = #{workroom} and c.id = #{cover} order by t.step limit 2000
+            """)
+    List<TickLine> ticks(@Param("workroom") long workroom, @Param("cover") long cover);
+
+    /** A set without its covers. */
+    record SetLine(
+            long id, String uid, String name, @Nullable LocalDate due, long trialId) {}
+
+    @Select("""
+            select id, uid::text as uid, name, due, coalesce(trial_id, 0) as trial_id from cover_set
+             where workroom_id = #{workroom} order by id
+            """)
+    List<SetLine> sets(@Param("workroom") long workroom);
+
+    /** How often a cover is in a set. */
+    record MemberLine(long setId, long coverId, int count) {}
+
+    @Select("""
+            select m.set_id, m.cover_id, m.count from set_cover m join cover_set s on s.id = m.set_id
+              join cover c on c.id = m.cover_id
+             where s.workroom_id = #{workroom} and c.deleted_at is null order by m.set_id, m.cover_id
+            """)
+    List<MemberLine> members(@Param("workroom") long workroom);
+
+    /** How a cloth lies, a comma between what it is called in its covers. */
+    record LayLine(long id, long coverId, long setId, String cloths, String plan) {}
+
+    @Options(flushCache = FlushCachePolicy.TRUE)
+    @Select("""
+            select l.id, coalesce(l.cover_id, 0) as cover_id, coalesce(l.set_id, 0) as set_id,
+                   array_to_string(l.cloths, ',') as cloths, r.plan::text as plan
+              from lay l join lay_revision r on r.lay_id = l.id and r.number = l.revision
+             where l.workroom_id = #{workroom} order by l.id
+            """)
+    List<LayLine> lays(@Param("workroom") long workroom);
+
+    /** A wash test. */
+    record WashLine(
+            String uid,
+            String cloth,
+            Instant testedAt,
+            long beforeAcross,
+            long afterAcross,
+            long beforeAlong,
+            long afterAlong) {}
+
+    @Select("""
+            select uid::text as uid, cloth, tested_at, before_across, after_across, before_along, after_along
+              from wash_test where workroom_id = #{workroom} and deleted_at is null order by id
+            """)
+    List<WashLine> washes(@Param("workroom") long workroom);
+
+    /** An entry of the log; no cover where that is gone. */
+    record EntryLine(long id, String uid, long coverId, Instant loggedAt, String entry) {}
+
+    @Options(flushCache = FlushCachePolicy.TRUE)
+    @Select("""
+            select e.id, e.uid::text as uid, coalesce(c.id, 0) as cover_id, e.logged_at, r.entry::text as entry
+              from log_entry e join log_revision r on r.entry_id = e.id and r.number = e.revision
+              left join cover c on c.id = e.cover_id and c.deleted_at is null
+             where e.workroom_id = #{workroom} and e.deleted_at is null and e.id > #{after}
+             order by e.id limit 200
+            """)
+    List<EntryLine> entries(@Param("workroom") long workroom, @Param("after") long after);
+
+    /** The numbers of the pictures that covers, cut plans and the log show as they stand. */
+    @Select("""
+            select p.id from picture p where p.workroom_id = #{workroom} and p.id in (
+                select (shown #>> '{}')::bigint from cover c
+                  join revision r on r.cover_id = c.id and r.number = c.revision,
+                       jsonb_path_query(r.plan, '$.cloths.*.picture.number') as shown
+                 where c.workroom_id = #{workroom} and c.deleted_at is null
+                union all
+                select (shown #>> '{}')::bigint from cover_cut k,
+                       jsonb_path_query(k.plan, '$.cloths.*.picture.number') as shown
+                union all
+                select (shown #>> '{}')::bigint from log_entry e
+                  join log_revision r on r.entry_id = e.id and r.number = e.revision,
+                       jsonb_path_query(r.entry, '$.**.picture.number') as shown
+                 where e.workroom_id = #{workroom} and e.deleted_at is null
+                union all
+                select (r.entry ->> 'picture')::bigint from log_entry e
+                  join log_revision r on r.entry_id = e.id and r.number = e.revision
+                 where e.workroom_id = #{workroom} and e.deleted_at is null and r.entry ->> 'picture' is not null)
+             order by p.id
+            """)
+    List<Long> pictures(@Param("workroom") long workroom);
+
+    @Options(flushCache = FlushCachePolicy.TRUE)
+    @Select("select jpeg from picture where workroom_id = #{workroom} and id = #{id}")
+    PictureLine picture(@Param("workroom") long workroom, @Param("id") long id);
+
+    /** A picture as the file it is. */
+    record PictureLine(byte[] jpeg) {}
+
+    /** What is decided once for a workroom. */
+    record SettingsLine(@Nullable String currency, int hourly, int margin, int atATime) {}
+
+    @Select("select currency, hourly, margin, at_a_time from workroom where id = #{workroom}")
+    SettingsLine settings(@Param("workroom") long workroom);
+
+    /** A stretch of time in a week. */
+    record SlotLine(int weekday, LocalTime starts, int minutes) {}
+
+    @Select("select weekday, starts, minutes from work_time where workroom_id = #{workroom} order by weekday")
+    List<SlotLine> week(@Param("workroom") long workroom);
+
+    /** What was said of one thing to learn. */
+    record LearningLine(
+            String subject, boolean active, @Nullable Instant since) {}
+
+    @Select("select subject, active, since from learning where workroom_id = #{workroom} order by subject")
+    List<LearningLine> learning(@Param("workroom") long workroom);
+
+    /** Has each statement of this transaction planned for as many rows as there are by then. */
+    @Update("set local plan_cache_mode = force_custom_plan")
+    void planEachAnew();
+
+    /** A cover that is known by its id wherever it goes. */
+    record KnownLine(long id, String plan) {}
+
+    @Options(flushCache = FlushCachePolicy.TRUE)
+    @Select("""
+            select c.id, r.plan::text as plan from cover c
+              join revision r on r.cover_id = c.id and r.number = c.revision
+             where c.workroom_id = #{workroom} and c.uid = cast(#{uid} as uuid) and c.deleted_at is null
+             order by c.id
+            """)
+    List<KnownLine> coversKnownAs(@Param("workroom") long workroom, @Param("uid") String uid);
+
+    @Select(value = """
+            insert into cover (workroom_id, uid, due)
+            values (#{workroom}, cast(#{uid} as uuid), #{due,jdbcType=DATE}) returning id
+            """, affectData = true)
+    long insertCover(@Param("workroom") long workroom, @Param("uid") String uid, @Param("due") @Nullable LocalDate due);
+
+    @Insert("""
+            insert into revision (cover_id, number, plan, gesture)
+            select id, 1, cast(#{plan} as jsonb), '' from cover where workroom_id = #{workroom} and id = #{cover}
+            """)
+    void putPlan(@Param("workroom") long workroom, @Param("cover") long cover, @Param("plan") String plan);
+
+    /** Notes what a new cover is found by. */
+    @Update("""
+            update cover c set words = concat_ws(' ', r.plan ->> 'name',
+                   r.plan #>> '{cloths,front,name}', r.plan #>> '{cloths,back,name}')
+              from revision r
+             where c.workroom_id = #{workroom} and c.id = #{cover} and r.cover_id = c.id and r.number = 1
+            """)
+    void noteWords(@Param("workroom") long workroom, @Param("cover") long cover);
+
+    @Insert("""
+            insert into cover_cut (cover_id, plan, cut_at)
+            select id, cast(#{plan} as jsonb), #{at} from cover where workroom_id = #{workroom} and id = #{cover}
+            on conflict do nothing
+            """)
+    void putCut(
+            @Param("workroom") long workroom,
+            @Param("cover") long cover,
+            @Param("plan") String plan,
+            @Param("at") Instant at);
+
+    /** Of each step the later word stands. */
+    @Insert("""
+            insert into step_tick (cover_id, step, done, passed, at, device, tick)
+            select id, #{t.step}, #{t.done}, #{t.passed}, least(#{t.at}, now()), #{t.device}, cast(#{t.tick} as uuid)
+              from cover where workroom_id = #{workroom} and id = #{t.coverId}
+            on conflict (cover_id, step) do update
+               set done = excluded.done, passed = excluded.passed, at = excluded.at, device = excluded.device,
+                   tick = excluded.tick
+             where (step_tick.at, step_tick.tick) < (excluded.at, excluded.tick)
+            """)
+    void putTick(@Param("workroom") long workroom, @Param("t") TickLine tick);
+
+    @Select(
+            "select id from cover_set where workroom_id = #{workroom} and uid = cast(#{uid} as uuid) order by id limit 1")
+    Optional<Long> setKnownAs(@Param("workroom") long workroom, @Param("uid") String uid);
+
+    @Select(value = """
+            insert into cover_set (workroom_id, uid, name, due, trial_id)
+            values (#{workroom}, cast(#{s.uid} as uuid), #{s.name}, #{s.due,jdbcType=DATE}, nullif(#{s.trialId}, 0))
+            returning id
+            """, affectData = true)
+    long insertSet(@Param("workroom") long workroom, @Param("s") SetLine set);
+
+    @Insert("""
+            insert into set_cover (set_id, cover_id, count)
+            select s.id, c.id, #{count} from cover_set s, cover c
+             where s.id = #{set} and s.workroom_id = #{workroom} and c.id = #{cover} and c.workroom_id = #{workroom}
+            """)
+    void putMember(
+            @Param("workroom") long workroom,
+            @Param("set") long set,
+            @Param("cover") long cover,
+            @Param("count") int count);
+
+    @Select(value = """
+            insert into lay (workroom_id, cover_id, set_id, cloths, revision)
+            values (#{workroom}, nullif(#{l.coverId}, 0), nullif(#{l.setId}, 0), string_to_array(#{l.cloths}, ','), 1)
+            returning id
+            """, affectData = true)
+    long insertLay(@Param("workroom") long workroom, @Param("l") LayLine lay);
+
+    @Insert("""
+            insert into lay_revision (lay_id, number, plan)
+            select id, 1, cast(#{plan} as jsonb) from lay where workroom_id = #{workroom} and id = #{lay}
+            """)
+    void putLayPlan(@Param("workroom") long workroom, @Param("lay") long lay, @Param("plan") String plan);
+
+    @Select("""
+            select count(*) from wash_test
+             where workroom_id = #{workroom} and uid = cast(#{uid} as uuid) and deleted_at is null
+            """)
+    int washesKnownAs(@Param("workroom") long workroom, @Param("uid") String uid);
+
+    @Insert("""
+            insert into wash_test (workroom_id, uid, cloth, tested_at, before_across, after_across, before_along,
+                                   after_along)
+            values (#{workroom}, cast(#{w.uid} as uuid), #{w.cloth}, #{w.testedAt}, #{w.beforeAcross}, #{w.afterAcross},
+                    #{w.beforeAlong}, #{w.afterAlong})
+            """)
+    void putWash(@Param("workroom") long workroom, @Param("w") WashLine wash);
+
+    @Options(flushCache = FlushCachePolicy.TRUE)
+    @Select("""
+            select e.id, r.entry::text as plan from log_entry e
+              join log_revision r on r.entry_id = e.id and r.number = e.revision
+             where e.workroom_id = #{workroom} and e.uid = cast(#{uid} as uuid) and e.deleted_at is null
+             order by e.id
+            """)
+    List<KnownLine> entriesKnownAs(@Param("workroom") long workroom, @Param("uid") String uid);
+
+    /** A new entry; of its cover only where that has none yet. */
+    @Select(value = """
+            insert into log_entry (workroom_id, uid, cover_id, logged_at)
+            values (#{workroom}, cast(#{e.uid} as uuid),
+                    (select c.id from cover c where c.id = #{e.coverId} and c.workroom_id = #{workroom}
+                        and not exists (select 1 from log_entry o where o.cover_id = c.id and o.deleted_at is null)),
+                    #{e.loggedAt}) returning id
+            """, affectData = true)
+    long insertEntry(@Param("workroom") long workroom, @Param("e") EntryLine entry);
+
+    @Insert("""
+            insert into log_revision (entry_id, number, entry)
+            select id, 1, cast(#{entry} as jsonb) from log_entry where workroom_id = #{workroom} and id = #{id}
+            """)
+    void putEntry(@Param("workroom") long workroom, @Param("id") long id, @Param("entry") String entry);
+
+    /** The picture that is this one, or was made of it; that of the same number where there are more. */
+    @Select("""
+            select id from picture
+             where workroom_id = #{workroom} and (digest = #{digest} or source = #{digest})
+             order by id <> #{number}, id limit 1
+            """)
+    Optional<Long> pictureLike(
+            @Param("workroom") long workroom, @Param("digest") byte[] digest, @Param("number") long number);
+
+    @Update("update picture set source = #{digest} where workroom_id = #{workroom} and id = #{id}")
+    void noteSource(@Param("workroom") long workroom, @Param("id") long id, @Param("digest") byte[] digest);
+
+    /** Takes the settings that nobody has decided here. */
+    @Update("""
+            update workroom set currency = coalesce(currency, #{s.currency,jdbcType=CHAR}),
+                   hourly = case when hourly = 0 and margin = 0 then #{s.hourly} else hourly end,
+                   margin = case when hourly = 0 and margin = 0 then #{s.margin} else margin end,
+                   at_a_time = case when at_a_time = 60 then #{s.atATime} else at_a_time end
+             where id = #{workroom}
+            """)
+    void takeSettings(@Param("workroom") long workroom, @Param("s") SettingsLine settings);
+
+    @Insert("""
+            insert into work_time (workroom_id, weekday, starts, minutes)
+            values (#{workroom}, #{t.weekday}, #{t.starts}, #{t.minutes})
+            """)
+    void putSlot(@Param("workroom") long workroom, @Param("t") SlotLine slot);
+
+    @Insert("""
+            insert into learning (workroom_id, subject, active, since)
+            values (#{workroom}, #{l.subject}, #{l.active}, #{l.since,jdbcType=TIMESTAMP})
+            on conflict do nothing
+            """)
+    void putLearning(@Param("workroom") long workroom, @Param("l") LearningLine learning);
+}

@@ -1,0 +1,241 @@
+package app.dapt.web.archive;
+
+import app.dapt.files.BadPlanFile;
+import app.dapt.files.LogJson;
+import app.dapt.files.PlanJson;
+import app.dapt.files.WorkroomParts.ClothOf;
+import app.dapt.files.WorkroomParts.Cut;
+import app.dapt.files.WorkroomParts.Entry;
+import app.dapt.files.WorkroomParts.Front;
+import app.dapt.files.WorkroomParts.Lay;
+import app.dapt.files.WorkroomParts.Learning;
+import app.dapt.files.WorkroomParts.SetOfCovers;
+import app.dapt.files.WorkroomParts.Settings;
+import app.dapt.files.WorkroomParts.Slot;
+import app.dapt.files.WorkroomParts.Tick;
+import app.dapt.files.WorkroomParts.Wash;
+import app.dapt.files.WorkroomParts.Work;
+import app.dapt.files.WorkroomWriter;
+import app.dapt.log.LogEntry;
+import app.dapt.web.archive.ArchiveMapper.CoverLine;
+import app.dapt.web.archive.ArchiveMapper.EntryLine;
+import app.dapt.web.archive.ArchiveMapper.LayLine;
+import app.dapt.web.archive.ArchiveMapper.MemberLine;
+import app.dapt.web.archive.ArchiveMapper.SetLine;
+import app.dapt.web.archive.ArchiveMapper.SettingsLine;
+import app.dapt.web.workroom.CoverStore;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.function.LongFunction;
+import java.util.function.ToLongFunction;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Isolation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Packs the workroom as it stands at one moment, whatever is changed while it is packed. */
+@Service
+class Packing {
+
+    private final ArchiveMapper rows;
+    private final CoverStore covers;
+
+    Packing(ArchiveMapper rows, CoverStore covers) {
+        this.rows = rows;
+        this.covers = covers;
+    }
+
+    /** Writes all of it: what does not read goes along as it is, and is named on its front. */
+    @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
+    public void pack(OutputStream out) throws IOException {
+        new Run(new WorkroomWriter(out), covers.workroom()).all();
+    }
+
+    private final class Run {
+
+        private final WorkroomWriter writer;
+        private final long workroom;
+        private final Map<Long, String> files = new HashMap<>();
+        private final Set<String> unread = new TreeSet<>();
+        private final Map<String, Integer> counts = new LinkedHashMap<>();
+
+        Run(WorkroomWriter writer, long workroom) {
+            this.writer = writer;
+            this.workroom = workroom;
+        }
+
+        void all() throws IOException {
+            each(after -> rows.covers(workroom, after), CoverLine::id, this::cover);
+            counts.put("covers", files.size());
+            List<SetLine> sets = rows.sets(workroom);
+            writer.sets(sets(sets));
+            counts.put("sets", sets.size());
+            List<Lay> lays = lays(sets);
+            writer.lays(lays);
+            counts.put("layouts", lays.size());
+            List<Wash> washes = rows.washes(workroom).stream()
+                    .map(line -> new Wash(
+                            UUID.fromString(line.uid()),
+                            line.cloth(),
+                            line.testedAt(),
+                            line.beforeAcross(),
+                            line.afterAcross(),
+                            line.beforeAlong(),
+                            line.afterAlong()))
+                    .toList();
+            writer.washes(washes);
+            counts.put("wash tests", washes.size());
+            log();
+            List<Long> pictures = rows.pictures(workroom);
+            for (long number : pictures) {
+                writer.picture(number, rows.picture(workroom, number).jpeg());
+            }
+            counts.put("pictures", pictures.size());
+            writer.finish(new Front(settings(), counts, unread));
+        }
+
+        private void cover(CoverLine line) throws IOException {
+            String file = WorkroomWriter.file(line.id());
+            files.put(line.id(), file);
+            List<Tick> ticks = rows.ticks(workroom, line.id()).stream()
+                    .map(tick -> new Tick(
+                            UUID.fromString(tick.tick()),
+                            tick.step(),
+                            tick.done(),
+                            tick.passed(),
+                            tick.at(),
+                            tick.device()))
+                    .toList();
+            Optional<Cut> cut = Optional.ofNullable(line.cutPlan())
+                    .map(plan -> new Cut(Objects.requireNonNull(line.cutAt(), "a cut has its day"), plan));
+            writer.cover(
+                    file,
+                    plan(file, line.plan()),
+                    new Work(UUID.fromString(line.uid()), Optional.ofNullable(line.due()), cut, ticks));
+        }
+
+        private String plan(String file, String text) {
+            try {
+                return PlanJson.write(PlanJson.read(text));
+            } catch (BadPlanFile e) {
+                unread.add("covers/" + file);
+                return text;
+            }
+        }
+
+        private List<SetOfCovers> sets(List<SetLine> lines) {
+            Map<Long, Map<String, Integer>> members = new HashMap<>();
+            for (MemberLine line : rows.members(workroom)) {
+                members.computeIfAbsent(line.setId(), id -> new LinkedHashMap<>())
+                        .put(Objects.requireNonNull(files.get(line.coverId())), line.count());
+            }
+            return lines.stream()
+                    .map(line -> new SetOfCovers(
+                            UUID.fromString(line.uid()),
+                            line.name(),
+                            Optional.ofNullable(line.due()),
+                            Optional.ofNullable(files.get(line.trialId())),
+                            members.getOrDefault(line.id(), Map.of())))
+                    .toList();
+        }
+
+        private List<Lay> lays(List<SetLine> sets) {
+            List<Long> ids = sets.stream().map(SetLine::id).toList();
+            List<Lay> lays = new ArrayList<>();
+            for (LayLine line : rows.lays(workroom)) {
+                Optional<String> cover = Optional.ofNullable(files.get(line.coverId()));
+                Optional<Integer> set = Optional.of(ids.indexOf(line.setId())).filter(place -> place >= 0);
+                List<ClothOf> cloths = Arrays.stream(line.cloths().split(","))
+                        .filter(cloth -> cloth.matches("\\d{1,18}\\.\\d{1,6}"))
+                        .map(cloth -> cloth.split("\\."))
+                        .filter(parts -> files.containsKey(Long.valueOf(parts[0])))
+                        .map(parts -> new ClothOf(
+                                Objects.requireNonNull(files.get(Long.valueOf(parts[0]))), Integer.parseInt(parts[1])))
+                        .toList();
+                if (cover.isPresent() || set.isPresent()) {
+                    lays.add(new Lay(cover, set, cloths, line.plan()));
+                }
+            }
+            return lays;
+        }
+
+        private void log() throws IOException {
+            int[] count = {0};
+            each(after -> rows.entries(workroom, after), EntryLine::id, line -> {
+                entry(line);
+                count[0]++;
+            });
+            counts.put("log entries", count[0]);
+            writer.log(csv -> each(after -> rows.entries(workroom, after), EntryLine::id, line -> {
+                Optional<LogEntry> entry = readable(line);
+                if (entry.isPresent()) {
+                    csv.add(entry.get());
+                }
+            }));
+        }
+
+        private void entry(EntryLine line) throws IOException {
+            String file = WorkroomWriter.file(line.id());
+            if (readable(line).isEmpty()) {
+                unread.add("log/" + file);
+            }
+            writer.entry(
+                    file,
+                    new Entry(
+                            UUID.fromString(line.uid()),
+                            line.loggedAt(),
+                            Optional.ofNullable(files.get(line.coverId())),
+                            line.entry()));
+        }
+
+        private Settings settings() {
+            SettingsLine line = rows.settings(workroom);
+            return new Settings(
+                    Optional.ofNullable(line.currency()),
+                    line.hourly(),
+                    line.margin(),
+                    line.atATime(),
+                    rows.week(workroom).stream()
+                            .map(slot -> new Slot(slot.weekday(), slot.starts(), slot.minutes()))
+                            .toList(),
+                    rows.learning(workroom).stream()
+                            .map(each -> new Learning(each.subject(), each.active(), Optional.ofNullable(each.since())))
+                            .toList());
+        }
+    }
+
+    private static Optional<LogEntry> readable(EntryLine line) {
+        try {
+            return Optional.of(LogJson.read(line.entry()));
+        } catch (BadPlanFile e) {
+            return Optional.empty();
+        }
+    }
+
+    /** Takes what comes out of the store. */
+    private interface Taker<T> {
+        void take(T each) throws IOException;
+    }
+
+    /** Page after page, each asked for by the last number of the one before. */
+    private static <T> void each(LongFunction<List<T>> page, ToLongFunction<T> number, Taker<T> taker)
+            throws IOException {
+        long after = 0;
+        for (List<T> here = page.apply(after); !here.isEmpty(); here = page.apply(after)) {
+            for (T each : here) {
+                taker.take(each);
+            }
+            after = number.applyAsLong(here.get(here.size() - 1));
+        }
+    }
+}
