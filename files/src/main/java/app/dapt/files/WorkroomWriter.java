@@ -91,6 +91,7 @@ public final class WorkroomWriter implements Closeable {
         put(FRONT, WorkroomParts.write(front));
         put(SUMS, sums.toString());
         zip.finish();
+        zip.flush();
     }
 
     private interface Part {

@@ -47,9 +47,9 @@ interface ArchiveMapper {
     @Select("""
             select t.cover_id, t.tick::text as tick, t.step, t.done, t.passed, t.at, t.device
               from step_tick t join cover c on c.id = t.cover_id
-             where c.workroom_id = #{workroom} and c.id = #{cover} order by t.step limit 2000
+             where c.workroom_id = #{workroom} and c.id between #{first} and #{last} order by t.cover_id, t.step
             """)
-    List<TickLine> ticks(@Param("workroom") long workroom, @Param("cover") long cover);
+    List<TickLine> ticks(@Param("workroom") long workroom, @Param("first") long first, @Param("last") long last);
 
     /** A set without its covers. */
     record SetLine(

@@ -6,8 +6,10 @@ import app.dapt.web.archive.Unpacking.Brought;
 import app.dapt.web.workroom.WorkroomCurrency;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.ByteBuffer;
 import java.nio.channels.Channels;
 import java.nio.channels.FileChannel;
 import java.nio.file.Files;
@@ -30,10 +32,11 @@ import org.springframework.web.server.ResponseStatusException;
 class Moving {
 
     private static final long LONGEST_WAIT = 90;
+    private static final int BLOCK = 64 * 1024;
     /** So many files may be on their way to those who asked for them. */
     private static final int MOST_ON_THE_WAY = 16;
 
-    /** A packed workroom, which is gone from the disk once it is closed. */
+    /** A packed workroom on its way to somebody, and how many bytes it has. */
     record Packed(InputStream content, long size) {}
 
     private final Packing packing;
@@ -41,6 +44,9 @@ class Moving {
     private final WorkroomCurrency currency;
     private final Semaphore turn = new Semaphore(1, true);
     private final Semaphore ways = new Semaphore(MOST_ON_THE_WAY);
+    /** What is packed next, for everybody who asks before that begins. */
+    private Shared next = new Shared();
+
     private final Cache<String, Brought> brought = Caffeine.newBuilder()
             .maximumSize(100)
             .expireAfterWrite(Duration.ofHours(1))
@@ -52,40 +58,87 @@ class Moving {
         this.currency = currency;
     }
 
-    /** The whole workroom. */
+    /** The whole workroom, as it is now or, where others wait for it too, a little later. */
     Packed pack() throws IOException {
         if (!ways.tryAcquire()) {
             throw new ResponseStatusException(HttpStatus.SERVICE_UNAVAILABLE);
         }
-        boolean given = false;
-        FileChannel channel = null;
+        Shared mine = share();
         try {
-            channel = unnamed();
             await();
             try {
-                packing.pack(Channels.newOutputStream(channel));
+                begin(mine);
+                mine.pack(packing);
             } finally {
                 turn.release();
             }
-            Packed packed =
-                    new Packed(new OnItsWay(Channels.newInputStream(channel.position(0)), ways), channel.size());
-            given = true;
-            return packed;
-        } finally {
-            if (!given) {
-                ways.release();
-                if (channel != null) {
-                    channel.close();
-                }
-            }
+            return new Packed(new OnItsWay(mine), mine.size());
+        } catch (IOException | RuntimeException e) {
+            leave(mine);
+            throw e;
         }
     }
 
-    /** A file on the disk that no folder names any more, so that nothing is left of it whatever happens. */
-    private static FileChannel unnamed() throws IOException {
-        Path path = Files.createTempFile("workroom", ".zip");
-        return FileChannel.open(
-                path, StandardOpenOption.READ, StandardOpenOption.WRITE, StandardOpenOption.DELETE_ON_CLOSE);
+    private synchronized Shared share() {
+        next.readers++;
+        return next;
+    }
+
+    /** Whoever asks from now on is given what is packed after this. */
+    private synchronized void begin(Shared packed) {
+        if (next == packed) {
+            next = new Shared();
+        }
+    }
+
+    private synchronized void leave(Shared packed) throws IOException {
+        ways.release();
+        packed.readers--;
+        if (packed.readers == 0) {
+            packed.close();
+        }
+    }
+
+    /**
+     * A packed workroom that several are given. It lies on the disk where no folder names it any more, so that nothing
+     * is left of it whatever happens.
+     */
+    private static final class Shared {
+
+        private int readers;
+        private Optional<FileChannel> channel = Optional.empty();
+
+        void pack(Packing packing) throws IOException {
+            if (channel.isPresent()) {
+                return;
+            }
+            FileChannel file = FileChannel.open(
+                    Files.createTempFile("workroom", ".zip"),
+                    StandardOpenOption.READ,
+                    StandardOpenOption.WRITE,
+                    StandardOpenOption.DELETE_ON_CLOSE);
+            try {
+                packing.pack(new BufferedOutputStream(Channels.newOutputStream(file), BLOCK));
+                channel = Optional.of(file);
+            } catch (IOException | RuntimeException e) {
+                file.close();
+                throw e;
+            }
+        }
+
+        long size() throws IOException {
+            return channel.orElseThrow().size();
+        }
+
+        int read(ByteBuffer into, long at) throws IOException {
+            return channel.orElseThrow().read(into, at);
+        }
+
+        void close() throws IOException {
+            if (channel.isPresent()) {
+                channel.get().close();
+            }
+        }
     }
 
     private void await() {
@@ -127,24 +180,36 @@ class Moving {
         return Optional.ofNullable(brought.getIfPresent(press));
     }
 
-    /** A file that goes out; once it is closed the next may. */
-    private static final class OnItsWay extends java.io.FilterInputStream {
+    /** What goes out to one of those who asked. */
+    private final class OnItsWay extends InputStream {
 
-        private final Semaphore ways;
+        private final Shared packed;
+        private long at;
         private boolean isOpen = true;
 
-        OnItsWay(InputStream in, Semaphore ways) {
-            super(in);
-            this.ways = ways;
+        OnItsWay(Shared packed) {
+            this.packed = packed;
+        }
+
+        @Override
+        public int read() throws IOException {
+            byte[] one = new byte[1];
+            return read(one, 0, 1) < 0 ? -1 : one[0] & 0xff;
+        }
+
+        @Override
+        public int read(byte[] into, int from, int most) throws IOException {
+            int count = packed.read(ByteBuffer.wrap(into, from, most), at);
+            at += Math.max(0, count);
+            return count;
         }
 
         @Override
         public void close() throws IOException {
             if (isOpen) {
                 isOpen = false;
-                ways.release();
+                leave(packed);
             }
-            super.close();
         }
     }
 }

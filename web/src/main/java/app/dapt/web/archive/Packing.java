@@ -3,6 +3,7 @@ package app.dapt.web.archive;
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.LogJson;
 import app.dapt.files.PlanJson;
+import app.dapt.files.WorkroomParts;
 import app.dapt.files.WorkroomParts.ClothOf;
 import app.dapt.files.WorkroomParts.Cut;
 import app.dapt.files.WorkroomParts.Entry;
@@ -23,6 +24,7 @@ import app.dapt.web.archive.ArchiveMapper.LayLine;
 import app.dapt.web.archive.ArchiveMapper.MemberLine;
 import app.dapt.web.archive.ArchiveMapper.SetLine;
 import app.dapt.web.archive.ArchiveMapper.SettingsLine;
+import app.dapt.web.archive.ArchiveMapper.TickLine;
 import app.dapt.web.workroom.CoverStore;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -39,6 +41,7 @@ import java.util.TreeSet;
 import java.util.UUID;
 import java.util.function.LongFunction;
 import java.util.function.ToLongFunction;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
@@ -46,6 +49,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Packs the workroom as it stands at one moment, whatever is changed while it is packed. */
 @Service
 class Packing {
+
+    private static final int AT_ONCE = 200;
 
     private final ArchiveMapper rows;
     private final CoverStore covers;
@@ -68,6 +73,9 @@ class Packing {
         private final Map<Long, String> files = new HashMap<>();
         private final Set<String> unread = new TreeSet<>();
         private final Map<String, Integer> counts = new LinkedHashMap<>();
+
+        private Map<Long, List<TickLine>> ticks = Map.of();
+        private long lastTicked;
 
         Run(WorkroomWriter writer, long workroom) {
             this.writer = writer;
@@ -107,7 +115,24 @@ class Packing {
         private void cover(CoverLine line) throws IOException {
             String file = WorkroomWriter.file(line.id());
             files.put(line.id(), file);
-            List<Tick> ticks = rows.ticks(workroom, line.id()).stream()
+            List<Tick> ticks = ticksOf(line.id());
+            Optional<Cut> cut = Optional.ofNullable(line.cutPlan())
+                    .map(plan -> new Cut(Objects.requireNonNull(line.cutAt(), "a cut has its day"), plan));
+            writer.cover(
+                    file,
+                    plan(file, line.plan()),
+                    new Work(UUID.fromString(line.uid()), Optional.ofNullable(line.due()), cut, ticks));
+        }
+
+        /** The ticks of a cover; those of the next hundreds of numbers are fetched with them. */
+        private List<Tick> ticksOf(long cover) {
+            if (cover > lastTicked) {
+                lastTicked = cover + AT_ONCE;
+                ticks = rows.ticks(workroom, cover, lastTicked).stream()
+                        .collect(Collectors.groupingBy(TickLine::coverId));
+            }
+            return ticks.getOrDefault(cover, List.of()).stream()
+                    .limit(WorkroomParts.MOST_TICKS)
                     .map(tick -> new Tick(
                             UUID.fromString(tick.tick()),
                             tick.step(),
@@ -116,12 +141,6 @@ class Packing {
                             tick.at(),
                             tick.device()))
                     .toList();
-            Optional<Cut> cut = Optional.ofNullable(line.cutPlan())
-                    .map(plan -> new Cut(Objects.requireNonNull(line.cutAt(), "a cut has its day"), plan));
-            writer.cover(
-                    file,
-                    plan(file, line.plan()),
-                    new Work(UUID.fromString(line.uid()), Optional.ofNullable(line.due()), cut, ticks));
         }
 
         private String plan(String file, String text) {
