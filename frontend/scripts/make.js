@@ -15,6 +15,7 @@
   let sending = false;
   let later = null;
   let refused = '';
+  let lost = 0;
 
   const kept = function () { return window.ticks.kept(base); };
   function line(key) { return make.querySelector('.stops [data-step="' + CSS.escape(key) + '"]'); }
@@ -47,22 +48,25 @@
   function tell() {
     const waiting = kept().length > 0;
     const sent = navigator.onLine ? make.dataset.everywhere : make.dataset.offline;
-    const words = refused || (waiting ? make.dataset.here : sent);
+    const gone = lost ? make.dataset.lost.replace('#', lost) : '';
+    const words = refused || gone || (waiting ? make.dataset.here : sent);
     if (saved.textContent !== words) saved.textContent = words;
     saved.classList.toggle('waiting', waiting);
-    saved.classList.toggle('refused', refused !== '');
+    saved.classList.toggle('refused', Boolean(refused || gone));
   }
 
   // What the server does not want it will not want the next time either; what does not reach it is tried again.
   function failed(status) {
-    refused = status === 404 ? make.dataset.gone : status >= 400 && status < 500 ? make.dataset.refused : '';
+    const gone = kept().length ? make.dataset.gone : make.dataset.goneKept;
+    refused = status === 404 ? gone : status >= 400 && status < 500 ? make.dataset.refused : '';
   }
   function send() {
     if (sending) return;
     sending = true;
     clearTimeout(later);
     window.ticks.send(base).then(function (now) {
-      state = now;
+      if (Object.keys(now.state).length) state = now.state;
+      lost += now.refused;
       refused = '';
       show();
       return kept().length ? 0 : LOOK;
@@ -77,6 +81,7 @@
   }
   function tick(key, done, passed) {
     window.ticks.keep(base, key, done, passed);
+    lost = 0;
     show();
     tell();
     send();
@@ -228,7 +233,7 @@
     if (each.classList.contains('done')) state[each.dataset.step] = { done: true, passed: false };
   });
   if ('serviceWorker' in navigator) {
-    navigator.serviceWorker.register('/offline.js').catch(function () { /* goes on with the network only */ });
+    navigator.serviceWorker.register('/offline.js?workroom=' + make.dataset.workroom).catch(function () { /* goes on with the network only */ });
   }
   fetch(base + '/steps').then(function (answer) {
     return answer.ok ? answer.text() : Promise.reject(answer.status);

@@ -2,21 +2,36 @@
 // network as if this were not there.
 (function () {
   'use strict';
-  const STORE = 'dapt-make-1';
+  // What is kept belongs to one workroom: where another one comes to this address, nothing of the first is shown.
+  const STORE = 'dapt-make-' + (new URL(location.href).searchParams.get('workroom') || 'none');
+  const MOST_PAGES = 60;
   const MAKE = /^\/(covers|sets)\/\d+\/make(\/steps)?$/;
+  const ASSET = /\.(js|css|woff2|svg)$/;
   const PATIENCE = 4000;
 
   function address(request) { return new URL(request.url); }
   function isOurs(request) { return request.method === 'GET' && address(request).origin === location.origin; }
   function isMake(request) { return isOurs(request) && MAKE.test(address(request).pathname); }
-  function isAsset(request) { return isOurs(request) && address(request).searchParams.has('v'); }
+  function isAsset(request) {
+    return isOurs(request) && address(request).searchParams.has('v') && ASSET.test(address(request).pathname);
+  }
   // Whichever step is asked for, the page is the same page; its script shows the step.
   function key(request) { return address(request).pathname; }
 
+  // The pages opened last, and of each script and style the one in use.
+  function trim(store) {
+    return store.keys().then(function (kept) {
+      const pages = kept.filter(function (each) { return MAKE.test(address(each).pathname); });
+      const newest = new Map(kept.map(function (each) { return [address(each).pathname, each.url]; }));
+      const old = kept.filter(function (each) { return newest.get(address(each).pathname) !== each.url; });
+      return Promise.all(pages.slice(0, Math.max(0, pages.length - MOST_PAGES)).concat(old)
+        .map(function (each) { return store.delete(each); }));
+    });
+  }
   function fetched(request, name) {
     return caches.open(STORE).then(function (store) {
       return fetch(request).then(function (answer) {
-        if (answer.ok && !answer.redirected) store.put(name, answer.clone());
+        if (answer.ok && !answer.redirected) store.put(name, answer.clone()).then(function () { return trim(store); });
         return answer;
       });
     });

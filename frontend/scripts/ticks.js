@@ -3,6 +3,8 @@
 (function () {
   'use strict';
   const PREFIX = 'dapt-tick ';
+  const MOST = 500;
+  const REFUSED = 422;
   // Where a browser lets nothing be stored a tick lives as long as its page.
   const unstored = new Map();
 
@@ -55,25 +57,30 @@
     return fetch(base + '/ticks', {
       method: 'POST',
       headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token },
-      body: JSON.stringify(said.map(function (each) {
+      // With what this clock says now, so that one that goes wrong is put right.
+      body: JSON.stringify({ now: Date.now(), ticks: said.map(function (each) {
         const tick = Object.assign({}, each);
         delete tick.base;
         return tick;
-      }))
+      }) })
     });
   }
 
-  // Sends them; what stands of every step then. A refusal is rejected with its status, no network with nothing.
+  // Sends some of them; what stands of every step then, and how many words were refused for good. A refusal of all is
+  // rejected with its status, no network with nothing.
   function send(base) {
-    const said = kept(base);
+    const said = kept(base).slice(0, MOST);
     const asked = said.length === 0
-      ? fetch(base + '/ticks', { cache: 'no-store' })
+      ? fetch(base + '/ticks', { cache: 'no-store' }).then(answered)
       : fetch('/token', { cache: 'no-store' }).then(answered)
         .then(function (answer) { return answer.text(); })
-        .then(function (token) { return posted(base, said, token); });
-    return asked.then(answered).then(function (answer) { return answer.json(); }).then(function (now) {
+        .then(function (token) { return posted(base, said, token); })
+        .then(function (answer) { return answer.status === REFUSED ? answer : answered(answer); });
+    return asked.then(function (answer) { return answer.json(); }).then(function (now) {
+      const refused = Object.keys(now.refused || {}).length;
+      delete now.refused;
       drop(said);
-      return now;
+      return { state: now, refused: refused };
     });
   }
 

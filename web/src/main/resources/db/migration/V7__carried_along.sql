@@ -1,4 +1,5 @@
 -- What is carried to another workroom and back is known again there.
+alter table workroom add column uid uuid not null default gen_random_uuid();
 alter table cover add column uid uuid not null default gen_random_uuid();
 alter table cover_set add column uid uuid not null default gen_random_uuid();
 alter table log_entry add column uid uuid not null default gen_random_uuid();

@@ -3,6 +3,7 @@ package app.dapt.files;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -29,6 +30,8 @@ public final class CalendarFile {
      * @param steps what is done, one line each
      */
     public record Event(String id, LocalDateTime from, LocalDateTime to, String title, List<String> steps) {}
+
+    private static final int LONGEST_LINE = 75;
 
     private CalendarFile() {}
 
@@ -58,6 +61,26 @@ public final class CalendarFile {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        return out.toByteArray();
+        return folded(out.toString(StandardCharsets.UTF_8)).getBytes(StandardCharsets.UTF_8);
+    }
+
+    /** Lines of at most 75 octets, as the format has it: longer ones go on in the next, after a space. */
+    private static String folded(String calendar) {
+        StringBuilder folded = new StringBuilder();
+        for (String line : calendar.replace("\r\n ", "").split("\r\n")) {
+            int octets = 0;
+            for (int at : line.codePoints().toArray()) {
+                String character = Character.toString(at);
+                int more = character.getBytes(StandardCharsets.UTF_8).length;
+                if (octets + more > LONGEST_LINE) {
+                    folded.append("\r\n ");
+                    octets = 1;
+                }
+                folded.append(character);
+                octets += more;
+            }
+            folded.append("\r\n");
+        }
+        return folded.toString();
     }
 }

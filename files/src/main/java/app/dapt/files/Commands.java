@@ -3,7 +3,8 @@ package app.dapt.files;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 
-/** What all commands have in common: they print in UTF-8, whatever the machine is set to, and end with a number. */
+/** What all commands have in common: they print in UTF-8, whatever the machine is set to, and end
+ * with a number: 1 where what they print finds no room. */
 final class Commands {
 
     /** One command. */
@@ -16,9 +17,13 @@ final class Commands {
     private Commands() {}
 
     static void run(Command command, String[] args) {
-        System.exit(command.run(
-                args,
-                new PrintStream(System.out, true, StandardCharsets.UTF_8),
-                new PrintStream(System.err, true, StandardCharsets.UTF_8)));
+        PrintStream out = new PrintStream(System.out, true, StandardCharsets.UTF_8);
+        PrintStream err = new PrintStream(System.err, true, StandardCharsets.UTF_8);
+        int end = command.run(args, out, err);
+        if (out.checkError()) {
+            err.println("Not all of it could be written");
+            end = Math.max(end, 1);
+        }
+        System.exit(end);
     }
 }

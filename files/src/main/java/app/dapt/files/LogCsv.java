@@ -13,6 +13,9 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.math.BigDecimal;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -61,8 +64,9 @@ public final class LogCsv {
             .setIgnoreEmptyLines(true)
             .get();
 
-    /** What a spreadsheet takes for the beginning of a formula. */
-    private static final Pattern FORMULA = Pattern.compile("^['=+\\-@\\t\\r].*", Pattern.DOTALL);
+    /** What a spreadsheet takes for the beginning of a formula, also after what nobody sees and in its wide form. */
+    private static final Pattern FORMULA =
+            Pattern.compile("^(['\\t\\r]|[\\s\\p{Z}\\p{Cf}]*[=+\\-@\uFF1D\uFF0B\uFF0D\uFF20]).*", Pattern.DOTALL);
 
     private static final Pattern NUMBER = Pattern.compile("-?\\d+(\\.\\d+)?");
     private static final int MOST_ROWS = 5_000;
@@ -149,6 +153,22 @@ public final class LogCsv {
 
     private static String unguarded(String cell) {
         return cell.startsWith("'") && FORMULA.matcher(cell.substring(1)).matches() ? cell.substring(1) : cell;
+    }
+
+    /**
+     * The same of a file's bytes.
+     *
+     * @throws BadPlanFile where it is no such file at all, or not written in UTF-8
+     */
+    public static Rows read(byte[] file) throws BadPlanFile {
+        try {
+            return read(StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(file))
+                    .toString());
+        } catch (CharacterCodingException e) {
+            throw new BadPlanFile("", "is not written in UTF-8: save it as UTF-8");
+        }
     }
 
     /**

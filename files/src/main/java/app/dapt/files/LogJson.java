@@ -96,6 +96,15 @@ public final class LogJson {
         return entry;
     }
 
+    /** The same without its pictures: in another workroom their numbers belong to others. */
+    public static LogEntry withoutPictures(LogEntry entry) {
+        try {
+            return read(WorkroomParts.renumbered(kept(entry), Map.of()));
+        } catch (BadPlanFile e) {
+            throw new IllegalArgumentException("an entry that does not read back", e);
+        }
+    }
+
     private static LocalDate day(Cursor root) throws BadPlanFile {
         String text = root.text("made", 10);
         try {

@@ -1,6 +1,7 @@
 package app.dapt.web;
 
 import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.SocketTimeoutException;
 import java.util.concurrent.Semaphore;
@@ -35,6 +36,11 @@ final class SlowBodies extends ValveBase {
     @Override
     public void invoke(Request request, Response response) throws IOException, ServletException {
         org.apache.coyote.Request body = request.getCoyoteRequest();
+        if (!saysHowLong(body)) {
+            Doors.HEADERS.forEach(response::setHeader);
+            response.setStatus(HttpServletResponse.SC_BAD_REQUEST);
+            return;
+        }
         if (body.getContentLengthLong() == 0
                 || body.getContentLengthLong() < 0 && request.getHeader("Transfer-Encoding") == null) {
             getNext().invoke(request, response);
@@ -52,6 +58,15 @@ final class SlowBodies extends ValveBase {
         if (timed.isOver) {
             // The rest is not waited for.
             body.action(ActionCode.DISABLE_SWALLOW_INPUT, null);
+        }
+    }
+
+    /** Whether the length of a body, where one is said, is a number. */
+    private static boolean saysHowLong(org.apache.coyote.Request body) {
+        try {
+            return body.getContentLengthLong() >= -1;
+        } catch (NumberFormatException | ArithmeticException nonsense) {
+            return false;
         }
     }
 

@@ -1,10 +1,11 @@
 package app.dapt.web;
 
-import com.drew.imaging.ImageMetadataReader;
-import com.drew.imaging.ImageProcessingException;
+import com.drew.imaging.jpeg.JpegMetadataReader;
+import com.drew.imaging.jpeg.JpegProcessingException;
 import com.drew.metadata.Directory;
 import com.drew.metadata.exif.ExifDirectoryBase;
 import com.drew.metadata.exif.ExifIFD0Directory;
+import com.drew.metadata.exif.ExifReader;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
@@ -15,6 +16,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.Iterator;
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.concurrent.ArrayBlockingQueue;
@@ -213,11 +215,13 @@ public record Snapshot(byte[] jpeg, int wide, int high) {
 
     private static Orientation orientation(byte[] file) {
         try {
-            Directory camera = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file))
+            // What a camera wrote, and nothing else: other formats have texts that swell.
+            Directory camera = JpegMetadataReader.readMetadata(
+                            new ByteArrayInputStream(file), List.of(new ExifReader()))
                     .getFirstDirectoryOfType(ExifIFD0Directory.class);
             Integer number = camera == null ? null : camera.getInteger(ExifDirectoryBase.TAG_ORIENTATION);
             return Orientation.of(number == null ? 1 : number);
-        } catch (ImageProcessingException | IOException | RuntimeException unknown) {
+        } catch (JpegProcessingException | IOException | RuntimeException unknown) {
             return Orientation.of(1);
         }
     }

@@ -281,23 +281,31 @@ class MakeJourneyTest {
                     + " { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token } }); return answer.status; }";
             String id = "\"id\":\"3f0c1f6e-0000-4000-8000-000000000001\"";
             String tick = "{" + id + ",\"key\":\"%s\",\"done\":true,\"passed\":false,\"at\":%s,\"device\":\"%s\"}";
-            assertThat(desk.page().evaluate(send, "[" + tick.formatted("1/cover/fill", "5", "x") + "]"))
-                    .as("another cover's step is no matter")
-                    .isEqualTo(200);
+            String now = String.valueOf(System.currentTimeMillis());
             for (String body : new String[] {
                 "[{}]",
                 "nonsense",
-                "[" + tick.formatted(cover(make) + "/" + "x".repeat(200), "5", "x") + "]",
+                "[null]",
+                "[" + tick.formatted("1/cover/fill", now, "x") + "]",
+                "[" + tick.formatted(cover(make) + "/a", "5", "x") + "]",
+                "[" + tick.formatted(cover(make) + "/" + "x".repeat(200), now, "x") + "]",
                 "[" + tick.formatted(cover(make) + "/a", "99999999999999999999", "x") + "]",
-                "[" + tick.formatted(cover(make) + "/a", "5", "y".repeat(50)) + "]",
-                "[" + tick.formatted(cover(make) + "/a\\u0000", "5", "x") + "]",
-                "[" + tick.formatted(cover(make) + "/a", "5", "x").replace("3f0c", "zz") + "]"
+                "[" + tick.formatted(cover(make) + "/a", now, "y".repeat(50)) + "]",
+                "[" + tick.formatted(cover(make) + "/a\\u0000", now, "x") + "]",
+                "[" + tick.formatted(cover(make) + "/a", now, "x").replace("3f0c", "zz") + "]"
             }) {
                 assertThat((Integer) desk.page().evaluate(send, body)).as(body).isBetween(400, 422);
             }
             assertThat(done(site, make)).isZero();
             assertThat(site.number("select count(*) from step_tick where cover_id = 1 and step = 'cover/fill'"))
                     .isZero();
+            assertThat(desk.page()
+                            .evaluate(
+                                    send, "[null," + tick.formatted(cover(make) + "/front/right-side", now, "x") + "]"))
+                    .as("one that is nonsense is refused by itself")
+                    .isEqualTo(200);
+            assertThat(site.number("select count(*) from step_tick where cover_id = " + cover(make)))
+                    .isEqualTo(1);
         }
     }
 }

@@ -221,8 +221,7 @@ interface ArchiveMapper {
             """)
     void putTick(@Param("workroom") long workroom, @Param("t") TickLine tick);
 
-    @Select(
-            "select id from cover_set where workroom_id = #{workroom} and uid = cast(#{uid} as uuid) order by id limit 1")
+    @Select("select min(id) from cover_set where workroom_id = #{workroom} and uid = cast(#{uid} as uuid)")
     Optional<Long> setKnownAs(@Param("workroom") long workroom, @Param("uid") String uid);
 
     @Select(value = """

@@ -356,7 +356,7 @@ class Unpacking {
             for (LogEntry entry : file.earlierLog()) {
                 entries.add(LogJson.read(WorkroomParts.renumbered(LogJson.kept(entry), numbers)));
             }
-            int taken = log.take(entries, "");
+            int taken = log.take(entries, "", entry -> entry);
             madeEntries += taken;
             there += entries.size() - taken;
         }

@@ -3,6 +3,7 @@ package app.dapt.web.log;
 import app.dapt.cover.CoverPlan;
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.LogCsv;
+import app.dapt.files.LogJson;
 import app.dapt.log.LogEntry;
 import app.dapt.measure.PlainText;
 import app.dapt.web.Download;
@@ -20,6 +21,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.http.MediaType;
@@ -70,6 +72,8 @@ class LogController {
         model.addAttribute("entries", entries);
         model.addAttribute("press", UUID.randomUUID().toString());
         model.addAttribute("removed", typed.getOrDefault("removed", ""));
+        List<Logged> all = log.list();
+        model.addAttribute("unreadable", Math.max(0, log.count() - all.size()));
         model.addAttribute("taken", typed.getOrDefault("taken", ""));
         model.addAttribute("refused", typed.getOrDefault("refused", ""));
         model.addAttribute(
@@ -77,7 +81,7 @@ class LogController {
                 new LogPage(
                         asked,
                         number(typed.getOrDefault("page", "")),
-                        log.list(),
+                        all,
                         sets.list(),
                         sets.members(),
                         words,
@@ -102,9 +106,9 @@ class LogController {
             throws IOException {
         Entries entries = new Entries(Map.of(), wording.words(reader));
         try {
-            LogCsv.Rows rows = LogCsv.read(new String(file.getBytes(), StandardCharsets.UTF_8));
+            LogCsv.Rows rows = LogCsv.read(file.getBytes());
             if (rows.entries().size() <= log.room()) {
-                int taken = log.take(rows.entries(), press);
+                int taken = log.take(rows.entries(), press, LogJson::withoutPictures);
                 return Redirect.to(
                         "/log",
                         "taken",

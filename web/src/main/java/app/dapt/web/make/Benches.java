@@ -55,6 +55,15 @@ class Benches {
                 new Wanted(asked, work.trial(id), learning.used().pace()));
     }
 
+    /** The same, where it is there and reads. */
+    @Transactional(readOnly = true)
+    Optional<Bench> findAny(String whose, long id, Reader reader) {
+        boolean isThere = whose.equals("sets")
+                ? sets.list().stream().anyMatch(line -> line.id() == id)
+                : covers.findReadable(id).isPresent();
+        return isThere ? Optional.of(find(whose, id, reader)) : Optional.empty();
+    }
+
     private static Asked asked(Cover cover, int copies, Reader reader) {
         return new Asked(cover.id(), copies, cover.plan(), reader.mark(cover.plan()));
     }

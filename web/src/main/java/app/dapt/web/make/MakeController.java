@@ -4,26 +4,27 @@ import app.dapt.make.Job;
 import app.dapt.web.Reader;
 import app.dapt.web.Redirect;
 import app.dapt.web.Wording;
+import app.dapt.web.workroom.NoSuchCover;
 import app.dapt.web.workroom.Tick;
 import app.dapt.web.workroom.WorkStore;
 import app.dapt.words.Words;
-import java.time.DateTimeException;
+import java.io.IOException;
+import java.io.InputStream;
 import java.time.Instant;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Predicate;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
@@ -35,16 +36,7 @@ import org.springframework.web.server.ResponseStatusException;
 class MakeController {
 
     private static final String NO_DEVICE = "page";
-    private static final int MOST_TICKS = 2000;
-
-    /** What a device sends of a step. */
-    record Said(String id, String key, boolean done, boolean passed, long at, String device) {
-        Said {
-            Objects.requireNonNull(id, "a tick has an id");
-            Objects.requireNonNull(key, "a tick is of a step");
-            Objects.requireNonNull(device, "a tick comes from a device");
-        }
-    }
+    private static final int LARGEST_BODY = 2 * 1024 * 1024;
 
     private final Benches benches;
     private final WorkStore work;
@@ -96,6 +88,7 @@ class MakeController {
                 .map(made -> wording.words(reader, made.reckoned().mark()))
                 .orElseGet(() -> wording.words(reader));
         model.addAttribute("w", words);
+        model.addAttribute("workroom", work.workroom());
         model.addAttribute("page", new MakePage(bench, bench.job(step).or(bench::next), unasked, words));
         return words;
     }
@@ -144,28 +137,57 @@ class MakeController {
         return Redirect.to(bench.owner().path() + "/make");
     }
 
-    /** What a device has to say, perhaps since long; it is told what stands then. */
+    /**
+     * What a device has to say, perhaps since long; it is told what stands then, and what of it was refused. Of a set
+     * this may be of a cover that has left it since or was deleted, or the set itself is gone: that is kept with the
+     * cover.
+     */
     @PostMapping(path = "/ticks", consumes = MediaType.APPLICATION_JSON_VALUE)
     @ResponseBody
-    Map<String, Map<String, Boolean>> ticks(
-            @PathVariable String whose, @PathVariable long id, @RequestBody List<Said> said, Reader reader) {
-        if (said.size() > MOST_TICKS) {
-            throw new ResponseStatusException(HttpStatus.CONTENT_TOO_LARGE);
+    ResponseEntity<Map<String, Map<String, ?>>> ticks(
+            @PathVariable String whose, @PathVariable long id, InputStream body, Reader reader) throws IOException {
+        SaidTicks said = said(body.readNBytes(LARGEST_BODY + 1));
+        boolean ofSet = whose.equals("sets");
+        Optional<Bench> bench =
+                ofSet ? benches.findAny(whose, id, reader) : Optional.of(benches.find(whose, id, reader));
+        for (long cover : List.copyOf(said.heard().keySet())) {
+            List<Tick> ticks = said.heard().get(cover);
+            if (!ofSet && cover != id || !work.isThere(cover)) {
+                said.refuse(cover, "gone");
+            } else {
+                work.tick(cover, ticks, isCut(bench, cover, reader))
+                        .forEach(tick -> said.refused().put(tick.id().toString(), "too-many"));
+            }
         }
-        Bench bench = benches.find(whose, id, reader);
-        Map<Long, List<Tick>> byCover = new LinkedHashMap<>();
-        for (Said each : said) {
-            // A step that a changed plan no longer has is noted all the same: what was done is done.
-            int slash = each.key().indexOf('/');
-            Optional<Long> cover = bench.covers().stream()
-                    .map(Bench.Made::id)
-                    .filter(known -> slash > 0 && each.key().startsWith(known + "/"))
-                    .findFirst();
-            cover.ifPresent(known -> byCover.computeIfAbsent(known, k -> new ArrayList<>())
-                    .add(tick(each, each.key().substring(slash + 1))));
+        if (bench.isEmpty() && said.heard().isEmpty()) {
+            throw new NoSuchCover(id);
         }
-        byCover.forEach((cover, ticks) -> work.tick(cover, ticks, bench.isCut(cover)));
-        return state(whose, id, reader);
+        Map<String, Map<String, ?>> answer = new HashMap<>(bench.isPresent() ? state(whose, id, reader) : Map.of());
+        if (!said.refused().isEmpty()) {
+            answer.put("refused", said.refused());
+        }
+        return ResponseEntity.status(said.isAllRefused() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK)
+                .body(answer);
+    }
+
+    private static SaidTicks said(byte[] body) {
+        try {
+            if (body.length > LARGEST_BODY) {
+                throw new SaidTicks.Refused(true);
+            }
+            return SaidTicks.read(body, Instant.now());
+        } catch (SaidTicks.Refused nonsense) {
+            throw new ResponseStatusException(
+                    nonsense.isTooMany() ? HttpStatus.CONTENT_TOO_LARGE : HttpStatus.BAD_REQUEST, "", nonsense);
+        }
+    }
+
+    /** Of a cover that is on the table no more, by itself; of one that was deleted nothing is cut by a word. */
+    private Predicate<Map<String, Tick>> isCut(Optional<Bench> bench, long cover, Reader reader) {
+        return bench.filter(at -> at.covers().stream().anyMatch(made -> made.id() == cover))
+                .or(() -> benches.findAny("covers", cover, reader))
+                .map(at -> at.isCut(cover))
+                .orElse(ticks -> false);
     }
 
     /** What stands of each step. */
@@ -173,20 +195,6 @@ class MakeController {
     @ResponseBody
     Map<String, Map<String, Boolean>> state(@PathVariable String whose, @PathVariable long id, Reader reader) {
         return new MakePage(benches.find(whose, id, reader), Optional.empty(), false, wording.words(reader)).state();
-    }
-
-    private static Tick tick(Said said, String step) {
-        try {
-            return new Tick(
-                    UUID.fromString(said.id()),
-                    step,
-                    said.done(),
-                    said.passed(),
-                    Instant.ofEpochMilli(said.at()),
-                    said.device());
-        } catch (IllegalArgumentException | DateTimeException nonsense) {
-            throw new ResponseStatusException(HttpStatus.BAD_REQUEST, nonsense.getMessage(), nonsense);
-        }
     }
 
     private void keep(Bench bench, Job job, List<Tick> said) {

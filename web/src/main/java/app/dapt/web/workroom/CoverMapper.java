@@ -120,6 +120,10 @@ interface CoverMapper {
     @Update("update cover set deleted_at = null where workroom_id = #{workroom} and id = #{id}")
     int restore(@Param("workroom") long workroom, @Param("id") long id);
 
-    @Delete("delete from cover where deleted_at < now() - interval '31 days'")
+    /** Forgets what was deleted long ago, some of it at a time; how many covers. */
+    @Delete("""
+            delete from cover where id in (
+                   select id from cover where deleted_at < now() - interval '31 days' order by id limit 10)
+            """)
     int emptyBin();
 }

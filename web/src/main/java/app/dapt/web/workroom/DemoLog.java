@@ -70,7 +70,8 @@ class DemoLog {
         for (String row : rows) {
             log.take(
                     List.of(entry(row.split("\\s*\\|\\s*", -1))),
-                    UUID.randomUUID().toString());
+                    UUID.randomUUID().toString(),
+                    entry -> entry);
         }
         washes.keep(new WashTest(0, "Bracken linen", Length.cm(50), Length.mm(486), Length.cm(50), Length.mm(477)));
         washes.keep(new WashTest(

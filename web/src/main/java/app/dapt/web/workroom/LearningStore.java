@@ -11,6 +11,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -58,7 +59,10 @@ public class LearningStore {
         }
         for (LearningRow row : log.learning(covers.workroom())) {
             Optional<Instant> since = Optional.of(row.since()).filter(Instant.EPOCH::isBefore);
-            choices.put(Subject.valueOf(row.subject()), new Choice(row.active(), since));
+            // A subject that is not known here is of a later Dapt; it stays and is no matter.
+            Stream.of(Subject.values())
+                    .filter(subject -> subject.name().equals(row.subject()))
+                    .forEach(subject -> choices.put(subject, new Choice(row.active(), since)));
         }
         return choices;
     }

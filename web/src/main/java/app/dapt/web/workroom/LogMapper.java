@@ -47,8 +47,11 @@ interface LogMapper {
             """)
     String stamp(@Param("workroom") long workroom);
 
-    /** Forgets what was removed long ago. */
-    @Delete("delete from log_entry where deleted_at < now() - interval '31 days'")
+    /** Forgets what was removed long ago, some of it at a time; how many entries. */
+    @Delete("""
+            delete from log_entry where id in (
+                   select id from log_entry where deleted_at < now() - interval '31 days' limit 200)
+            """)
     int emptyBin();
 
     /** Waits for whoever changes it. */
@@ -73,6 +76,16 @@ interface LogMapper {
 
     @Delete("delete from log_revision where entry_id = #{id} and number > #{number}")
     void dropAfter(@Param("id") long id, @Param("number") int number);
+
+    @Delete("delete from log_revision where entry_id = #{id} and number <= #{number}")
+    void dropUpTo(@Param("id") long id, @Param("number") int number);
+
+    /** Counts the revisions anew from so many later; by way of negative numbers, since each is there once only. */
+    @Update("update log_revision set number = #{by} - number where entry_id = #{id}")
+    void countBelowNought(@Param("id") long id, @Param("by") int by);
+
+    @Update("update log_revision set number = -number where entry_id = #{id}")
+    void countAboveNought(@Param("id") long id);
 
     @Update("""
             update log_entry set revision = #{revision}, version = version + 1

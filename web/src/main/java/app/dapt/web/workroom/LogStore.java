@@ -8,7 +8,9 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -20,7 +22,10 @@ public class LogStore {
     /** A log holds no more. */
     public static final int MOST = 5_000;
 
-    private static final int MOST_REVISIONS = 100;
+    /** Once an entry has so many revisions the oldest go, all but so many. */
+    private static final int MOST_REVISIONS = 200;
+
+    private static final int KEPT_REVISIONS = 100;
 
     private static final Cache<String, LogEntry> READ =
             Caffeine.newBuilder().maximumSize(MOST).build();
@@ -41,6 +46,12 @@ public class LogStore {
         return log.list(covers.workroom(), MOST).stream()
                 .flatMap(row -> readable(row).stream())
                 .toList();
+    }
+
+    /** How many entries there are, also of those that do not read: they are kept as they are. */
+    @Transactional(readOnly = true)
+    public int count() {
+        return log.count(covers.workroom());
     }
 
     /** @throws NoSuchEntry where there is none, or it does not read */
@@ -69,13 +80,17 @@ public class LogStore {
      * Takes entries from elsewhere, all at once.
      *
      * @param press what the form calls its one press
+     * @param bare  what is kept of an entry that comes by itself, without its pictures
      * @return how many were taken: those that are not in the log word for word
      */
-    public int take(List<LogEntry> entries, String press) {
+    public int take(List<LogEntry> entries, String press, UnaryOperator<LogEntry> bare) {
         return (int) presses.once(covers.workroom(), press, "log " + entries.hashCode(), () -> {
-            List<LogEntry> there = list().stream().map(Logged::entry).toList();
-            List<LogEntry> fresh =
-                    entries.stream().filter(entry -> !there.contains(entry)).toList();
+            Set<LogEntry> there = list().stream().map(Logged::entry).collect(Collectors.toSet());
+            List<LogEntry> fresh = entries.stream()
+                    .filter(entry -> !there.contains(entry))
+                    .map(bare)
+                    .filter(entry -> !there.contains(entry))
+                    .toList();
             fresh.forEach(entry -> insert(0, entry));
             return fresh.size();
         });
@@ -114,12 +129,24 @@ public class LogStore {
         if (!after.equals(before.entry())) {
             String text = kept(after);
             lock(before.id());
-            int revision = Math.min(MOST_REVISIONS, row(before.id()).revision() + 1);
+            int revision = shortened(row(before.id())) + 1;
             log.move(covers.workroom(), before.id(), revision);
             log.dropAfter(before.id(), revision);
             log.putRevision(before.id(), revision, text);
         }
         return before.id();
+    }
+
+    /** Lets the oldest revisions go once there are too many; the number that the present one has then. */
+    private int shortened(LogRow row) {
+        if (row.revision() < MOST_REVISIONS) {
+            return row.revision();
+        }
+        int gone = row.revision() - KEPT_REVISIONS;
+        log.dropUpTo(row.id(), gone);
+        log.countBelowNought(row.id(), gone);
+        log.countAboveNought(row.id());
+        return KEPT_REVISIONS;
     }
 
     /** Takes back the last change of an entry. */

@@ -1,6 +1,7 @@
 package app.dapt.web.workroom;
 
 import app.dapt.web.workroom.PictureStore.Picture;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -34,10 +35,19 @@ public class PictureStore {
      */
     public Optional<Long> keep(byte[] jpeg, int wide, int high) {
         if (pictures.count(covers.workroom()) >= MOST) {
-            pictures.dropUnused();
+            dropUnused();
         }
         return pictures.count(covers.workroom()) >= MOST
                 ? Optional.empty()
                 : Optional.of(pictures.insert(covers.workroom(), jpeg, wide, high));
+    }
+
+    /** Lets go the pictures that nothing shows any more, some at a time; how many. */
+    int dropUnused() {
+        int gone = 0;
+        for (List<Long> some = pictures.old(0); !some.isEmpty(); some = pictures.old(some.get(some.size() - 1))) {
+            gone += pictures.dropUnused(some.get(0), some.get(some.size() - 1));
+        }
+        return gone;
     }
 }

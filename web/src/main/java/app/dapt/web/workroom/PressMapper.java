@@ -21,6 +21,10 @@ interface PressMapper {
     @Update("update made set id = #{id} where workroom_id = #{workroom} and press = #{press}")
     void made(@Param("workroom") long workroom, @Param("press") String press, @Param("id") long id);
 
-    @Delete("delete from made where made_at < now() - interval '1 day'")
+    /** Forgets what was sent long ago, some of it at a time; how many forms. */
+    @Delete("""
+            delete from made where ctid = any(array(
+                   select ctid from made where made_at < now() - interval '1 day' limit 5000))
+            """)
     int forget();
 }

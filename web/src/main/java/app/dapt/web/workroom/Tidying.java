@@ -1,40 +1,56 @@
 package app.dapt.web.workroom;
 
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.function.IntSupplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
 import org.springframework.scheduling.annotation.EnableScheduling;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.transaction.TransactionException;
 
-/** Lets go what nobody can come back to: covers long deleted, pictures that no cover shows, forms sent long ago. */
+/**
+ * Lets go what nobody can come back to: covers and entries long deleted, pictures that nothing shows, forms sent and
+ * words of devices heard long ago. Each by itself and some at a time, so that none takes long and one that fails keeps
+ * no other.
+ */
 @Component
 @EnableScheduling
 class Tidying {
 
     private static final Logger LOG = LoggerFactory.getLogger(Tidying.class);
 
-    private final CoverMapper covers;
-    private final PictureMapper pictures;
-    private final PressMapper presses;
-    private final TransactionTemplate transaction;
+    private final Map<String, IntSupplier> steps = new LinkedHashMap<>();
 
-    Tidying(CoverMapper covers, PictureMapper pictures, PressMapper presses, TransactionTemplate transaction) {
-        this.covers = covers;
-        this.pictures = pictures;
-        this.presses = presses;
-        this.transaction = transaction;
+    Tidying(CoverMapper covers, LogMapper log, PictureStore pictures, PressMapper presses, WorkMapper work) {
+        steps.put("covers", repeated(covers::emptyBin));
+        steps.put("log entries", repeated(log::emptyBin));
+        steps.put("pictures", pictures::dropUnused);
+        steps.put("forms", repeated(presses::forget));
+        steps.put("ticks", repeated(work::forgetSeen));
+    }
+
+    private static IntSupplier repeated(IntSupplier some) {
+        return () -> {
+            int all = 0;
+            for (int gone = some.getAsInt(); gone > 0; gone = some.getAsInt()) {
+                all += gone;
+            }
+            return all;
+        };
     }
 
     /** A few minutes after the start, then every six hours. */
     @Scheduled(initialDelayString = "PT5M", fixedDelayString = "PT6H")
     void tidy() {
-        try {
-            int gone = transaction.execute(status -> covers.emptyBin() + pictures.dropUnused() + presses.forget());
-            LOG.debug("Let go {} rows", gone);
-        } catch (DataAccessException e) {
-            LOG.warn("Not tidied: {}", e.getMessage());
-        }
+        steps.forEach((what, step) -> {
+            try {
+                LOG.debug("Let go {} {}", step.getAsInt(), what);
+            } catch (DataAccessException | TransactionException e) {
+                LOG.warn("Not tidied, {}: {}", what, e.getMessage());
+            }
+        });
     }
 }

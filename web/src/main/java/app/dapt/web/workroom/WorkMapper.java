@@ -14,6 +14,9 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 interface WorkMapper {
 
+    @Select("select uid::text from workroom where id = #{workroom}")
+    String uid(@Param("workroom") long workroom);
+
     /** A tick as it stands. */
     record TickRow(long coverId, String tick, String step, boolean done, boolean passed, Instant at, String device) {}
 
@@ -25,17 +28,43 @@ interface WorkMapper {
             """)
     List<TickRow> ticks(@Param("workroom") long workroom, @Param("covers") Long[] covers);
 
-    /** The later word stands; of two at the same instant the one with the higher id, so that all devices agree. */
+    @Select("select id from cover where workroom_id = #{workroom} and id = #{cover}")
+    Optional<Long> find(@Param("workroom") long workroom, @Param("cover") long cover);
+
+    /** Waits for whoever changes it, also in the bin. */
+    @Select("select id from cover where workroom_id = #{workroom} and id = #{cover} for no key update")
+    Optional<Long> lock(@Param("workroom") long workroom, @Param("cover") long cover);
+
+    /** The steps of a cover that were spoken of. */
+    @Select("select step from step_tick where cover_id = #{cover}")
+    List<String> steps(@Param("cover") long cover);
+
+    /**
+     * The later word stands; of two at the same instant the one with the higher id, so that all devices agree. A word
+     * that came in before counts from when it did then.
+     */
     @Insert("""
+            with seen as (
+                insert into tick_seen (cover_id, tick, at)
+                select id, cast(#{t.id} as uuid), least(#{t.at}, now()) from cover
+                 where id = #{cover} and workroom_id = #{workroom}
+                on conflict (cover_id, tick) do update set seen_at = tick_seen.seen_at
+                returning at)
             insert into step_tick (cover_id, step, done, passed, at, device, tick)
-            select c.id, #{t.step}, #{t.done}, #{t.passed}, least(#{t.at}, now()), #{t.device}, cast(#{t.id} as uuid)
-              from cover c where c.id = #{cover} and c.workroom_id = #{workroom} and c.deleted_at is null
+            select #{cover}, #{t.step}, #{t.done}, #{t.passed}, seen.at, #{t.device}, cast(#{t.id} as uuid) from seen
             on conflict (cover_id, step) do update
                set done = excluded.done, passed = excluded.passed, at = excluded.at, device = excluded.device,
                    tick = excluded.tick
              where (step_tick.at, step_tick.tick) < (excluded.at, excluded.tick)
             """)
     int put(@Param("workroom") long workroom, @Param("cover") long cover, @Param("t") Tick tick);
+
+    /** Forgets what came in so long ago that nobody sends it again; how many words. */
+    @Delete("""
+            delete from tick_seen where ctid = any(array(
+                   select ctid from tick_seen where seen_at < now() - interval '90 days' limit 5000))
+            """)
+    int forgetSeen();
 
     @Select("select trial_id from cover_set where workroom_id = #{workroom} and id = #{set} and trial_id is not null")
     Optional<Long> trial(@Param("workroom") long workroom, @Param("set") long set);

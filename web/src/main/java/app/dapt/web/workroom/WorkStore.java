@@ -1,13 +1,17 @@
 package app.dapt.web.workroom;
 
 import app.dapt.cover.CoverPlan;
+import app.dapt.files.WorkroomParts;
 import app.dapt.web.workroom.WorkMapper.CutRow;
 import app.dapt.web.workroom.WorkMapper.TickRow;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
 import org.springframework.stereotype.Service;
@@ -21,6 +25,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class WorkStore {
 
+    /** A cover has some dozens of steps; with those of all its former plans it has no more than these. */
+    private static final int MOST_STEPS = WorkroomParts.MOST_TICKS;
+
     private final WorkMapper work;
     private final CoverStore covers;
 
@@ -29,40 +36,67 @@ public class WorkStore {
         this.covers = covers;
     }
 
+    /** What this workroom goes by for devices that keep something of it: another one has another name. */
+    @Transactional(readOnly = true)
+    public String workroom() {
+        return work.uid(covers.workroom());
+    }
+
     /** What stands of each step that was ever spoken of, by cover and by the step's id. */
     @Transactional(readOnly = true)
     public Map<Long, Map<String, Tick>> ticks(Collection<Long> coverIds) {
         Map<Long, Map<String, Tick>> ticks = new HashMap<>();
         for (TickRow row : work.ticks(covers.workroom(), coverIds.toArray(Long[]::new))) {
-            ticks.computeIfAbsent(row.coverId(), id -> new HashMap<>())
-                    .put(
-                            row.step(),
-                            new Tick(
-                                    UUID.fromString(row.tick()),
-                                    row.step(),
-                                    row.done(),
-                                    row.passed(),
-                                    row.at(),
-                                    row.device()));
+            tick(row).ifPresent(tick -> ticks.computeIfAbsent(row.coverId(), id -> new HashMap<>())
+                    .put(row.step(), tick));
         }
         return ticks;
     }
 
+    /** What a row says; nothing where it is none that a step could have. */
+    private static Optional<Tick> tick(TickRow row) {
+        try {
+            return Optional.of(new Tick(
+                    UUID.fromString(row.tick()), row.step(), row.done(), row.passed(), row.at(), row.device()));
+        } catch (IllegalArgumentException unreadable) {
+            return Optional.empty();
+        }
+    }
+
+    /** Whether there is such a cover, if only in the bin. */
+    @Transactional(readOnly = true)
+    public boolean isThere(long coverId) {
+        return work.find(covers.workroom(), coverId).isPresent();
+    }
+
     /**
-     * Takes what was said of the steps of a cover. Once it is cut its plan is kept as it was then; if it turns out not
-     * to be cut after all it is not.
+     * Takes what was said of the steps of a cover, also of one that is in the bin and may come back. Once it is cut its
+     * plan is kept as it was then; if it turns out not to be cut after all it is not.
      *
      * @param isCut whether what stands of the steps then means that it is cut
+     * @return what there was no room for: of a cover only so many steps are ever spoken of
      * @throws NoSuchCover where there is none
      */
-    public void tick(long coverId, List<Tick> said, Predicate<Map<String, Tick>> isCut) {
-        covers.lock(coverId);
-        said.forEach(tick -> work.put(covers.workroom(), coverId, tick));
+    public List<Tick> tick(long coverId, List<Tick> said, Predicate<Map<String, Tick>> isCut) {
+        if (work.lock(covers.workroom(), coverId).isEmpty()) {
+            throw new NoSuchCover(coverId);
+        }
+        Set<String> known = new HashSet<>(work.steps(coverId));
+        List<Tick> refused = new ArrayList<>();
+        for (Tick tick : said) {
+            if (known.size() >= MOST_STEPS && !known.contains(tick.step())) {
+                refused.add(tick);
+            } else {
+                known.add(tick.step());
+                work.put(covers.workroom(), coverId, tick);
+            }
+        }
         if (isCut.test(ticks(List.of(coverId)).getOrDefault(coverId, Map.of()))) {
             work.freeze(covers.workroom(), coverId);
         } else {
             work.thaw(covers.workroom(), coverId);
         }
+        return refused;
     }
 
     /** The cover of a set that is tried on before the others are cut. */

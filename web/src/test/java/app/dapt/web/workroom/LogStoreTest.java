@@ -85,7 +85,7 @@ class LogStoreTest {
     @Test
     void aChangeFromAPageThatFellBehindIsRefusedAndEveryChangeIsTakenBack(Site site) {
         LogStore log = site.bean(LogStore.class);
-        assertThat(log.take(List.of(entry(5)), "")).isEqualTo(1);
+        assertThat(log.take(List.of(entry(5)), "", entry -> entry)).isEqualTo(1);
         Logged first = log.list().stream()
                 .filter(each -> each.entry().equals(entry(5)))
                 .findFirst()
@@ -109,10 +109,10 @@ class LogStoreTest {
         site.command("alter sequence picture_id_seq restart with 1000");
         long shown = pictures.keep(new byte[] {1}, 1, 1).orElseThrow();
         long forgotten = pictures.keep(new byte[] {2}, 1, 1).orElseThrow();
-        log.take(List.of(entry(6).withPicture(Optional.of(shown))), "");
+        log.take(List.of(entry(6).withPicture(Optional.of(shown))), "", entry -> entry);
         site.command("update picture set made_at = now() - interval '3 days' where id in (" + shown + ", " + forgotten
                 + ")");
-        site.bean(PictureMapper.class).dropUnused();
+        pictures.dropUnused();
         assertThat(pictures.find(shown)).isPresent();
         assertThat(pictures.find(forgotten)).isEmpty();
         log.list().stream()
