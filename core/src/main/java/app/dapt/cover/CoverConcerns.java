@@ -56,6 +56,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
                         shape(),
                         straightMissing(),
                         labelled(),
+                        runByLabel(),
                         vanishes(),
                         size(),
                         unevenly(),
@@ -210,6 +211,19 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
                                 sizes.finished(Axis.UP_DOWN))
                         .orTry(() -> plan.withFit(byLabel), "label-cover")
                         .orNote());
+    }
+
+    /** Forms that lie side by side squash together: what is printed on them tells nothing of how wide they are so. */
+    private Optional<FindingCandidate<CoverPlan>> runByLabel() {
+        return plan.shape().forms() > 1 && plan.form().across().trusted() == Reading.LABEL
+                ? Optional.of(FindingCandidate.<CoverPlan>of(
+                                "run-label",
+                                Weight.BETTER_NOT,
+                                "run-label",
+                                plan.shape().forms(),
+                                sizes.form().across().flat())
+                        .orNote())
+                : Optional.empty();
     }
 
     private Optional<FindingCandidate<CoverPlan>> vanishes() {

@@ -38,6 +38,7 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Piece.Material;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -346,6 +347,17 @@ class FindingsTest {
                         "remedy.arm"),
                 Arguments.of(
                         "bias-edges", Weight.WORTH_KNOWING, sound(34, 24, ShapeKind.VEE), "remedy.will-stay-stitch"),
+                Arguments.of(
+                        "run-label",
+                        Weight.BETTER_NOT,
+                        sound(64, 25, ShapeKind.RUN)
+                                .withForm(new Form(
+                                        new Readings(Map.of(Reading.LABEL, Length.inches(64))),
+                                        Readings.overCrown(Length.inches(25)),
+                                        Optional.empty(),
+                                        LabelMeans.FORM,
+                                        Filling.UNKNOWN)),
+                        "remedy.noted"),
                 Arguments.of(
                         "straps",
                         Weight.BETTER_NOT,

@@ -66,6 +66,18 @@ class PlanJsonTest {
                 .isEqualTo(written);
     }
 
+    /** Whatever may stand in a plan is told of on the page about it; of the rows the first. */
+    @Test
+    void thePageTellsOfEveryName() throws IOException {
+        String page = Files.readString(SCHEMA.resolveSibling("plan-format.md"));
+        JsonNode schema = JsonMapper.shared().readTree(PlanSchema.write());
+        assertThat(schema.findValues("properties").stream()
+                        .flatMap(properties -> properties.propertyNames().stream())
+                        .filter(name -> !name.matches("row([2-9]|1\\d)[A-Z].*"))
+                        .filter(name -> !page.matches("(?s).*[`.]" + name + "\\b.*")))
+                .isEmpty();
+    }
+
     static Stream<Path> kept() throws IOException {
         try (Stream<Path> all = Files.list(Path.of("src/test/resources/plans/1"))) {
             return all.sorted().toList().stream();
