@@ -7,6 +7,7 @@ import app.dapt.web.Site.Desk;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.RequestOptions;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -239,19 +240,25 @@ class LogJourneyTest {
             byte[] packed = desk.context().request().get("/workroom.zip").body();
             page.locator("#workroom-file").setInputFiles(file("broken.zip", "application/zip", new byte[] {1, 2, 3}));
             page.locator(".log-files button").click();
-            assertThat(page.locator(".refusal")).containsText("not a workroom");
+            assertThat(page.locator(".refusal")).containsText("not a ZIP file");
             long covers = site.number("select count(*) from cover where deleted_at is null");
-            long lastCover = site.number("select max(id) from cover");
-            long lastSet = site.number("select max(id) from cover_set");
             page.locator("#workroom-file").setInputFiles(file("workroom.zip", "application/zip", packed));
             page.locator(".log-files button").click();
-            assertThat(page.locator(".slipped")).containsText(covers + " covers");
-            assertThat(page.locator(".slipped")).containsText("0 log entries");
+            assertThat(page.locator(".slipped")).containsText("0 covers, 0 sets, 0 log entries");
+            assertThat(page.locator(".slipped")).containsText("here already");
             assertThat(site.number("select count(*) from cover where deleted_at is null"))
-                    .isEqualTo(2 * covers);
-            // Nobody else is to meet them.
-            site.command("delete from cover_set where id > " + lastSet);
-            site.command("delete from cover where id > " + lastCover);
+                    .as("one's own, as it is")
+                    .isEqualTo(covers);
+            // What is work to make ready is not made ready for a picture on another site.
+            assertThat(desk.context()
+                            .request()
+                            .get(
+                                    "/workroom.zip",
+                                    RequestOptions.create()
+                                            .setHeader("Sec-Fetch-Site", "cross-site")
+                                            .setHeader("Sec-Fetch-Mode", "navigate"))
+                            .status())
+                    .isEqualTo(403);
         }
     }
 }
