@@ -49,6 +49,19 @@ class FormSizeTest {
         assertThat(sized(form).disagreeing()).isEmpty();
     }
 
+    /** Each way is judged by its own curve: what is narrow across may be impossible up and down. */
+    @Test
+    void theSecondTapeIsJudgedByItsOwnCurve() {
+        FormSize size = sized(form(
+                Map.of(Reading.OVER_CROWN, Length.inches(20), Reading.STRAIGHT_ACROSS, Length.inches(17)),
+                Map.of(Reading.OVER_CROWN, Length.inches(15), Reading.STRAIGHT_ACROSS, Length.inches(16))));
+        assertThat(size.disagreeing()).singleElement().satisfies(quarrel -> {
+            assertThat(quarrel.axis()).isEqualTo(Axis.UP_DOWN);
+            assertThat(quarrel.trustedLength()).isEqualTo(Length.inches(15));
+            assertThat(quarrel.by()).isEqualTo(Length.inches(1));
+        });
+    }
+
     @Test
     void noFormIsWiderStraightAcrossThanOverItsCrown() {
         FormSize size = sized(form(

@@ -66,6 +66,20 @@ class PlanJsonTest {
                 .isEqualTo(written);
     }
 
+    /** What would not open again is not kept: it is said while it can still be put right. */
+    @Test
+    void whatWouldNotOpenAgainIsNotKept() {
+        CoverPlan plan = RandomPlans.plan(new Random(5));
+        for (CoverPlan broken : new CoverPlan[] {
+            plan.noting("x".repeat(200)), plan.noting("over\ntwo lines"),
+        }) {
+            assertThat(catchThrowableOfType(BadPlanFile.class, () -> PlanJson.kept(broken)))
+                    .isNotNull()
+                    .extracting(BadPlanFile::where)
+                    .isEqualTo("noted");
+        }
+    }
+
     /** Whatever may stand in a plan is told of on the page about it; of the rows the first. */
     @Test
     void thePageTellsOfEveryName() throws IOException {

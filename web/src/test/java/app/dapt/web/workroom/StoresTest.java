@@ -179,6 +179,62 @@ class StoresTest {
         covers.delete(id);
     }
 
+    /** What is undone is undone: a change by the same gesture afterwards is a change of its own. */
+    @Test
+    void undoEndsAGesture(Site site) {
+        CoverStore covers = site.bean(CoverStore.class);
+        long id = covers.create(plan("First"));
+        covers.change(id, CoverStore.ANY_VERSION, "slip", before -> before.withName("Second"));
+        Cover undone = covers.undo(id, CoverStore.ANY_VERSION);
+        assertThat(undone.plan().name()).isEqualTo("First");
+        covers.change(id, CoverStore.ANY_VERSION, "slip", before -> before.withName("Third"));
+        assertThat(covers.undo(id, CoverStore.ANY_VERSION).plan().name())
+                .as("what stood before the last change")
+                .isEqualTo("First");
+        long version = covers.redo(id, CoverStore.ANY_VERSION).version();
+        covers.undo(id, version);
+        assertThatThrownBy(() -> covers.change(id, version, "slip", before -> before.withName("Late")))
+                .as("a page that has not seen the undo")
+                .isInstanceOf(Stale.class);
+        covers.delete(id);
+    }
+
+    /** What would not read back is said and not kept; what stood stands. */
+    @Test
+    void whatWouldNotReadBackIsNotKept(Site site) {
+        CoverStore covers = site.bean(CoverStore.class);
+        long id = covers.create(plan("Kept"));
+        assertThatThrownBy(
+                        () -> covers.change(id, CoverStore.ANY_VERSION, "", before -> before.noting("x".repeat(200))))
+                .isInstanceOf(CannotKeep.class);
+        assertThat(covers.find(id).plan()).isEqualTo(plan("Kept"));
+        assertThat(covers.find(id).canUndo()).isFalse();
+        covers.delete(id);
+    }
+
+    /** Covers moved to and fro between two sets at once: nobody waits for the other for ever, and none is lost. */
+    @Test
+    void setsAreLockedInOneOrder(Site site) throws Exception {
+        CoverStore covers = site.bean(CoverStore.class);
+        SetStore sets = site.bean(SetStore.class);
+        List<Long> ids = IntStream.range(0, 4)
+                .mapToObj(i -> covers.create(plan("To and fro")))
+                .toList();
+        long one = sets.create("One", ids.subList(0, 2), "");
+        long other = sets.create("Other", ids.subList(2, 4), "");
+        List<Object> ends = together(IntStream.range(0, 12)
+                .<Callable<Object>>mapToObj(i -> () -> i % 2 == 0
+                        ? sets.move(one, other, ids.subList(0, 2))
+                        : sets.move(other, one, ids.subList(2, 4)))
+                .toList());
+        assertThat(ends).as("none gave way").allMatch(Boolean.TRUE::equals);
+        assertThat(sets.find(one).members().size() + sets.find(other).members().size())
+                .isEqualTo(4);
+        sets.delete(one);
+        sets.delete(other);
+        covers.deleteAll(ids);
+    }
+
     @Test
     void pressedTwiceAFormMakesOne(Site site) throws Exception {
         CoverStore covers = site.bean(CoverStore.class);
