@@ -233,7 +233,8 @@
     if (each.classList.contains('done')) state[each.dataset.step] = { done: true, passed: false };
   });
   if ('serviceWorker' in navigator) {
-    navigator.serviceWorker.register('/offline.js?workroom=' + make.dataset.workroom).catch(function () { /* goes on with the network only */ });
+    navigator.serviceWorker.register('/offline.js?workroom=' + make.dataset.workroom)
+      .catch(function () { /* goes on with the network only */ });
   }
   fetch(base + '/steps').then(function (answer) {
     return answer.ok ? answer.text() : Promise.reject(answer.status);

@@ -3,7 +3,6 @@ package app.dapt.log;
 import app.dapt.learning.Overlaps;
 import app.dapt.learning.Pace;
 import app.dapt.learning.Tastes;
-import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,17 +27,31 @@ public record Learnt(Tastes tastes, Pace pace, Overlaps overlaps) {
         OVERLAP
     }
 
-    /** From these entries; for each subject those that count. */
-    public static Learnt of(Map<Subject, List<LogEntry>> entries) {
+    /** What one entry tells, for which its plans are reckoned anew: worth keeping where it is asked for often. */
+    public record Told(
+            LogEntry entry,
+            Optional<Tastes.Seen> fullness,
+            Optional<Pace.Timed> timed,
+            Optional<Overlaps.Seen> overlap) {
+
+        public static Told by(LogEntry entry) {
+            return new Told(entry, entry.fullness(), entry.timed(), entry.overlap());
+        }
+    }
+
+    /** From what these entries tell; for each subject those that count. */
+    public static Learnt of(Map<Subject, List<Told>> counted) {
         return new Learnt(
-                Tastes.of(told(entries, Subject.FULLNESS, LogEntry::fullness)),
-                Pace.of(told(entries, Subject.PACE, LogEntry::timed)),
-                Overlaps.of(told(entries, Subject.OVERLAP, LogEntry::overlap)));
+                Tastes.of(told(counted, Subject.FULLNESS, Told::fullness)),
+                Pace.of(told(counted, Subject.PACE, Told::timed)),
+                Overlaps.of(told(counted, Subject.OVERLAP, Told::overlap)));
     }
 
     private static <T> List<T> told(
-            Map<Subject, List<LogEntry>> entries, Subject subject, Function<LogEntry, Optional<T>> tells) {
-        Collection<LogEntry> counted = entries.getOrDefault(subject, List.of());
-        return counted.stream().map(tells).flatMap(Optional::stream).toList();
+            Map<Subject, List<Told>> counted, Subject subject, Function<Told, Optional<T>> tells) {
+        return counted.getOrDefault(subject, List.of()).stream()
+                .map(tells)
+                .flatMap(Optional::stream)
+                .toList();
     }
 }

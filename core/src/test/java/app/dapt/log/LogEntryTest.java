@@ -21,6 +21,7 @@ import app.dapt.learning.Verdict.Edges;
 import app.dapt.learning.Verdict.Middle;
 import app.dapt.learning.Verdict.Opening;
 import app.dapt.log.Learnt.Subject;
+import app.dapt.log.Learnt.Told;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Unit;
@@ -213,7 +214,8 @@ class LogEntryTest {
 
     private static Learnt learnt(LogEntry entry, int times) {
         List<LogEntry> entries = Collections.nCopies(times, entry);
-        return Learnt.of(Map.of(Subject.FULLNESS, entries, Subject.PACE, entries));
+        List<Told> told = entries.stream().map(Told::by).toList();
+        return Learnt.of(Map.of(Subject.FULLNESS, told, Subject.PACE, told));
     }
 
     @Test

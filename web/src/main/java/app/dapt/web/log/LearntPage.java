@@ -13,6 +13,7 @@ import app.dapt.learning.Pace;
 import app.dapt.learning.Tastes;
 import app.dapt.log.Learnt;
 import app.dapt.log.Learnt.Subject;
+import app.dapt.log.Learnt.Told;
 import app.dapt.log.LogEntry;
 import app.dapt.measure.Phrase;
 import app.dapt.step.Place;
@@ -36,7 +37,7 @@ import java.util.Optional;
  */
 public record LearntPage(
         Learnt learnt,
-        Map<Subject, List<LogEntry>> counted,
+        Map<Subject, List<Told>> counted,
         Map<Subject, Choice> choices,
         List<WashTest> washes,
         Words w,
@@ -123,13 +124,13 @@ public record LearntPage(
 
     private List<Stitch> stitches(Optional<Filling> filling) {
         List<Stitch> stitches = new ArrayList<>();
-        for (LogEntry entry : counted.getOrDefault(Subject.FULLNESS, List.of())) {
-            entry.fullness()
+        for (Told told : counted.getOrDefault(Subject.FULLNESS, List.of())) {
+            told.fullness()
                     .filter(seen -> filling.isEmpty() || filling.get() == seen.filling())
                     .ifPresent(seen -> stitches.add(new Stitch(
                             seen.fullness(),
                             Look.OWN,
-                            entry.plan().name() + ", " + w.say("filled.percent", percent(seen.fullness())))));
+                            told.entry().plan().name() + ", " + w.say("filled.percent", percent(seen.fullness())))));
         }
         return stitches;
     }
@@ -165,8 +166,8 @@ public record LearntPage(
     public String pacePlot() {
         List<Row> rows = new ArrayList<>();
         List<Taken> taken = counted.getOrDefault(Subject.PACE, List.of()).stream()
-                .flatMap(entry ->
-                        entry.timed().map(timed -> new Taken(entry.plan().name(), timed)).stream())
+                .flatMap(told ->
+                        told.timed().map(timed -> new Taken(told.entry().plan().name(), timed)).stream())
                 .toList();
         for (Place place : LogEntry.timedPlaces()) {
             learnt.pace()
@@ -211,12 +212,12 @@ public record LearntPage(
 
     public String overlapPlot() {
         List<Stitch> stitches = new ArrayList<>();
-        for (LogEntry entry : counted.getOrDefault(Subject.OVERLAP, List.of())) {
-            entry.overlap()
+        for (Told told : counted.getOrDefault(Subject.OVERLAP, List.of())) {
+            told.overlap()
                     .ifPresent(seen -> stitches.add(new Stitch(
                             seen.share(),
                             seen.held() ? Look.OWN : Look.WRONG,
-                            entry.plan().name() + ", "
+                            told.entry().plan().name() + ", "
                                     + w.say(seen.held() ? "learnt.held" : "verdict.opening.gapes"))));
         }
         return SvgPlot.write(

@@ -1,10 +1,13 @@
 package app.dapt.web.plan;
 
+import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoned;
+import app.dapt.cover.decision.Need;
 import app.dapt.cover.drawing.Offsets;
 import app.dapt.cover.drawing.Template;
 import app.dapt.cover.shape.Rectangular;
 import app.dapt.make.Notions;
+import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.piece.Edge;
@@ -13,6 +16,8 @@ import app.dapt.piece.Piece;
 import app.dapt.piece.PieceRole;
 import app.dapt.words.OffsetWords;
 import app.dapt.words.Words;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -24,6 +29,13 @@ import java.util.stream.Collectors;
  * @param w the reader's words
  */
 public record CutList(Reckoned reckoned, Words w) {
+
+    /** What is bought follows from this. */
+    private record Asked(CoverPlan plan, Mark mark) {}
+
+    /** Thread is counted step by step: not again for a page of a cover that has not changed. */
+    private static final Cache<Asked, List<Need>> BOUGHT =
+            Caffeine.newBuilder().maximumSize(500).build();
 
     /** What is done with the edges that are not sewn into the seam: {@code hem below}. */
     public String edges(Piece piece) {
@@ -89,7 +101,7 @@ public record CutList(Reckoned reckoned, Words w) {
                 .map(Rectangular::taperOf)
                 .ifPresent(taper ->
                         lines.add(new Needed(w.say("also.taper", taper.inset(), taper.reach()), Optional.empty())));
-        Notions.of(reckoned)
+        BOUGHT.get(new Asked(reckoned.plan(), reckoned.mark()), asked -> Notions.of(reckoned))
                 .forEach(need -> lines.add(new Needed(w.say("also.need", need.what(), need.amount()), need.sum())));
         reckoned.pieces().stream()
                 .filter(piece -> piece.role() == PieceRole.Whole.STRIP)

@@ -28,6 +28,11 @@ public record Field(
     /** One of a few to choose from. */
     public record Option(String code, String words, boolean chosen) {}
 
+    /** Whether it is the first of one of several like it, as of a row, and stands at the beginning of a line. */
+    public boolean begins() {
+        return name.matches("row\\d+Of");
+    }
+
     static Field of(Detail<?> detail, Entries entries, Words words) {
         return detail.match(new Fields(entries, words));
     }

@@ -187,6 +187,17 @@ public record OpenSlip(
         return fields.stream().map(Field::label).distinct().count() > 3 ? first + " …" : first;
     }
 
+    /** Whether what is seldom changed has to be seen: something of it is decided, or was refused. */
+    public boolean showsMore(Detailed choice) {
+        List<Field> more = moreFields(choice);
+        List<Detail<?>> usual = choice.kind().usual(plan().unit()).details();
+        return anyRefused(more)
+                || choice.details().stream()
+                        .filter(detail ->
+                                more.stream().anyMatch(field -> field.name().equals(detail.name())))
+                        .anyMatch(detail -> !usual.contains(detail));
+    }
+
     /** Whether one of these fields was refused, so that it has to be seen. */
     public boolean anyRefused(List<Field> fields) {
         return fields.stream().anyMatch(field -> refusal(field.name()).isPresent());

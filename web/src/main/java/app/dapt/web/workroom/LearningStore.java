@@ -2,6 +2,7 @@ package app.dapt.web.workroom;
 
 import app.dapt.log.Learnt;
 import app.dapt.log.Learnt.Subject;
+import app.dapt.log.Learnt.Told;
 import app.dapt.log.LogEntry;
 import app.dapt.web.workroom.LogMapper.LearningRow;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -21,6 +22,10 @@ import org.springframework.transaction.annotation.Transactional;
 public class LearningStore {
 
     private static final int REMEMBERED = 8;
+
+    /** What entries tell, by the very entry the log has at hand. */
+    private static final Cache<LogEntry, Told> TOLD =
+            Caffeine.newBuilder().weakKeys().maximumSize(LogStore.MOST).build();
 
     /**
      * What she has said of one thing to learn.
@@ -88,22 +93,22 @@ public class LearningStore {
         return Learnt.of(counted(asked.choices(), asked.onlyActive()));
     }
 
-    /** The entries that count for each subject, whether it is used or not. */
+    /** What the entries tell that count for each subject, whether it is used or not. */
     @Transactional(readOnly = true)
-    public Map<Subject, List<LogEntry>> counted() {
+    public Map<Subject, List<Told>> counted() {
         return counted(choices(), false);
     }
 
-    private Map<Subject, List<LogEntry>> counted(Map<Subject, Choice> choices, boolean onlyActive) {
+    private Map<Subject, List<Told>> counted(Map<Subject, Choice> choices, boolean onlyActive) {
         List<Logged> all = entries.list();
-        Map<Subject, List<LogEntry>> counted = new EnumMap<>(Subject.class);
+        Map<Subject, List<Told>> counted = new EnumMap<>(Subject.class);
         choices.forEach((subject, choice) -> counted.put(
                 subject,
                 all.stream()
                         .filter(each -> choice.active() || !onlyActive)
                         .filter(each ->
                                 choice.since().filter(each.at()::isBefore).isEmpty())
-                        .map(Logged::entry)
+                        .map(each -> TOLD.get(each.entry(), Told::by))
                         .toList()));
         return counted;
     }
