@@ -52,6 +52,7 @@ public record Cloth(
     /** No cloth costs more. */
     public static final int DEAREST = 10_000_000;
 
+    /** @throws IllegalArgumentException where price, colour, name, id or width is none a cloth can have */
     public Cloth {
         if (price < 0 || price > DEAREST) {
             throw new IllegalArgumentException("a price is from nothing to a hundred thousand");

@@ -10,6 +10,7 @@ import app.dapt.measure.Length;
  */
 public record Repeat(Length across, Length along) {
 
+    /** @throws IllegalArgumentException where a distance is nothing or less */
     public Repeat {
         if (!across.isPositive() || !along.isPositive()) {
             throw new IllegalArgumentException("a print comes again some way on");

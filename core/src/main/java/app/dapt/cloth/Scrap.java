@@ -35,6 +35,7 @@ public record Scrap(String name, List<Corner> corners, List<Spoilt> spots) {
         }
     }
 
+    /** @throws IllegalArgumentException where its name or outline is none a remnant can have */
     public Scrap {
         corners = List.copyOf(corners);
         spots = List.copyOf(spots);

@@ -14,6 +14,7 @@ public record Shrinkage(int across, int along) {
     public static final int MOST = 200;
     private static final int WHOLE = 1000;
 
+    /** @throws IllegalArgumentException where either is not between 0 and 200 tenths of a percent */
     public Shrinkage {
         if (across < 0 || across > MOST || along < 0 || along > MOST) {
             throw new IllegalArgumentException("cloth shrinks by 0 to 20 percent");
@@ -26,6 +27,7 @@ public record Shrinkage(int across, int along) {
      * @param before as it was marked out, positive
      * @param after  the same marks after the wash
      * @return the tenths; more than {@link #MOST} where it cannot be right
+     * @throws IllegalArgumentException where nothing was marked out before the wash
      */
     public static int tenths(Length before, Length after) {
         if (!before.isPositive()) {

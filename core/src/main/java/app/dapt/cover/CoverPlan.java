@@ -47,6 +47,7 @@ public record CoverPlan(
 
     public static final int LONGEST_NAME = 80;
 
+    /** @throws IllegalArgumentException where the name is not 1 to 80 characters on one line */
     public CoverPlan {
         if (!PlainText.isLine(name) || name.length() > LONGEST_NAME) {
             throw new IllegalArgumentException("a cover has a name of 1 to 80 characters");

@@ -22,6 +22,7 @@ public record Pillow(Length width, Length height) implements Casing {
     private static final double[] SQUARE_LOFT = {0, .135, .176, .215, .255, .297, .341, .395, .431, .502};
     private static final double[] OBLONG_LOFT = {0, .164, .215, .266, .319, .373, .431, .500, .544, .608};
 
+    /** @throws IllegalArgumentException where a side is nothing or less */
     public Pillow {
         if (!width.isPositive() || !height.isPositive()) {
             throw new IllegalArgumentException("a casing needs two positive sides");

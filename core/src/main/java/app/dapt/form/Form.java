@@ -21,6 +21,7 @@ public record Form(
         Filling filling,
         boolean round) {
 
+    /** @throws IllegalArgumentException where nothing is read across */
     public Form {
         if (across.isEmpty()) {
             throw new IllegalArgumentException("a form is measured across, at least");

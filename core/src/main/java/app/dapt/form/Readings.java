@@ -15,6 +15,7 @@ public record Readings(Map<Reading, Length> by) {
 
     public static final Readings NONE = new Readings(Map.of());
 
+    /** @throws IllegalArgumentException where a reading is nothing or less */
     public Readings {
         by = Map.copyOf(by);
         if (by.values().stream().anyMatch(length -> !length.isPositive())) {

@@ -76,6 +76,7 @@ public record LayoutChoices(
      */
     public record AtHand(boolean inUse, List<Scrap> remnants) {
 
+        /** @throws IllegalArgumentException where there are too many remnants */
         public AtHand {
             remnants = List.copyOf(remnants);
             if (remnants.size() > MOST_REMNANTS) {

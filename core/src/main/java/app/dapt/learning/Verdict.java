@@ -57,6 +57,7 @@ public record Verdict(
         GAPES
     }
 
+    /** @throws IllegalArgumentException where it gapes by nothing or less */
     public Verdict {
         if (gape.filter(by -> !by.isPositive()).isPresent()) {
             throw new IllegalArgumentException("what gapes, gapes by something");

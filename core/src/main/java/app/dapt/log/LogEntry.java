@@ -52,6 +52,7 @@ public record LogEntry(
      */
     public record Fitting(CoverPlan tried, Verdict verdict) {}
 
+    /** @throws IllegalArgumentException where the note is no line, or the day is before {@link #EARLIEST} */
     public LogEntry {
         boolean isPlain = note.isEmpty() || PlainText.isLine(note);
         if (!isPlain || note.length() > LONGEST_NOTE) {

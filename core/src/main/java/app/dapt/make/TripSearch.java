@@ -42,6 +42,7 @@ final class TripSearch {
         return new TripSearch(graphs).search();
     }
 
+    /** @throws IllegalStateException where steps need each other */
     private Found search() {
         PriorityQueue<Node> open =
                 new PriorityQueue<>(Comparator.comparingInt(Node::atLeast).thenComparingInt(node -> -node.done()));

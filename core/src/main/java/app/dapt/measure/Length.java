@@ -34,7 +34,11 @@ public record Length(long grains) implements Comparable<Length> {
         return new Length(Math.multiplyExact(n, PER_INCH));
     }
 
-    /** Whole inches and a fraction, {@code inches(14, 5, 8)} for 14⅝; the fraction must fall on a 64th. */
+    /**
+     * Whole inches and a fraction, {@code inches(14, 5, 8)} for 14⅝; the fraction must fall on a 64th.
+     *
+     * @throws IllegalArgumentException where the denominator is none of a tape
+     */
     public static Length inches(long whole, int numerator, int denominator) {
         if (denominator <= 0 || 64 % denominator != 0) {
             throw new IllegalArgumentException("not a fraction found on a tape: /" + denominator);

@@ -49,6 +49,7 @@ public record Piece(
         TRIM
     }
 
+    /** @throws IllegalArgumentException where an edge has no fate */
     public Piece {
         edges = Map.copyOf(edges);
         marks = List.copyOf(marks);

@@ -10,6 +10,7 @@ import app.dapt.measure.Length;
  */
 public record Labour(Effort effort, double minutes, Length stitched) {
 
+    /** @throws IllegalArgumentException where it takes less than no time */
     public Labour {
         if (minutes < 0) {
             throw new IllegalArgumentException("nothing takes less than no time");

@@ -32,6 +32,7 @@ public record Pile(List<Laid> laid, List<Element> over) {
 
     private static final double ARROW = 9;
 
+    /** @throws IllegalArgumentException where nothing lies there */
     public Pile {
         laid = List.copyOf(laid);
         over = List.copyOf(over);

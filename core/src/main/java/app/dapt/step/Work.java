@@ -311,7 +311,11 @@ public final class Work {
             return shows(shown -> shown.along(Role.SEW, side, in));
         }
 
-        /** Tells it. */
+        /**
+         * Tells it.
+         *
+         * @throws IllegalStateException where a step of that name was told already
+         */
         public void add() {
             String id = name + "/" + does;
             Set<String> needs = new LinkedHashSet<>();

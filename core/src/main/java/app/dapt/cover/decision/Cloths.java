@@ -16,6 +16,7 @@ import java.util.stream.Stream;
  */
 public record Cloths(Cloth front, Cloth back, Cloth lining, Cloth trim) {
 
+    /** @throws IllegalArgumentException where two cloths that differ have one number */
     public Cloths {
         front = numbered(front, front, back, lining, trim);
         back = back.id() == 0 && back.isLike(front) ? front : numbered(back, front, back, lining, trim);

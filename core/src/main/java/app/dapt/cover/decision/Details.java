@@ -68,7 +68,11 @@ public record Details(List<Detail<?>> all) {
         return measure.limits().allows(less) ? with(measure.with(less)) : this;
     }
 
-    /** These details with a length that may be left to the usual changed. */
+    /**
+     * These details with a length that may be left to the usual changed.
+     *
+     * @throws IllegalArgumentException where there is no such detail, or the value is no choice of it
+     */
     public Details with(String name, Optional<Length> value) {
         return with(find(name, Detail.MaybeMeasure.class).with(value));
     }
@@ -92,7 +96,11 @@ public record Details(List<Detail<?>> all) {
         return with(find(name, Detail.Tick.class).with(value));
     }
 
-    /** These details with one of them replaced by this one of the same name and type. */
+    /**
+     * These details with one of them replaced by this one of the same name and type.
+     *
+     * @throws IllegalArgumentException where there is no such detail of that type
+     */
     public Details with(Detail<?> changed) {
         if (all.stream()
                 .noneMatch(detail -> detail.name().equals(changed.name()) && detail.getClass() == changed.getClass())) {

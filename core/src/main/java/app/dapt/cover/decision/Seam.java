@@ -27,6 +27,7 @@ public record Seam(Length chosen, SeamFinish finish, Alteration altered) {
     private static final Length LEAST = Length.inches(0, 1, 4);
     private static final Length LEAST_METRIC = Length.mm(6);
 
+    /** @throws IllegalArgumentException where the allowance is less than nothing */
     public Seam {
         if (chosen.isNegative()) {
             throw new IllegalArgumentException("a seam allowance is not negative");

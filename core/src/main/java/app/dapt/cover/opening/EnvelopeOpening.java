@@ -70,6 +70,7 @@ public record EnvelopeOpening(
         }
     }
 
+    /** @throws IllegalArgumentException where the overlap is less than nothing */
     public EnvelopeOpening {
         if (overlap.isNegative()) {
             throw new IllegalArgumentException("an overlap asked for is not negative");

@@ -56,6 +56,7 @@ public record Hem(Kind kind, Length first, Length second) {
     /** Topstitching and the last stitching of a hem keep so far from a fold. */
     static final Length FROM_FOLD = Length.mm(2);
 
+    /** @throws IllegalArgumentException where a turn is less than nothing */
     public Hem {
         if (first.isNegative() || second.isNegative()) {
             throw new IllegalArgumentException("a hem's turns are not negative");

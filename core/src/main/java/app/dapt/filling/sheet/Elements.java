@@ -10,6 +10,7 @@ package app.dapt.filling.sheet;
  */
 record Elements(Mesh mesh, double[] area, double[] gx, double[] gy, double[] mass) {
 
+    /** @throws IllegalArgumentException where a triangle runs clockwise */
     static Elements of(Mesh mesh) {
         int count = mesh.triangles();
         double[] area = new double[count];

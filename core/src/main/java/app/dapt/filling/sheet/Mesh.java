@@ -66,6 +66,7 @@ public record Mesh(
      * @param width    of one chamber; it or the height is one, the other at least one
      * @param chambers how many lie beside each other
      * @param perHalf  cells along half a length of one
+     * @throws IllegalArgumentException where there are fewer than two cells to the half width
      */
     public static Mesh chambers(double width, double height, int chambers, int perHalf) {
         if (perHalf < 2 || chambers < 1 || !(Math.min(width, height) >= 1 - HAIR)) {
@@ -119,7 +120,11 @@ public record Mesh(
                 part);
     }
 
-    /** A quarter of a disc of diameter one: ring i has 2i segments. */
+    /**
+     * A quarter of a disc of diameter one: ring i has 2i segments.
+     *
+     * @throws IllegalArgumentException where there are fewer than two rings
+     */
     public static Mesh disc(int rings) {
         if (rings < 2) {
             throw new IllegalArgumentException("a disc has at least two rings");

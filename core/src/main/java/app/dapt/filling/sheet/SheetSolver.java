@@ -104,6 +104,7 @@ public final class SheetSolver {
      * The casing with so much in it.
      *
      * @param volume of the whole casing; below its own greatest
+     * @throws IllegalArgumentException where the volume is nothing or less
      */
     public static FilledSheet filled(Mesh mesh, double volume, Stiffness stiffness) {
         if (!(volume > 0)) {

@@ -69,7 +69,11 @@ public final class LayoutSearch {
     private boolean fewestTried;
     private boolean bounded;
 
-    /** Begins with a plain layout, so that there is always one. */
+    /**
+     * Begins with a plain layout, so that there is always one.
+     *
+     * @throws IllegalArgumentException where a piece is wider than the cloth
+     */
     public LayoutSearch(Task task, long seed) {
         this.task = task;
         this.random = new SplittableRandom(seed);

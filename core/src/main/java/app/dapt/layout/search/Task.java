@@ -44,6 +44,7 @@ public record Task(
             Optional<Contour> outline,
             boolean turnsAbout) {
 
+        /** @throws IllegalArgumentException where a side is nothing or less, or it is cut not even once */
         public Item {
             if (across <= 0 || along <= 0 || count <= 0) {
                 throw new IllegalArgumentException("a piece has two sides and is cut at least once");
@@ -93,6 +94,7 @@ public record Task(
      */
     public record Repeat(int every, int offset) {
 
+        /** @throws IllegalArgumentException where an offset lies beyond its repeat */
         public Repeat {
             if (every <= 0 || offset < 0 || offset >= every) {
                 throw new IllegalArgumentException("an offset lies within its repeat");
@@ -141,6 +143,7 @@ public record Task(
     /** The most pieces that are laid; more than this nobody cuts for one set. */
     public static final int MOST_PIECES = 500;
 
+    /** @throws IllegalArgumentException where there are more pieces than are laid out */
     public Task {
         items = List.copyOf(items);
         remnants = List.copyOf(remnants);
