@@ -13,6 +13,7 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -41,6 +42,8 @@ public final class Work {
 
     private final Map<String, Step> steps = new LinkedHashMap<>();
     private final Set<Taken> taken = new LinkedHashSet<>();
+    /** Those of them that are sewn but lie as they were cut. */
+    private final Set<Taken> flat = new HashSet<>();
 
     /** All that was told, in the order it was told. */
     public List<Step> steps() {
@@ -96,7 +99,10 @@ public final class Work {
     private Set<Side> made(Piece piece) {
         Set<Side> made = EnumSet.noneOf(Side.class);
         for (Side side : Side.values()) {
-            if (taken.contains(new Taken(piece.id(), side)) && !piece.edge(side).isSeam()) {
+            Taken edge = new Taken(piece.id(), side);
+            if (taken.contains(edge)
+                    && !flat.contains(edge)
+                    && !piece.edge(side).isSeam()) {
                 made.add(side);
             }
         }
@@ -247,6 +253,12 @@ public final class Work {
             }
             Stream.concat(Stream.of(piece), behind.getOrDefault(piece.id(), List.of()).stream())
                     .forEach(each -> takes.add(new Taken(each.id(), side)));
+            return this;
+        }
+
+        /** Leaves the edges it takes lying flat, as they were cut. */
+        public Draft flat() {
+            flat.addAll(takes);
             return this;
         }
 

@@ -30,6 +30,7 @@ import app.dapt.measure.Unit;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Side;
 import app.dapt.step.Effort;
+import app.dapt.step.Laid;
 import app.dapt.step.Milestone;
 import app.dapt.step.Place;
 import app.dapt.step.Setting;
@@ -89,6 +90,10 @@ class StepsAsSewnTest {
         Step seam = step(steps, "seam-past-zip");
         assertThat(figure(seam, "seam-long").args()).containsExactly(Length.inches(58));
         assertThat(seam.minutes()).isEqualTo(Effort.SEW.along(Length.inches(58)));
+        assertThat(seam.pile().orElseThrow().laid())
+                .as("the zip is sewn in, but nothing is turned yet: raw edges level")
+                .extracting(Laid::box)
+                .containsOnly(seam.pile().orElseThrow().laid().get(0).box());
         assertThat(steps).extracting(Step::does).doesNotContain("seam", "seam-hemmed");
         assertThat(steps).flatExtracting(Step::how).extracting(Phrase::code).doesNotContain("how.pins-hems");
         assertThat(does(steps)).containsSubsequence("hold-against", "zip-front", "zip-back", "zip-ends", "lay");

@@ -113,8 +113,8 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
         ZipSteps zip = new ZipSteps(making, sort == Sorts.ORDINARY);
         ZipSteps.held(making, runs);
         Length in = making.sizes().innerAllowance();
-        zip.sewn("zip-front", front, side, in).also("zip").add();
-        zip.sewn("zip-back", back, behind, in).also("zip").add();
+        zip.sewn("zip-front", front, side, in).flat().also("zip").add();
+        zip.sewn("zip-back", back, behind, in).flat().also("zip").add();
         boolean straight = making.sizes().shape().isRectangular();
         Length closed =
                 making.sizes().edgeToOpen(runs).minus(making.back().length()).half();
