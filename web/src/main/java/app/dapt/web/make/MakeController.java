@@ -182,7 +182,7 @@ class MakeController {
         }
     }
 
-    /** Of a cover that is on the table no more, by itself; of one that was deleted nothing is cut by a word. */
+    /** Of a cover that is on the table no more, by itself; of one that was deleted it is not asked. */
     private Predicate<Map<String, Tick>> isCut(Optional<Bench> bench, long cover, Reader reader) {
         return bench.filter(at -> at.covers().stream().anyMatch(made -> made.id() == cover))
                 .or(() -> benches.findAny("covers", cover, reader))

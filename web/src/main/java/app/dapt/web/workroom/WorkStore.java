@@ -91,6 +91,10 @@ public class WorkStore {
                 work.put(covers.workroom(), coverId, tick);
             }
         }
+        if (covers.findReadable(coverId).isEmpty()) {
+            // In the bin, or not to be read: nobody can tell, and the plan it was cut by stays with it.
+            return refused;
+        }
         if (isCut.test(ticks(List.of(coverId)).getOrDefault(coverId, Map.of()))) {
             work.freeze(covers.workroom(), coverId);
         } else {

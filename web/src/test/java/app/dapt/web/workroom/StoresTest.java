@@ -357,6 +357,21 @@ class StoresTest {
                 .isInstanceOf(NoSuchCover.class);
     }
 
+    /** A late word about a cover in the bin is kept with it, and so is the plan it was cut by. */
+    @Test
+    void aWordAboutACoverInTheBinForgetsNothing(Site site) {
+        CoverStore covers = site.bean(CoverStore.class);
+        WorkStore work = site.bean(WorkStore.class);
+        long id = covers.create(plan("Binned"));
+        work.tick(id, List.of(tick(1, true, 1)), ticks -> true);
+        covers.delete(id);
+        work.tick(id, List.of(tick(2, false, 2)), ticks -> false);
+        covers.restore(id);
+        assertThat(work.plansAtCut(List.of(id))).containsEntry(id, plan("Binned"));
+        assertThat(work.ticks(List.of(id)).get(id)).containsValue(tick(2, false, 2));
+        covers.delete(id);
+    }
+
     @Test
     void thePlanIsKeptAsItWasWhenTheFabricWasCut(Site site) {
         CoverStore covers = site.bean(CoverStore.class);
