@@ -18,7 +18,7 @@ import java.util.List;
 public record Flaps(FilledSheet sheet, double overlap, int[] upper, int[] lower) {
 
     /** As of a full cover, however little is in it: of less, free edges flutter. */
-    private static final Stiffness STIFFNESS = Stiffness.ofCover(1);
+    private static final Stiffness STIFFNESS = Stiffness.TOUCHING;
 
     /**
      * Pulls them apart.

@@ -1,75 +1,50 @@
 package app.dapt.filling.sheet;
 
-import java.util.ArrayDeque;
-import java.util.Arrays;
-import java.util.Comparator;
-import java.util.Deque;
-import java.util.function.IntPredicate;
-import java.util.stream.IntStream;
+import java.util.BitSet;
 
 /**
- * Numbers the unknowns of a sparse symmetric system so that those that depend on each other have numbers close to each
- * other, which keeps its factor small: Cuthill and McKee 1969, reversed as by George 1971.
+ * The order in which the unknowns of a sparse symmetric system are taken so that its factor stays small: always the one
+ * that depends on the fewest others comes next, and those then depend on each other (minimum degree, Tinney and Walker
+ * 1967).
  */
 final class Ordering {
 
-    private final SparseRows matrix;
-    private final boolean[] fixed;
-    private final int[] order;
-    private int count;
+    private Ordering() {}
 
-    private Ordering(SparseRows matrix, IntPredicate isFixed) {
-        this.matrix = matrix;
-        this.fixed = new boolean[matrix.size()];
-        for (int i = 0; i < fixed.length; i++) {
-            fixed[i] = isFixed.test(i);
+    static int[] of(SparseRows matrix) {
+        int size = matrix.size();
+        BitSet[] others = new BitSet[size];
+        int[] degree = new int[size];
+        for (int i = 0; i < size; i++) {
+            others[i] = new BitSet(size);
+            for (int entry = 0; entry < matrix.count(i); entry++) {
+                others[i].set(matrix.column(i, entry));
+            }
+            others[i].clear(i);
+            degree[i] = others[i].cardinality();
         }
-        this.order = new int[fixed.length];
-    }
-
-    /** The number of each unknown, from nought; minus one for those that are fixed. */
-    static int[] of(SparseRows matrix, IntPredicate isFixed) {
-        Ordering ordering = new Ordering(matrix, isFixed);
-        boolean[] seen = ordering.fixed.clone();
-        for (int i = 0; i < seen.length; i++) {
-            if (!seen[i]) {
-                ordering.spread(ordering.farthest(ordering.farthest(i)), seen);
+        int[] order = new int[size];
+        for (int taken = 0; taken < size; taken++) {
+            int next = least(degree);
+            order[taken] = next;
+            degree[next] = Integer.MAX_VALUE;
+            for (int i = others[next].nextSetBit(0); i >= 0; i = others[next].nextSetBit(i + 1)) {
+                others[i].or(others[next]);
+                others[i].clear(i);
+                others[i].clear(next);
+                degree[i] = others[i].cardinality();
             }
         }
-        int[] number = new int[seen.length];
-        Arrays.fill(number, -1);
-        for (int i = 0; i < ordering.count; i++) {
-            number[ordering.order[i]] = ordering.count - 1 - i;
-        }
-        return number;
+        return order;
     }
 
-    /** One of those that lie the most steps away. */
-    private int farthest(int start) {
-        int before = count;
-        spread(start, fixed.clone());
-        int last = order[count - 1];
-        count = before;
-        return last;
-    }
-
-    /** Adds all that hangs together with one, nearest first, those with fewest neighbours before others. */
-    private void spread(int start, boolean[] seen) {
-        Deque<Integer> waiting = new ArrayDeque<>();
-        waiting.add(start);
-        seen[start] = true;
-        while (!waiting.isEmpty()) {
-            int at = waiting.remove();
-            order[count++] = at;
-            IntStream.range(0, matrix.count(at))
-                    .map(entry -> matrix.column(at, entry))
-                    .filter(next -> !seen[next])
-                    .boxed()
-                    .sorted(Comparator.comparingInt(matrix::count))
-                    .forEach(next -> {
-                        seen[next] = true;
-                        waiting.add(next);
-                    });
+    private static int least(int[] degree) {
+        int least = 0;
+        for (int i = 1; i < degree.length; i++) {
+            if (degree[i] < degree[least]) {
+                least = i;
+            }
         }
+        return least;
     }
 }
