@@ -12,6 +12,7 @@ public final class Bisection {
         return rootOf(rising, 0, 1);
     }
 
+    /** Between two ends, in whatever unit those have; an end where it does not cross. */
     public static double rootOf(DoubleUnaryOperator rising, double from, double to) {
         double low = from;
         double high = to;

@@ -3,7 +3,7 @@ package app.dapt.learning;
 /**
  * What is known of a figure of somebody's own.
  *
- * @param mean   the best guess
+ * @param mean   the best guess, in the unit of what is estimated
  * @param spread the standard deviation of what it may be
  * @param covers how many covers it rests on
  */

@@ -21,7 +21,7 @@ public record Overlaps(List<Seen> seen) {
      */
     public record Seen(Length overlap, Length wanted, Length gape) {
 
-        /** How much of what is asked for it had. */
+        /** The share of what is asked for that it had: one where it had all. */
         public double share() {
             return overlap.over(wanted);
         }

@@ -225,6 +225,7 @@ public record Contour(List<Point> points) {
                 .toList();
     }
 
+    /** Millimetres from the top left to where it reaches farthest. */
     public double left() {
         return least(Point::x);
     }
@@ -290,6 +291,7 @@ public record Contour(List<Point> points) {
 
     /** The least and the greatest of something. */
     public record Reach(double least, double most) {
+        /** In the unit of its ends. */
         public double length() {
             return Math.max(0, most - least);
         }

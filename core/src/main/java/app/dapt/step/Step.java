@@ -58,7 +58,7 @@ public record Step(
         return labour.effort();
     }
 
-    /** Hands on; an estimate. */
+    /** Minutes of hands on; an estimate. */
     public double minutes() {
         return labour.minutes();
     }

@@ -1,5 +1,6 @@
 package app.dapt.files;
 
+import java.io.OutputStream;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 
@@ -17,13 +18,17 @@ final class Commands {
     private Commands() {}
 
     static void run(Command command, String[] args) {
-        PrintStream out = new PrintStream(System.out, true, StandardCharsets.UTF_8);
-        PrintStream err = new PrintStream(System.err, true, StandardCharsets.UTF_8);
+        System.exit(run(command, args, System.out, System.err));
+    }
+
+    static int run(Command command, String[] args, OutputStream stdout, OutputStream stderr) {
+        PrintStream out = new PrintStream(stdout, true, StandardCharsets.UTF_8);
+        PrintStream err = new PrintStream(stderr, true, StandardCharsets.UTF_8);
         int end = command.run(args, out, err);
         if (out.checkError()) {
             err.println("Not all of it could be written");
             end = Math.max(end, 1);
         }
-        System.exit(end);
+        return end;
     }
 }

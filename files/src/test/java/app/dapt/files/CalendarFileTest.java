@@ -53,6 +53,26 @@ class CalendarFileTest {
                 .isEqualTo("20260329T013000");
     }
 
+    @Test
+    void noLineIsLongerThanTheFormatAllowsInAnyScript() throws Exception {
+        String title = "Подушка для салона ".repeat(9) + "鏡の間の枕".repeat(12) + "🧵".repeat(30) + "a".repeat(200);
+        Event event = new Event(
+                "sitting-1@dapt",
+                LocalDateTime.of(2026, 3, 3, 20, 0),
+                LocalDateTime.of(2026, 3, 3, 20, 45),
+                title,
+                List.of());
+        String text = new String(CalendarFile.write(List.of(event), NOW), StandardCharsets.UTF_8);
+        assertThat(text.split("\r\n"))
+                .allSatisfy(line -> assertThat(line.getBytes(StandardCharsets.UTF_8))
+                        .as(line)
+                        .hasSizeLessThanOrEqualTo(75))
+                .as("and none is cut within a letter")
+                .noneMatch(line -> line.contains("\ufffd"));
+        assertThat(value(read(List.of(event)).<VEvent>getComponents("VEVENT").get(0), "SUMMARY"))
+                .isEqualTo(title);
+    }
+
     private static String value(VEvent event, String property) {
         return event.getProperty(property).orElseThrow().getValue();
     }

@@ -10,9 +10,12 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.stream.Stream;
+import java.util.zip.CRC32;
+import java.util.zip.DeflaterOutputStream;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageWriteParam;
@@ -102,6 +105,37 @@ class SnapshotTest {
         assertThat(many.size()).isLessThan(Snapshot.LARGEST_FILE);
         assertThatCode(() -> Snapshot.of(one)).doesNotThrowAnyException();
         assertThatThrownBy(() -> Snapshot.of(many.toByteArray())).hasMessage("picture.too-long");
+    }
+
+    @Test
+    void textsPackedIntoAPictureAreNotUnpacked() throws IOException {
+        byte[] plain = picture("png", 300, 200);
+        byte[] text = "Comment\0\0".getBytes(StandardCharsets.ISO_8859_1);
+        ByteArrayOutputStream packed = new ByteArrayOutputStream();
+        packed.write(text);
+        try (DeflaterOutputStream deflater = new DeflaterOutputStream(packed)) {
+            for (int i = 0; i < 200; i++) {
+                deflater.write(new byte[1024 * 1024]);
+            }
+        }
+        int behindHeader = 8 + 25;
+        ByteArrayOutputStream file = new ByteArrayOutputStream();
+        file.write(plain, 0, behindHeader);
+        for (int i = 0; i < 40; i++) {
+            file.write(chunk("zTXt", packed.toByteArray()));
+        }
+        file.write(plain, behindHeader, plain.length - behindHeader);
+        assertThat(file.size()).isLessThan(Snapshot.LARGEST_FILE);
+        assertThatCode(() -> assertThat(Snapshot.of(file.toByteArray()).wide()).isEqualTo(300))
+                .doesNotThrowAnyException();
+    }
+
+    private static byte[] chunk(String kind, byte[] content) {
+        ByteBuffer chunk = ByteBuffer.allocate(content.length + 12).putInt(content.length);
+        chunk.put(kind.getBytes(StandardCharsets.ISO_8859_1)).put(content);
+        CRC32 check = new CRC32();
+        check.update(chunk.array(), 4, content.length + 4);
+        return chunk.putInt((int) check.getValue()).array();
     }
 
     /**

@@ -62,7 +62,7 @@ public record FilledCover(
      */
     public record Empty(Mesh mesh, double width, int chambers, Optional<Mesh> form) {
 
-        /** As much as it holds. */
+        /** As much as it holds, in cubed units of the mesh. */
         public double greatest() {
             return SheetSolver.greatest(mesh).volume();
         }
@@ -270,12 +270,12 @@ public record FilledCover(
         return volume(sheet.volume());
     }
 
-    /** What the form within it takes of that, where it does not fill it all. */
+    /** What the form within it takes of that, in cubic centimetres, where it does not fill it all. */
     public Optional<Double> formCubicCentimetres() {
         return form.map(inner -> volume(inner.volume()));
     }
 
-    /** As much as it ever holds. */
+    /** As much as it ever holds, in cubic centimetres. */
     public double greatestCubicCentimetres() {
         return volume(greatest);
     }

@@ -4,7 +4,7 @@ import app.dapt.filling.sheet.Mesh.Part;
 import java.util.Arrays;
 
 /**
- * A sheet once it is filled.
+ * A sheet once it is filled; every length and volume in units of its mesh.
  *
  * @param x        of each vertex across
  * @param y        of each vertex up

@@ -62,7 +62,10 @@ public final class OutlineMesh {
         this.part = part;
     }
 
-    /** How wide an outline is at its narrowest, as far as that matters: the widest circle that lies within it. */
+    /**
+     * How wide an outline is at its narrowest, as far as that matters: the widest circle that lies within it; in
+     * the unit of its corners.
+     */
     public static double width(List<double[]> outline) {
         Polygon drawn = polygon(outline);
         return 2

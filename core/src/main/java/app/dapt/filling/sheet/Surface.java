@@ -91,7 +91,7 @@ public final class Surface {
         return places.size();
     }
 
-    /** Where a point lay in the flat sheet. */
+    /** Where a point lay in the flat sheet: millimetres rightwards and upwards. */
     public double[] flat(int point) {
         return flat.get(point);
     }
