@@ -164,7 +164,25 @@
     draw();
   }
 
+  // The bolt stays in sight while it leaves most of the window to what stands under it; what is stepped to by keys
+  // comes to rest below it.
+  const MOST_STAND = 0.65;
+  function settle(stand) {
+    const stays = stand.offsetHeight <= MOST_STAND * window.innerHeight;
+    stand.classList.toggle('stays', stays);
+    const covered = stays && getComputedStyle(stand).position === 'sticky' ? stand.offsetHeight : 0;
+    document.documentElement.style.setProperty('--stand', covered + 'px');
+  }
+  const sizes = new ResizeObserver(function (changed) { changed.forEach(function (each) { settle(each.target); }); });
+  function stands() {
+    sizes.disconnect();
+    document.querySelectorAll('.bolt-stand').forEach(function (each) { settle(each); sizes.observe(each); });
+  }
+  window.addEventListener('resize', stands);
+  document.addEventListener('DOMContentLoaded', stands);
+
   document.addEventListener('htmx:afterSettle', function () {
+    stands();
     document.querySelectorAll('form[data-keep]').forEach(function (form) { if (form.redraw) form.redraw(); });
   });
 

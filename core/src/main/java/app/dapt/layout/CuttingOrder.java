@@ -1,15 +1,14 @@
 package app.dapt.layout;
 
+import app.dapt.layout.search.FreeRectangles;
 import app.dapt.layout.search.Patch;
 import app.dapt.layout.search.Task;
 import app.dapt.measure.Axis;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
 /**
  * The order in which a layout is cut: straight cuts from edge to edge first, across the cloth and then along it, from
@@ -31,39 +30,77 @@ final class CuttingOrder {
     /** Two equal pieces side by side that can be cut as one on the fold between them. */
     record OnFold(int one, int other, Axis runs, int at) {}
 
+    /**
+     * How one cloth is cut.
+     *
+     * @param left the parts that no straight cut goes through and that are not a piece; what is cut round lies on them
+     */
+    record Cutting(List<Cut> cuts, List<Patch> left) {}
+
     private final List<Patch> pieces;
     private final List<Cut> cuts = new ArrayList<>();
+    private final List<Patch> left = new ArrayList<>();
 
     private CuttingOrder(List<Patch> pieces) {
         this.pieces = pieces;
     }
 
-    /** How to cut these pieces, all that lie on it, out of a rectangle of cloth. */
-    static List<Cut> of(List<Patch> pieces, Patch cloth) {
-        return of(pieces, cloth, Axis.ACROSS);
+    /**
+     * How to cut these pieces out of what was bought of a bolt.
+     *
+     * @param cloth all of it; it goes on beyond the last piece
+     * @param end   of the last piece
+     */
+    static Cutting ofBought(List<Patch> pieces, Patch cloth, int end) {
+        CuttingOrder endFirst = new CuttingOrder(pieces);
+        endFirst.cut(cloth, on(pieces, cloth.remnant()), Axis.ACROSS, List.of(end));
+        return best(
+                pieces,
+                List.of(
+                        of(pieces, cloth, Axis.ACROSS),
+                        new Cutting(endFirst.cuts, endFirst.left),
+                        of(pieces, cloth, Axis.UP_DOWN)));
     }
 
-    private static List<Cut> of(List<Patch> pieces, Patch cloth, Axis first) {
+    /** How to cut these pieces, all that lie on it, out of a rectangle of cloth. */
+    static Cutting of(List<Patch> pieces, Patch cloth) {
+        return best(pieces, List.of(of(pieces, cloth, Axis.ACROSS), of(pieces, cloth, Axis.UP_DOWN)));
+    }
+
+    private static Cutting of(List<Patch> pieces, Patch cloth, Axis first) {
         CuttingOrder order = new CuttingOrder(pieces);
         order.part(cloth, on(pieces, cloth.remnant()), first);
-        return order.cuts;
+        return new Cutting(order.cuts, order.left);
+    }
+
+    /** The one that leaves the largest part bare; of those that leave the same the one with the fewest cuts. */
+    private static Cutting best(List<Patch> pieces, List<Cutting> ways) {
+        return ways.stream()
+                .min(Comparator.<Cutting>comparingLong(way -> -largestLeft(pieces, way))
+                        .thenComparingInt(way -> way.cuts().size()))
+                .orElseThrow();
+    }
+
+    private static long largestLeft(List<Patch> pieces, Cutting way) {
+        return way.left().stream()
+                .filter(part -> pieces.stream().allMatch(part::isApartFrom))
+                .mapToLong(Patch::area)
+                .max()
+                .orElse(0);
     }
 
     /**
-     * How to cut out what lies on a remnant, in as few cuts as may be: where its own edges are not straight each piece
-     * is cut round.
+     * How to cut out what lies on a remnant: where its own edges are not straight each piece is cut round, and what is
+     * left hangs together.
      */
-    static List<Cut> on(Task.Remnant remnant, int index, List<Patch> pieces) {
-        Optional<Patch> rectangle = remnant.asRectangle(index);
-        if (rectangle.isPresent()) {
-            return Stream.of(Axis.ACROSS, Axis.UP_DOWN)
-                    .map(first -> of(pieces, rectangle.get(), first))
-                    .min(Comparator.comparingInt(List::size))
-                    .orElseThrow();
-        }
-        CuttingOrder order = new CuttingOrder(pieces);
-        order.round(on(pieces, index));
-        return order.cuts;
+    static Cutting on(Task.Remnant remnant, int index, List<Patch> pieces) {
+        return remnant.asRectangle(index)
+                .map(rectangle -> of(pieces, rectangle))
+                .orElseGet(() -> {
+                    CuttingOrder order = new CuttingOrder(pieces);
+                    order.round(on(pieces, index));
+                    return new Cutting(order.cuts, FreeRectangles.of(remnant, index));
+                });
     }
 
     private static List<Integer> on(List<Patch> pieces, int remnant) {
@@ -74,7 +111,7 @@ final class CuttingOrder {
     }
 
     private void part(Patch cloth, List<Integer> within, Axis first) {
-        if (within.isEmpty() || within.size() == 1 && pieces.get(within.get(0)).equals(cloth)) {
+        if (within.size() == 1 && pieces.get(within.get(0)).equals(cloth)) {
             return;
         }
         for (Axis runs : List.of(first, first.other())) {
@@ -84,6 +121,7 @@ final class CuttingOrder {
                 return;
             }
         }
+        left.add(cloth);
         round(within);
     }
 

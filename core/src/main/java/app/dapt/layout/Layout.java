@@ -165,13 +165,13 @@ public record Layout(
     }
 
     /**
-     * How much too narrow and too short the place that comes nearest is for a piece that was left out; nothing where no
-     * place is worth naming.
+     * How much too narrow and too short the place on a remnant that comes nearest is for a piece that was left out;
+     * nothing where nothing is left.
      */
     public Optional<Shortfall> shortfall(Wanted wanted) {
         Length wide = cloth.across(wanted.piece());
         Length deep = cloth.along(wanted.piece());
-        return offcuts.stream()
+        return LayoutFigures.places(plan, spots).stream()
                 .flatMap(offcut -> cloth.turns()
                         ? Stream.of(shortfall(offcut, wide, deep), shortfall(offcut, deep, wide))
                         : Stream.of(shortfall(offcut, wide, deep)))

@@ -1,6 +1,7 @@
 package app.dapt.layout;
 
 import app.dapt.cloth.Cloth;
+import app.dapt.layout.CuttingOrder.Cutting;
 import app.dapt.layout.Layout.Known;
 import app.dapt.layout.Layout.Offcut;
 import app.dapt.layout.Layout.Spot;
@@ -12,6 +13,7 @@ import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
+import app.dapt.piece.GridPolygon.Corner;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -30,11 +32,16 @@ final class LayoutFigures {
     private final Cloth cloth;
     private final LayoutChoices plan;
     private final Unit unit;
-    private final Task task;
     private final TaskUnit measure;
     private final List<Spot> spots;
     private final List<Patch> patches;
     private final boolean meetsPrint;
+    /** Where the last piece ends along a bolt. */
+    private final int end;
+    /** How long what is bought is once it is washed. */
+    private final Length washed;
+
+    private final List<Cutting> cuttings;
 
     /**
      * The figures of one layout.
@@ -42,6 +49,7 @@ final class LayoutFigures {
      * @param unit       whether the shop sells by the metre or by the yard
      * @param measure    what the task counts in
      * @param spots      where the pieces lie
+     * @param length     of washed cloth that they take
      * @param meetsPrint whether some piece shows a point of the print
      */
     LayoutFigures(
@@ -51,15 +59,27 @@ final class LayoutFigures {
             Task task,
             TaskUnit measure,
             List<Spot> spots,
+            Length length,
             boolean meetsPrint) {
         this.cloth = cloth;
         this.plan = plan;
         this.unit = unit;
-        this.task = task;
         this.measure = measure;
         this.spots = List.copyOf(spots);
         this.patches = spots.stream().map(measure::patch).toList();
         this.meetsPrint = meetsPrint;
+        this.end = patches.stream().mapToInt(Patch::bottom).max().orElse(0);
+        this.washed = cloth.shrinkage().washedLength(toBuy(length).total());
+        this.cuttings = plan.onRemnants()
+                ? IntStream.range(0, task.remnants().size())
+                        .mapToObj(i -> CuttingOrder.on(task.remnants().get(i), i, patches))
+                        .toList()
+                : List.of(CuttingOrder.ofBought(patches, bought(), end));
+    }
+
+    /** What is bought, and a little of it beyond the last piece, as that is cut off like anything else. */
+    private Patch bought() {
+        return new Patch(0, 0, 0, measure.count(cloth.usableWidth()), Math.max(end + 1, measure.count(washed)));
     }
 
     /**
@@ -100,9 +120,61 @@ final class LayoutFigures {
         return new Verdict(sameToBuy ? Known.NO_LESS_TO_BUY : Known.WITHIN, tenths);
     }
 
-    /** Rectangles that are left on what is bought, the largest first, none of them too narrow to be worth keeping. */
-    List<Offcut> offcuts(Length bought) {
-        FreeRectangles free = new FreeRectangles(whole(bought));
+    /**
+     * Rectangles that are left of what is bought once it is cut as told, the largest first, none of them too narrow to
+     * be worth keeping.
+     */
+    List<Offcut> offcuts() {
+        FreeRectangles free = new FreeRectangles(cuttings.stream()
+                .flatMap(cutting -> cutting.left().stream())
+                .map(this::inGrains)
+                .toList());
+        without(free, plan, spots);
+        long kept = unit.pick(KEPT_METRIC, KEPT_IMPERIAL).grains();
+        List<Offcut> offcuts = new ArrayList<>();
+        while (offcuts.size() < MOST_OFFCUTS) {
+            Optional<Patch> largest = free.free().stream()
+                    .filter(patch -> patch.across() >= kept && patch.along() >= kept)
+                    .max(Comparator.comparingLong(Patch::area));
+            if (largest.isEmpty()) {
+                break;
+            }
+            free.take(largest.get());
+            offcuts.add(offcut(largest.get()));
+        }
+        return offcuts;
+    }
+
+    /** A part of the cloth in grains: what is bought is no whole number of the task's units. */
+    private Patch inGrains(Patch part) {
+        return new Patch(
+                part.remnant(),
+                grains(part.left()),
+                grains(part.top()),
+                grains(part.right()),
+                Math.toIntExact(along(part.bottom()).grains()));
+    }
+
+    /** A place along the cloth; what lies beyond the last piece goes on to the end of what is bought. */
+    private Length along(int count) {
+        return !plan.onRemnants() && count > end ? washed : measure.length(count);
+    }
+
+    private int grains(int count) {
+        return Math.toIntExact(measure.length(count).grains());
+    }
+
+    private static Offcut offcut(Patch patch) {
+        return new Offcut(
+                patch.remnant(),
+                new Length(patch.left()),
+                new Length(patch.top()),
+                new Length(patch.across()),
+                new Length(patch.along()));
+    }
+
+    /** Takes away what is spoilt and what is cut out. */
+    private static void without(FreeRectangles free, LayoutChoices plan, List<Spot> spots) {
         for (int i = 0; i < plan.remnants().size() && plan.onRemnants(); i++) {
             int remnant = i;
             plan.remnants()
@@ -112,65 +184,32 @@ final class LayoutFigures {
                             free.take(Patch.inGrains(remnant, spot.across(), spot.along(), spot.wide(), spot.deep())));
         }
         spots.forEach(spot -> free.take(spot.inGrains()));
-        long kept = unit.pick(KEPT_METRIC, KEPT_IMPERIAL).grains();
-        List<Offcut> offcuts = new ArrayList<>();
-        while (offcuts.size() < MOST_OFFCUTS) {
-            Optional<Patch> largest = free.free().stream()
-                    .filter(patch -> patch.across() >= kept && patch.along() >= kept)
-                    .max(Comparator.comparingLong(patch -> (long) patch.across() * patch.along()));
-            if (largest.isEmpty()) {
-                break;
-            }
-            Patch patch = largest.get();
-            free.take(patch);
-            offcuts.add(new Offcut(
-                    patch.remnant(),
-                    new Length(patch.left()),
-                    new Length(patch.top()),
-                    new Length(patch.across()),
-                    new Length(patch.along())));
-        }
-        return offcuts;
     }
 
-    /** All of the cloth, in grains: what is bought or left is no whole number of the task's units. */
-    private List<Patch> whole(Length bought) {
-        if (!plan.onRemnants()) {
-            return FreeRectangles.strip(
-                    Math.toIntExact(cloth.usableWidth().grains()),
-                    Math.toIntExact(cloth.shrinkage().washedLength(bought).grains()));
-        }
-        return IntStream.range(0, plan.remnants().size())
+    /** Every place that is left beside what lies on the remnants; they may overlap each other. */
+    static List<Offcut> places(LayoutChoices plan, List<Spot> spots) {
+        FreeRectangles free = new FreeRectangles(IntStream.range(
+                        0, plan.remnants().size())
                 .boxed()
-                .flatMap(i ->
-                        FreeRectangles.of(
-                                new Task.Remnant(
-                                        "", plan.remnants().get(i).outline().corners()),
-                                i)
-                                .stream())
-                .toList();
+                .flatMap(i -> {
+                    List<Corner> corners = plan.remnants().get(i).outline().corners();
+                    return FreeRectangles.of(new Task.Remnant("", corners), i).stream();
+                })
+                .toList());
+        without(free, plan, spots);
+        return free.free().stream().map(LayoutFigures::offcut).toList();
     }
 
     /** The cuts, in the order in which they are made. */
     List<Layout.Cut> cuts() {
-        List<CuttingOrder.Cut> cuts = new ArrayList<>();
-        int end = patches.stream().mapToInt(Patch::bottom).max().orElse(0);
-        if (!plan.onRemnants()) {
-            // A little cloth beyond the last piece stands for the rest of the bolt, which is cut off like anything
-            // else.
-            cuts.addAll(CuttingOrder.of(patches, new Patch(0, 0, 0, measure.count(cloth.usableWidth()), end + 1)));
-        }
-        for (int i = 0; i < task.remnants().size(); i++) {
-            cuts.addAll(CuttingOrder.on(task.remnants().get(i), i, patches));
-        }
-        return cuts.stream()
+        return cuttings.stream()
+                .flatMap(cutting -> cutting.cuts().stream())
                 .map(cut -> new Layout.Cut(
                         cut.remnant(),
                         cut.runs(),
                         measure.length(cut.at()),
                         measure.length(cut.from()),
-                        measure.length(
-                                !plan.onRemnants() && cut.runs() == Axis.UP_DOWN ? Math.min(cut.to(), end) : cut.to()),
+                        cut.runs() == Axis.UP_DOWN ? along(cut.to()) : measure.length(cut.to()),
                         cut.round() < 0 ? Optional.empty() : Optional.of(spots.get(cut.round()))))
                 .toList();
     }

@@ -305,7 +305,7 @@ public final class LayoutProblem {
                 .toList();
         Length length = measure.length(laying.length());
         boolean meetsPrint = groups.stream().anyMatch(group -> group.window().isPresent());
-        LayoutFigures figures = new LayoutFigures(cloth, plan, unit, task, measure, spots, meetsPrint);
+        LayoutFigures figures = new LayoutFigures(cloth, plan, unit, task, measure, spots, length, meetsPrint);
         Sum toBuy = figures.toBuy(length);
         return new Layout(
                 cloth,
@@ -318,7 +318,7 @@ public final class LayoutProblem {
                 length,
                 toBuy,
                 figures.verdict(length, measure.length(least), leftOut),
-                figures.offcuts(toBuy.total()),
+                figures.offcuts(),
                 figures.cuts(),
                 figures.onFold());
     }

@@ -226,18 +226,27 @@ class LayoutProblemTest {
             laid.offcuts().forEach(offcut -> assertThat(laid.spots())
                     .noneMatch(spot -> overlap(spot.across(), spot.wide(), offcut.across(), offcut.wide())
                             && overlap(spot.along(), spot.deep(), offcut.along(), offcut.deep())));
+            laid.offcuts().forEach(offcut -> assertThat(laid.cuts())
+                    .as("what is worth keeping is left whole by the cuts")
+                    .noneMatch(cut -> cut.round().isEmpty()
+                            && crosses(cut, offcut.across(), offcut.along(), offcut.wide(), offcut.deep())));
         }
     }
 
     private static boolean crosses(Layout.Cut cut, Spot spot) {
+        return crosses(cut, spot.across(), spot.along(), spot.wide(), spot.deep());
+    }
+
+    private static boolean crosses(Layout.Cut cut, Length left, Length top, Length wide, Length deep) {
         boolean across = cut.runs() == Axis.ACROSS;
-        Length start = across ? spot.along() : spot.across();
-        Length size = across ? spot.deep() : spot.wide();
-        Length from = across ? spot.across() : spot.along();
-        Length reach = across ? spot.wide() : spot.deep();
+        Length start = across ? top : left;
         return start.under(cut.at())
-                && cut.at().under(start.plus(size))
-                && overlap(from, reach, cut.from(), cut.to().minus(cut.from()));
+                && cut.at().under(start.plus(across ? deep : wide))
+                && overlap(
+                        across ? left : top,
+                        across ? wide : deep,
+                        cut.from(),
+                        cut.to().minus(cut.from()));
     }
 
     @ParameterizedTest

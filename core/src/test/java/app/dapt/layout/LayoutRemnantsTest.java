@@ -144,4 +144,30 @@ class LayoutRemnantsTest {
                 .returns(Length.inches(2), Layout.Shortfall::across)
                 .returns(Length.inches(1), Layout.Shortfall::along);
     }
+
+    @Test
+    void theNearestPlaceMayOverlapAnotherAndBeTooNarrowToKeep() {
+        Cloth cloth = cloth(Print.PLAIN, 45);
+        LayoutChoices plan = usual(cloth)
+                .at(
+                        true,
+                        List.of(
+                                Scrap.rectangle("narrow", Length.inches(5), Length.inches(40)),
+                                Scrap.rectangle("square", Length.inches(12), Length.inches(12))));
+        Layout laid = laid(cloth, plan, wanted("strip", Length.inches(6), Length.inches(41), 1));
+        assertThat(laid.shortfall(laid.leftOut().get(0)).orElseThrow())
+                .as("five inches are not worth keeping, yet come nearest")
+                .returns(Length.inches(1), Layout.Shortfall::across)
+                .returns(Length.inches(1), Layout.Shortfall::along);
+        Layout beside = laid(
+                cloth,
+                usual(cloth).at(true, List.of(Scrap.rectangle("square", Length.inches(20), Length.inches(20)))),
+                wanted("front", Length.inches(10), Length.inches(10), 1),
+                wanted("strip", Length.inches(21), Length.inches(9), 1));
+        Layout.Shortfall missing =
+                beside.shortfall(beside.leftOut().get(0)).orElseThrow();
+        assertThat(missing.across().plus(missing.along()))
+                .as("all the way beside the front")
+                .isEqualTo(Length.inches(1));
+    }
 }

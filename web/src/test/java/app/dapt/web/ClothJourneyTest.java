@@ -219,6 +219,34 @@ class ClothJourneyTest {
     }
 
     @Test
+    void theDrawingStaysInSightOnlyWhileItLeavesRoomForWhatStandsUnderIt(Site site) {
+        try (Desk desk = onCloth(site, BENCH, 1)) {
+            Page page = desk.page();
+            assertThat(page.locator(".bolt-stand")).hasClass(Pattern.compile("stays"));
+            assertCuttingIsSeen(page);
+            for (int i = 0; i < 3; i++) {
+                page.locator("#scrap-new summary").click();
+                page.locator("#corners-new").fill("0; 0\n22; 0\n22; 40\n0; 40");
+                page.getByText("Add it").click();
+                page.locator("#scrap-" + i).waitFor();
+            }
+            page.setViewportSize(1024, 768);
+            assertThat(page.locator(".bolt-stand")).not().hasClass(Pattern.compile("stays"));
+            assertCuttingIsSeen(page);
+        }
+    }
+
+    /** Whether what is stepped to by keys under the drawing lies over it and not beneath it. */
+    private static void assertCuttingIsSeen(Page page) {
+        page.evaluate("window.scrollTo(0, document.body.scrollHeight)");
+        Locator piece = page.locator(".lain-list ol a").first();
+        piece.focus();
+        assertThat((Boolean) piece.evaluate("link => { const box = link.getBoundingClientRect();"
+                        + " return link.contains(document.elementFromPoint(box.x + 4, box.y + box.height / 2)); }"))
+                .isTrue();
+    }
+
+    @Test
     void whatIsBeingDrawnIsKeptWhileTheSearchGoesOn(Site site) {
         try (Desk desk = site.desk("/sets/2/cloth")) {
             desk.page().locator("#scrap-new summary").click();

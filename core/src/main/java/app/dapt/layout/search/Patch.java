@@ -35,7 +35,7 @@ public record Patch(int remnant, int left, int top, int right, int bottom) {
                 || other.bottom <= top;
     }
 
-    long area() {
+    public long area() {
         return (long) across() * along();
     }
 
