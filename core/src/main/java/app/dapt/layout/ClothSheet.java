@@ -68,9 +68,7 @@ public record ClothSheet(
     public static List<ClothSheet> of(Layout laid) {
         if (!laid.plan().onRemnants()) {
             double across = laid.cloth().usableWidth().toMm();
-            double along = Math.max(
-                    laid.length().toMm(),
-                    laid.cloth().shrinkage().washedLength(laid.toBuy().total()).toMm());
+            double along = Math.max(laid.length().toMm(), laid.ready().toMm());
             return List.of(sheet(
                     laid,
                     0,

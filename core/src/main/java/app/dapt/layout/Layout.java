@@ -193,6 +193,11 @@ public record Layout(
         return (int) spots.stream().map(Spot::remnant).distinct().count();
     }
 
+    /** How long what is bought lies on the table, washed and squared; nought on remnants. */
+    public Length ready() {
+        return LayoutFigures.ready(cloth, toBuy);
+    }
+
     /** The part of the cloth bought that becomes pieces, in percent. */
     public int usedPercent() {
         double pieces = spots.stream().mapToDouble(spot -> spot.wanted().area()).sum();

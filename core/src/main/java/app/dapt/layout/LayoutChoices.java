@@ -28,8 +28,10 @@ public record LayoutChoices(
      * @param edgeToEdge  whether every cut runs from edge to edge of what it cuts
      * @param matched     whether every front shows the same point of the print in its middle
      * @param cutAtRepeat whether the shop cuts where a repeat begins
+     * @param reserve     whether a little more is bought for what is done before it is cut: squared, and washed where
+     *     nobody knows what that takes
      */
-    public record Rules(boolean edgeToEdge, boolean matched, boolean cutAtRepeat) {}
+    public record Rules(boolean edgeToEdge, boolean matched, boolean cutAtRepeat, boolean reserve) {}
 
     /**
      * The point of the print that pieces show in their middle.
@@ -103,7 +105,7 @@ public record LayoutChoices(
     /** Nothing decided yet, but for a large motif to be matched. */
     public static LayoutChoices usual(Cloth cloth, Unit unit) {
         return new LayoutChoices(
-                new Rules(false, cloth.print() == Print.SAIL, false),
+                new Rules(false, cloth.print() == Print.SAIL, false, true),
                 new Shown(Optional.empty(), Map.of()),
                 Copies.UNTOUCHED,
                 new AtHand(false, List.of()),
@@ -121,6 +123,10 @@ public record LayoutChoices(
 
     public boolean cutAtRepeat() {
         return rules.cutAtRepeat();
+    }
+
+    public boolean reserve() {
+        return rules.reserve();
     }
 
     public Map<String, Pin> pins() {
@@ -148,7 +154,15 @@ public record LayoutChoices(
     }
 
     public LayoutChoices cutting(boolean onlyEdgeToEdge, boolean matching, boolean shopCutsAtRepeat) {
-        Rules changed = new Rules(onlyEdgeToEdge, matching, shopCutsAtRepeat);
+        return with(new Rules(onlyEdgeToEdge, matching, shopCutsAtRepeat, reserve()));
+    }
+
+    /** With a little more for squaring and washing, or without. */
+    public LayoutChoices reserving(boolean more) {
+        return with(new Rules(edgeToEdge(), matched(), cutAtRepeat(), more));
+    }
+
+    private LayoutChoices with(Rules changed) {
         return new LayoutChoices(changed, shown, copies, atHand, prices, table);
     }
 

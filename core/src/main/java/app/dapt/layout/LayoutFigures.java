@@ -1,6 +1,7 @@
 package app.dapt.layout;
 
 import app.dapt.cloth.Cloth;
+import app.dapt.cloth.Shrinkage;
 import app.dapt.layout.CuttingOrder.Cutting;
 import app.dapt.layout.Layout.Known;
 import app.dapt.layout.Layout.Offcut;
@@ -20,6 +21,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.IntStream;
 
 /** What follows from where the pieces lie: what to buy, how good that is known to be, how it is cut, what is left. */
@@ -28,6 +30,16 @@ final class LayoutFigures {
     private static final Length KEPT_IMPERIAL = Length.inches(6);
     private static final Length KEPT_METRIC = Length.cm(15);
     private static final int MOST_OFFCUTS = 5;
+
+    private static final String SQUARED = "term.square";
+    private static final String MAY_SHRINK_TERM = "term.may-shrink";
+    private static final Set<String> RESERVED = Set.of(SQUARED, MAY_SHRINK_TERM);
+    private static final Length SQUARED_IMPERIAL = Length.inches(1);
+    private static final Length SQUARED_METRIC = Length.mm(25);
+    private static final Length MARK_IMPERIAL = Length.inches(0, 1, 4);
+    private static final Length MARK_METRIC = Length.mm(5);
+    /** Percent that a first wash may take, where nobody has measured it; most cotton and linen loses less. */
+    private static final int MAY_SHRINK = 3;
 
     private final Cloth cloth;
     private final LayoutChoices plan;
@@ -69,12 +81,21 @@ final class LayoutFigures {
         this.patches = spots.stream().map(measure::patch).toList();
         this.meetsPrint = meetsPrint;
         this.end = patches.stream().mapToInt(Patch::bottom).max().orElse(0);
-        this.washed = cloth.shrinkage().washedLength(toBuy(length).total());
+        this.washed = ready(cloth, toBuy(length));
         this.cuttings = plan.onRemnants()
                 ? IntStream.range(0, task.remnants().size())
                         .mapToObj(i -> CuttingOrder.on(task.remnants().get(i), i, patches))
                         .toList()
                 : List.of(CuttingOrder.ofBought(patches, bought(), end));
+    }
+
+    /** How long what is bought is once it is washed and squared. */
+    static Length ready(Cloth cloth, Sum toBuy) {
+        Length reserved = toBuy.terms().stream()
+                .filter(term -> RESERVED.contains(term.label().code()))
+                .map(Sum.Term::amount)
+                .reduce(Length.ZERO, Length::plus);
+        return cloth.shrinkage().washedLength(toBuy.total().minus(reserved));
     }
 
     /** What is bought, and a little of it beyond the last piece, as that is cut off like anything else. */
@@ -83,8 +104,8 @@ final class LayoutFigures {
     }
 
     /**
-     * From the length the pieces take to what the shop cuts: a repeat more where it may cut anywhere in the print, what
-     * the wash takes, the shop's step.
+     * From the length the pieces take to what the shop cuts: a repeat more where it may cut anywhere in the print, a
+     * little for squaring the end, what the wash takes or may take, the shop's step.
      */
     Sum toBuy(Length length) {
         if (plan.onRemnants() || length.isZero()) {
@@ -94,9 +115,15 @@ final class LayoutFigures {
         if (meetsPrint && !plan.cutAtRepeat()) {
             sum = sum.plus(Sum.term("term.phase", cloth.repeat().orElseThrow().along()));
         }
+        if (plan.reserve()) {
+            sum = sum.plus(Sum.term(SQUARED, unit.pick(SQUARED_METRIC, SQUARED_IMPERIAL)));
+        }
         Length shrinks = cloth.shrinkage().unwashed(sum.total()).minus(sum.total());
         if (!shrinks.isZero()) {
             sum = sum.plus(Sum.term("term.shrinks", shrinks));
+        } else if (plan.reserve() && cloth.shrinkage().equals(Shrinkage.NONE)) {
+            Length feared = sum.total().times(MAY_SHRINK, 100).roundedUp(unit.pick(MARK_METRIC, MARK_IMPERIAL));
+            sum = sum.plus(Sum.term(MAY_SHRINK_TERM, feared, MAY_SHRINK));
         }
         Length rounded = sum.total().roundedUp(unit.shopStep());
         return rounded.equals(sum.total()) ? sum : sum.plus(Sum.term("term.sold-by", rounded.minus(sum.total())));

@@ -28,7 +28,7 @@ class ClothSheetTest {
     }
 
     @Test
-    void theBoltIsAsLongAsWhatIsBought() {
+    void theBoltIsAsLongAsWhatIsBoughtOnceItIsReady() {
         Layout laid = laid(PLAIN, usual(PLAIN), piece("front", 20, 17, 3));
         List<ClothSheet> sheets = ClothSheet.of(laid);
         assertThat(sheets).hasSize(1);
@@ -36,7 +36,7 @@ class ClothSheetTest {
         assertThat(bolt.name()).isEmpty();
         assertThat(bolt.across()).isCloseTo(44 * 25.4, within(1e-6));
         assertThat(bolt.selvage()).isCloseTo(12.7, within(1e-6));
-        assertThat(bolt.along()).isCloseTo(laid.toBuy().total().toMm(), within(1e-6));
+        assertThat(bolt.along()).isCloseTo(laid.ready().toMm(), within(1e-6));
         assertThat(bolt.outline().right()).isCloseTo(bolt.across(), within(1e-6));
         assertThat(bolt.outline().bottom()).isCloseTo(bolt.along(), within(1e-6));
         assertThat(bolt.pieces()).extracting(PlacedPiece::number).containsExactly(1, 2, 3);

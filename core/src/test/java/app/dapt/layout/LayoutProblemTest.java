@@ -9,6 +9,7 @@ import static app.dapt.layout.LayoutCases.usual;
 import static app.dapt.layout.LayoutCases.wanted;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 
 import app.dapt.RandomPlans;
 import app.dapt.cloth.Cloth;
@@ -24,6 +25,7 @@ import app.dapt.layout.search.Budget;
 import app.dapt.layout.search.LayoutSearch;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
+import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
 import java.util.List;
 import java.util.Optional;
@@ -46,7 +48,7 @@ class LayoutProblemTest {
         Layout laid = laid(shrinking, usual(shrinking), wanted("front", FRONT, FRONT, 2));
         assertThat(laid.toBuy().terms())
                 .extracting(term -> term.label().code())
-                .containsExactly("term.laid", "term.phase", "term.shrinks", "term.sold-by");
+                .containsExactly("term.laid", "term.phase", "term.square", "term.shrinks", "term.sold-by");
         // Two fronts side by side, ten and a half from one repeat to the next once it has shrunk to nine and a half: 0
         // + 20, a repeat more, a twentieth, up to 36.
         assertThat(laid.toBuy().terms().get(1).amount()).isEqualTo(Length.inches(9, 1, 2));
@@ -58,6 +60,27 @@ class LayoutProblemTest {
                 .extracting(term -> term.label().code())
                 .doesNotContain("term.phase");
         assertThat(shrinking.cost(Length.inches(18), Unit.INCH)).contains(600L);
+    }
+
+    @Test
+    void aLittleMoreIsBoughtForWhatIsDoneBeforeCuttingUnlessItIsNotWanted() {
+        Cloth cloth = cloth(Print.PLAIN, 45);
+        Layout laid = laid(cloth, usual(cloth), wanted("front", FRONT, FRONT, 1));
+        assertThat(laid.toBuy().terms())
+                .extracting(term -> term.label().code(), Sum.Term::amount)
+                .as("three percent of 21 in to the next quarter")
+                .startsWith(
+                        tuple("term.laid", FRONT),
+                        tuple("term.square", Length.inches(1)),
+                        tuple("term.may-shrink", Length.inches(0, 3, 4)));
+        assertThat(laid.ready())
+                .as("on the table it is as long as it is bought, less that")
+                .isEqualTo(laid.toBuy().total().minus(Length.inches(1, 3, 4)));
+        Layout bare = laid(cloth, usual(cloth).reserving(false), wanted("front", FRONT, FRONT, 1));
+        assertThat(bare.toBuy().terms())
+                .extracting(term -> term.label().code())
+                .containsExactly("term.laid", "term.sold-by");
+        assertThat(bare.ready()).isEqualTo(bare.toBuy().total());
     }
 
     @Test
@@ -277,7 +300,7 @@ class LayoutProblemTest {
     @Test
     void whatIsLeftIsSaidToTheLastThread() {
         Cloth cloth = cloth(Print.PLAIN, 45);
-        Layout one = laid(cloth, usual(cloth), wanted("front", FRONT, FRONT, 1));
+        Layout one = laid(cloth, usual(cloth).reserving(false), wanted("front", FRONT, FRONT, 1));
         assertThat(one.offcuts())
                 .singleElement()
                 .returns(Length.inches(20), Layout.Offcut::across)

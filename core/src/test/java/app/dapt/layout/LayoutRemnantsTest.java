@@ -164,8 +164,7 @@ class LayoutRemnantsTest {
                 usual(cloth).at(true, List.of(Scrap.rectangle("square", Length.inches(20), Length.inches(20)))),
                 wanted("front", Length.inches(10), Length.inches(10), 1),
                 wanted("strip", Length.inches(21), Length.inches(9), 1));
-        Layout.Shortfall missing =
-                beside.shortfall(beside.leftOut().get(0)).orElseThrow();
+        Layout.Shortfall missing = beside.shortfall(beside.leftOut().get(0)).orElseThrow();
         assertThat(missing.across().plus(missing.along()))
                 .as("all the way beside the front")
                 .isEqualTo(Length.inches(1));

@@ -54,7 +54,11 @@ public final class LayoutChoicesJson {
         try {
             Cursor root = Cursor.root(JSON.readTree(text));
             LayoutChoices plan = new LayoutChoices(
-                    new LayoutChoices.Rules(root.flag("edgeToEdge"), root.flag("matched"), root.flag("cutAtRepeat")),
+                    new LayoutChoices.Rules(
+                            root.flag("edgeToEdge"),
+                            root.flag("matched"),
+                            root.flag("cutAtRepeat"),
+                            !root.has("reserve") || root.flag("reserve")),
                     new LayoutChoices.Shown(
                             root.has("window") ? Optional.of(window(root.object("window"))) : Optional.empty(),
                             windows(root.object("windows"))),
@@ -148,7 +152,8 @@ public final class LayoutChoicesJson {
             ObjectNode root = JSON.createObjectNode()
                     .put("edgeToEdge", plan.edgeToEdge())
                     .put("matched", plan.matched())
-                    .put("cutAtRepeat", plan.cutAtRepeat());
+                    .put("cutAtRepeat", plan.cutAtRepeat())
+                    .put("reserve", plan.reserve());
             plan.shown().all().ifPresent(window -> window(root.putObject("window"), window));
             ObjectNode windows = root.putObject("windows");
             plan.shown().own().forEach((key, window) -> window(windows.putObject(key), window));

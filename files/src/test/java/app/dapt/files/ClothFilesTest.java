@@ -144,7 +144,7 @@ class ClothFilesTest {
     @Test
     void decisionsAreReadAsTheyWereWritten() throws BadPlanFile {
         LayoutChoices plan = new LayoutChoices(
-                new LayoutChoices.Rules(true, true, false),
+                new LayoutChoices.Rules(true, true, false, false),
                 new LayoutChoices.Shown(
                         Optional.of(new Window(Length.inches(3, 1, 16), Length.ZERO)),
                         Map.of("1/front", new Window(Length.mm(7), Length.mm(11)))),

@@ -69,6 +69,7 @@ class ClothController {
                     case "edge-to-edge" -> plan.cutting(on, plan.matched(), plan.cutAtRepeat());
                     case "matched" -> plan.cutting(plan.edgeToEdge(), on, plan.cutAtRepeat());
                     case "cut-at-repeat" -> plan.cutting(plan.edgeToEdge(), plan.matched(), on);
+                    case "reserve" -> plan.reserving(on);
                     case "at-hand" -> plan.at(on, plan.remnants());
                     default -> plan;
                 },
