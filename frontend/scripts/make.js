@@ -10,6 +10,8 @@
   const RETRY = 4000;
   const LOOK = 15000;
   const SWIPE = 70;
+  // What is shown where a step would be, once none is left.
+  const FINISHED = 'finished';
   let all = null;
   let state = {};
   let sending = false;
@@ -33,7 +35,7 @@
     make.querySelectorAll('.stop').forEach(function (stop) {
       stop.classList.toggle('done', !stop.querySelector('[data-step]:not(.done)'));
     });
-    make.querySelectorAll('.step').forEach(function (step) {
+    make.querySelectorAll('.step:not(.finished)').forEach(function (step) {
       step.classList.toggle('done', isDone(step.dataset.step));
     });
     const minutes = lines().filter(function (each) { return !each.classList.contains('done'); })
@@ -43,7 +45,8 @@
     const time = whole < 60 ? make.dataset.minutes.replace('#', whole)
       : make.dataset.hours.replace('##', fives % 60).replace('#', Math.floor(fives / 60));
     const left = make.querySelector('.make-left');
-    if (left) left.textContent = make.dataset.left.replace('…', time);
+    const open = lines().some(function (each) { return !each.classList.contains('done'); });
+    if (left) left.textContent = open ? make.dataset.left.replace('…', time) : make.dataset.nothingLeft;
   }
   function tell() {
     const waiting = kept().length > 0;
@@ -99,8 +102,8 @@
       else link.removeAttribute('aria-current');
       each.closest('.stop').classList.remove('now');
     });
-    line(key).closest('.stop').classList.add('now');
-    history.replaceState(null, '', base + '?step=' + encodeURIComponent(key));
+    if (line(key)) line(key).closest('.stop').classList.add('now');
+    history.replaceState(null, '', key === FINISHED ? base : base + '?step=' + encodeURIComponent(key));
     ready();
     if (focus) shown.querySelector('.step-says').focus({ preventScroll: false });
     reveal();
@@ -127,7 +130,7 @@
 
   // A question has to be answered by itself before Done works.
   function ready() {
-    const step = shown.querySelector('.step');
+    const step = shown.querySelector('.step:not(.finished)');
     if (!step) return;
     const question = step.querySelector('[name=checked]');
     step.querySelector('.done-button').classList.toggle('not-yet', Boolean(question && !question.checked));
@@ -159,9 +162,9 @@
     }
     tick(key, act !== 'undo', act === 'anyway' && open);
     if (act === 'undo') return ready();
-    const following = next(key);
-    if (!following) return ready();
-    if (!go(following, true)) location.assign(base + '?step=' + encodeURIComponent(following));
+    const following = next(key) || FINISHED;
+    if (go(following, true)) return;
+    location.assign(following === FINISHED ? base : base + '?step=' + encodeURIComponent(following));
   });
   make.addEventListener('click', function (event) {
     const link = event.target.closest('.stops a, [data-to]');
@@ -200,7 +203,8 @@
     const idle = event.target === document.body || event.target.matches('.step-says');
     if (event.key === 'Enter' && idle) {
       event.preventDefault();
-      shown.querySelector('.done-button').click();
+      const done = shown.querySelector('.done-button');
+      if (done) done.click();
     }
     if (event.key === 'ArrowRight' || event.key === 'ArrowLeft') {
       const to = beside(event.key === 'ArrowRight' ? 1 : -1);
@@ -243,7 +247,7 @@
     show();
     // A page that was kept may show another step than is asked for, or one that is done by now.
     const asked = new URLSearchParams(location.search).get('step');
-    const open = !asked && isDone(current()) ? next(current()) : asked;
+    const open = !asked && isDone(current()) ? next(current()) || FINISHED : asked;
     if (open) go(open, false);
     make.dataset.ready = '';
   }).catch(function () { /* then each step is a page of its own */ });

@@ -15,6 +15,7 @@ import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.LogStore;
 import app.dapt.web.workroom.Logged;
 import app.dapt.web.workroom.SetStore;
+import app.dapt.web.workroom.WorkStore;
 import app.dapt.words.Words;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -43,13 +44,15 @@ class LogController {
     private final LogStore log;
     private final CoverStore covers;
     private final SetStore sets;
+    private final WorkStore work;
     private final Wording wording;
     private final Clock clock = Clock.system(ZoneId.systemDefault());
 
-    LogController(LogStore log, CoverStore covers, SetStore sets, Wording wording) {
+    LogController(LogStore log, CoverStore covers, SetStore sets, WorkStore work, Wording wording) {
         this.log = log;
         this.covers = covers;
         this.sets = sets;
+        this.work = work;
         this.wording = wording;
     }
 
@@ -135,9 +138,16 @@ class LogController {
                 "/covers/" + covers.create(plan.withName(PlainText.shortened(name, CoverPlan.LONGEST_NAME)), press));
     }
 
-    /** Logs a cover that nobody tried on. */
+    /**
+     * Logs a cover that nobody tried on.
+     *
+     * @param made whether it is, though nothing of it is ticked as cut
+     */
     @PostMapping("/covers/{id}/log")
-    String of(@PathVariable long id) {
+    String of(@PathVariable long id, @RequestParam(defaultValue = "false") boolean made) {
+        if (!made && !work.isCut(id) && log.ofCover(id).isEmpty()) {
+            return Redirect.to("/covers/" + id + "/try-on", "uncut", "1");
+        }
         CoverPlan plan = covers.find(id).plan();
         Logged logged = log.putOfCover(id, LogEntry.of(LocalDate.now(clock), plan), entry -> entry);
         return Redirect.to("/log/" + logged.id());

@@ -168,13 +168,9 @@ record Bench(
         return done.getOrDefault(made(job).id(), Set.of()).contains(job.step().id());
     }
 
-    /** The first that is not done; the last where all are. */
+    /** The first that is not done; nothing once all are. */
     Optional<Job> next() {
-        List<Job> jobs = order.jobs();
-        return jobs.stream()
-                .filter(job -> !isDone(job))
-                .findFirst()
-                .or(() -> jobs.isEmpty() ? Optional.empty() : Optional.of(jobs.get(jobs.size() - 1)));
+        return order.jobs().stream().filter(job -> !isDone(job)).findFirst();
     }
 
     /** Whether ticks mean that any fabric of a cover is cut, as it is planned now or as it was planned then. */

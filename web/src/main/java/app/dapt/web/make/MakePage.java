@@ -1,6 +1,7 @@
 package app.dapt.web.make;
 
 import app.dapt.cover.Reckoned;
+import app.dapt.cover.drawing.CoverDrawing;
 import app.dapt.cover.drawing.EdgeOn;
 import app.dapt.drawing.Sheet;
 import app.dapt.files.Pen;
@@ -9,6 +10,7 @@ import app.dapt.learning.Estimate;
 import app.dapt.make.Job;
 import app.dapt.make.SinceCut;
 import app.dapt.make.WorkOrder.Visit;
+import app.dapt.measure.Axis;
 import app.dapt.measure.Phrase;
 import app.dapt.step.Caution;
 import app.dapt.step.Milestone;
@@ -127,11 +129,42 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
 
     /** Minutes still to go. */
     public String left() {
-        double minutes = bench.order().jobs().stream()
-                .filter(job -> !bench.isDone(job))
-                .mapToDouble(bench::minutes)
-                .sum();
-        return w.say("make.left", Minutes.about(minutes, w));
+        return bench.next().isEmpty()
+                ? w.say("make.nothing-left")
+                : w.say("make.left", about(bench.order().jobs().stream().filter(job -> !bench.isDone(job))));
+    }
+
+    private String about(Stream<Job> jobs) {
+        return Minutes.about(jobs.mapToDouble(bench::minutes).sum(), w);
+    }
+
+    /** Whether nothing is left to do and no step is asked for. */
+    public boolean isFinished() {
+        return !isEmpty() && current.isEmpty();
+    }
+
+    /** A cover that is made. */
+    public record Finished(long id, String name, String size, String drawing) {}
+
+    /** The covers once they are made. */
+    public List<Finished> finished() {
+        return bench.covers().stream().map(this::finished).toList();
+    }
+
+    private Finished finished(Made made) {
+        Reckoned reckoned = made.reckoned();
+        Pen pen = Pen.fitting(reckoned.finished(Axis.ACROSS), reckoned.finished(Axis.UP_DOWN), LARGE);
+        return new Finished(
+                made.id(),
+                reckoned.plan().name(),
+                w.lengths().size(reckoned.finished(Axis.ACROSS), reckoned.finished(Axis.UP_DOWN)),
+                new SvgDrawing(reckoned.plan().cloths(), w, pen, "made-" + made.id())
+                        .write(CoverDrawing.outline(reckoned)));
+    }
+
+    /** Of all its steps, hands on. */
+    public String took() {
+        return w.say("make.took", about(bench.order().jobs().stream()));
     }
 
     /** Whether times are those of whoever makes it, not the usual ones. */

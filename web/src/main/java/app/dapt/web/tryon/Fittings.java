@@ -92,7 +92,7 @@ class Fittings {
     /** What was done and moves with the seams is to be done again. */
     private void undo(Cover cover, Correction correction) {
         Set<String> done = Tick.said(ticks(cover.id()).values(), true);
-        boolean cut = work.plansAtCut(List.of(cover.id())).containsKey(cover.id());
+        boolean cut = work.isCut(cover.id());
         List<Tick> undone = correction.undone(done).stream()
                 .map(step -> new Tick(UUID.randomUUID(), step, false, false, clock.instant(), DEVICE))
                 .toList();
@@ -114,6 +114,12 @@ class Fittings {
                 .orElse(List.of());
     }
 
+    /** Whether any fabric of a cover is ticked as cut. */
+    @Transactional(readOnly = true)
+    boolean isCut(long id) {
+        return work.isCut(id);
+    }
+
     private Map<String, Tick> ticks(long id) {
         return work.ticks(List.of(id)).getOrDefault(id, Map.of());
     }
@@ -124,7 +130,7 @@ class Fittings {
         Cover cover = covers.find(id);
         Reckoned reckoned =
                 Reckoner.reckonWithoutRemedies(cover.plan(), cover.plan().mark());
-        boolean cut = work.plansAtCut(List.of(id)).containsKey(id);
+        boolean cut = work.isCut(id);
         List<Tick> ticks = CoverSteps.of(reckoned).stream()
                 .filter(step -> step.milestone().equals(Optional.of(Milestone.TRIED_ON)))
                 .map(Step::id)

@@ -38,8 +38,14 @@ class TryOnController {
     }
 
     @GetMapping
-    String tryOn(@PathVariable long id, @RequestParam(defaultValue = "") String again, Reader reader, Model model) {
+    String tryOn(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String again,
+            @RequestParam(defaultValue = "") String uncut,
+            Reader reader,
+            Model model) {
         Cover cover = covers.find(id);
+        model.addAttribute("asked", !uncut.isEmpty());
         show(cover, !again.isEmpty(), new Entries(Map.of(), words(cover, reader)), reader, model);
         return "tryon/page";
     }
@@ -92,6 +98,7 @@ class TryOnController {
         Words words = words(cover, reader);
         Optional<LogEntry> entry = fittings.of(cover);
         model.addAttribute("w", words);
+        model.addAttribute("cut", fittings.isCut(cover.id()));
         model.addAttribute("here", "/covers/" + cover.id() + "/try-on");
         model.addAttribute(
                 "page",

@@ -130,6 +130,12 @@ public class WorkStore {
         }
     }
 
+    /** Whether a cover is cut. */
+    @Transactional(readOnly = true)
+    public boolean isCut(long cover) {
+        return plansAtCut(List.of(cover)).containsKey(cover);
+    }
+
     /** The plans as they were when covers were cut, by cover; of those that are cut and read. */
     @Transactional(readOnly = true)
     public Map<Long, CoverPlan> plansAtCut(Collection<Long> coverIds) {
