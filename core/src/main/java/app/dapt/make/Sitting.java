@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.IntUnaryOperator;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
 
 /**
  * What is done in one go, before something else comes: it ends where one can leave things lying, never with layers
@@ -55,6 +56,14 @@ public record Sitting(List<Job> jobs, double minutes, boolean tooLong) {
             from = to;
         }
         return sittings;
+    }
+
+    /** How many of its minutes are not hands on: coming to each place, setting up there and leaving it again. */
+    public double settingUp() {
+        return AT_A_PLACE
+                * IntStream.range(0, jobs.size())
+                        .filter(i -> i == 0 || place(jobs, i) != place(jobs, i - 1))
+                        .count();
     }
 
     private static Place place(List<Job> jobs, int number) {

@@ -151,18 +151,18 @@ public final class LogCsv {
         return FORMULA.matcher(cell).matches() && !NUMBER.matcher(cell).matches() ? "'" + cell : cell;
     }
 
-    private static String unguarded(String cell) {
+    static String unguarded(String cell) {
         return cell.startsWith("'") && FORMULA.matcher(cell.substring(1)).matches() ? cell.substring(1) : cell;
     }
 
     /**
-     * The same of a file's bytes.
+     * What a file's bytes say.
      *
-     * @throws BadPlanFile where it is no such file at all, or not written in UTF-8
+     * @throws BadPlanFile where it is not written in UTF-8
      */
-    public static Rows read(byte[] file) throws BadPlanFile {
+    static String text(byte[] file) throws BadPlanFile {
         try {
-            return read(StandardCharsets.UTF_8
+            return withoutMark(StandardCharsets.UTF_8
                     .newDecoder()
                     .decode(ByteBuffer.wrap(file))
                     .toString());

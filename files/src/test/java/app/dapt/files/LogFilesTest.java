@@ -50,7 +50,7 @@ class LogFilesTest {
         return Cases.of(60, LogFilesTest::entry);
     }
 
-    private static LogEntry entry(Random random) {
+    static LogEntry entry(Random random) {
         CoverPlan plan = RandomPlans.plan(random);
         LogEntry entry = LogEntry.of(LocalDate.of(2025, 11, 3).plusDays(random.nextInt(900)), plan);
         if (random.nextBoolean()) {

@@ -5,10 +5,13 @@ import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Kinds;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.measure.DurationReader;
 import app.dapt.measure.Entry;
 import app.dapt.measure.Length;
+import app.dapt.measure.LengthReader;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.PlainText;
+import app.dapt.measure.SizeReader;
 import app.dapt.words.Words;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -68,6 +71,22 @@ public final class Entries {
         return Optional.of(((Entry.Value) entry).length());
     }
 
+    /** A size in a field that may be left empty, {@code 45 x 45 cm}; one length is a square's. */
+    public Optional<SizeReader.Size> maybeSize(String name) {
+        String text = typed.getOrDefault(name, "");
+        if (text.isBlank()) {
+            return Optional.empty();
+        }
+        LengthReader lengths = LengthRange.SIDE.reader(words.mark().unit());
+        Optional<SizeReader.Size> size = new SizeReader(lengths).read(text);
+        if (size.isEmpty() && !SizeReader.isSize(text)) {
+            read(name, LengthRange.SIDE, text);
+        } else if (size.isEmpty()) {
+            refuse(name, "entry.size", lengths.smallest(), lengths.largest());
+        }
+        return size;
+    }
+
     /** One of a fixed set, or the one that stands where nothing known was sent. */
     public <E extends Enum<E>> E choice(String name, Class<E> choices, E standing) {
         for (E choice : choices.getEnumConstants()) {
@@ -92,6 +111,32 @@ public final class Entries {
         }
         refuse(name, "entry.count", least, most);
         return standing;
+    }
+
+    /** How long, in minutes: {@code 90}, {@code 1 h 30}; what stands where the field is absent or refused. */
+    public int minutes(String name, int least, int most, int standing) {
+        String text = typed.get(name);
+        if (text == null) {
+            return standing;
+        }
+        Optional<Integer> read = DurationReader.minutes(text).filter(minutes -> minutes >= least && minutes <= most);
+        if (read.isEmpty()) {
+            refuse(name, "entry.minutes", least, most);
+        }
+        return read.orElse(standing);
+    }
+
+    /** The same in a field that may be left empty. */
+    public Optional<Integer> maybeMinutes(String name, int least, int most, Optional<Integer> standing) {
+        String text = typed.get(name);
+        if (text == null) {
+            return standing;
+        }
+        if (text.isBlank()) {
+            return Optional.empty();
+        }
+        int read = minutes(name, least, most, -1);
+        return refusals.containsKey(name) ? standing : Optional.of(read);
     }
 
     /** How many, in a field that may be left empty. */
@@ -280,6 +325,11 @@ public final class Entries {
 
     public String value(String name, String standing) {
         return refusals.containsKey(name) ? typed.get(name) : standing;
+    }
+
+    /** What a field of a form shows where anything in the form was refused: what was typed, else what stands. */
+    public String typed(String name, String standing) {
+        return isClean() ? standing : typed.getOrDefault(name, standing);
     }
 
     private String shown(Length length) {

@@ -44,7 +44,7 @@ final class EntryForm {
         }
         return new Spent(
                 byPlace,
-                entries.maybeCount("minutes-whole", 0, Spent.MOST_MINUTES, standing.whole()),
+                entries.maybeMinutes("minutes-whole", 0, Spent.MOST_MINUTES, standing.whole()),
                 entries.maybeHundredths("fabric", Spent.DEAREST, standing.fabric()),
                 entries.maybeHundredths("notions", Spent.DEAREST, standing.notions()));
     }

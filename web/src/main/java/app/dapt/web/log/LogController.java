@@ -4,8 +4,12 @@ import app.dapt.cover.CoverPlan;
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.LogCsv;
 import app.dapt.files.LogJson;
+import app.dapt.files.LogTable;
+import app.dapt.form.Filling;
+import app.dapt.log.EarlierCover;
 import app.dapt.log.LogEntry;
 import app.dapt.measure.PlainText;
+import app.dapt.measure.SizeReader.Size;
 import app.dapt.web.Download;
 import app.dapt.web.Entries;
 import app.dapt.web.Reader;
@@ -16,6 +20,7 @@ import app.dapt.web.workroom.LogStore;
 import app.dapt.web.workroom.Logged;
 import app.dapt.web.workroom.SetStore;
 import app.dapt.web.workroom.WorkStore;
+import app.dapt.words.Wordbook.English;
 import app.dapt.words.Words;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -24,6 +29,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -78,7 +84,8 @@ class LogController {
         List<Logged> all = log.list();
         model.addAttribute("unreadable", Math.max(0, log.count() - all.size()));
         model.addAttribute("taken", typed.getOrDefault("taken", ""));
-        model.addAttribute("refused", typed.getOrDefault("refused", ""));
+        model.addAttribute("changed", typed.getOrDefault("changed", ""));
+        model.addAttribute("today", LocalDate.now(clock));
         model.addAttribute(
                 "page",
                 new LogPage(
@@ -102,29 +109,81 @@ class LogController {
         return Download.file("log.csv", CSV, csv.getBytes(StandardCharsets.UTF_8));
     }
 
-    /** Takes in entries from a file; what stands in the log already is not taken twice. */
+    /**
+     * Takes in covers from a file: a log that was written here, or what somebody has kept in a spreadsheet. What stands
+     * in the log already is not taken twice; what was changed in the file is shown, and taken if it is wanted.
+     */
     @PostMapping("/log/take")
     String take(
             @RequestParam MultipartFile file, @RequestParam(defaultValue = "") String press, Reader reader, Model model)
             throws IOException {
-        Entries entries = new Entries(Map.of(), wording.words(reader));
+        Words words = wording.words(reader);
+        Entries entries = new Entries(Map.of(), words);
         try {
-            LogCsv.Rows rows = LogCsv.read(file.getBytes());
+            boolean dayFirst = reader.english() == English.UK;
+            LogTable.Rows rows = LogTable.read(file.getBytes(), new LogTable.Habits(reader.mark(), dayFirst));
             if (rows.entries().size() <= log.room()) {
                 int taken = log.take(rows.entries(), press, LogJson::withoutPictures);
-                return Redirect.to(
-                        "/log",
-                        "taken",
-                        String.valueOf(taken),
-                        "refused",
-                        rows.refused().isEmpty()
-                                ? ""
-                                : String.valueOf(rows.refused().size()));
+                TakenIn in = new TakenIn(taken, log.withoutTaken(rows), words, reader.locale());
+                if (in.rows().changed().isEmpty() && in.rows().refused().isEmpty()) {
+                    return Redirect.to("/log", "taken", String.valueOf(taken));
+                }
+                model.addAttribute("in", in);
+            } else {
+                entries.refuse("file", "log.full", LogStore.MOST);
             }
-            entries.refuse("file", "log.full", LogStore.MOST);
         } catch (BadPlanFile e) {
             entries.refuse("file", "log.not-one", e.problem());
         }
+        show(Map.of(), entries, reader, model);
+        return "log/page";
+    }
+
+    /** Takes what was changed in a file, entry by entry as it is wanted. */
+    @PostMapping("/log/take-changed")
+    String takeChanged(@RequestParam Map<String, String> typed, Reader reader, Model model) {
+        int taken = 0;
+        Entries entries = new Entries(Map.of(), wording.words(reader));
+        try {
+            for (int i = 0; typed.containsKey("now-" + i); i++) {
+                if (typed.containsKey("take-" + i)) {
+                    log.amend(
+                            LogJson.read(typed.getOrDefault("was-" + i, "")),
+                            LogJson.read(typed.getOrDefault("now-" + i, "")));
+                    taken++;
+                }
+            }
+            return Redirect.to("/log", "changed", String.valueOf(taken));
+        } catch (BadPlanFile e) {
+            entries.refuse("file", "log.not-one", e.problem());
+        }
+        show(Map.of(), entries, reader, model);
+        return "log/page";
+    }
+
+    /** One cover that was made before there was a log. */
+    @PostMapping("/log/earlier")
+    String earlier(@RequestParam Map<String, String> typed, Reader reader, Model model) {
+        Entries entries = new Entries(typed, wording.words(reader));
+        LocalDate today = LocalDate.now(clock);
+        String name = entries.text("name", CoverPlan.LONGEST_NAME, "");
+        LocalDate made = entries.day("made", LogEntry.EARLIEST, today, today);
+        Optional<Size> form = entries.maybeSize("form");
+        Optional<Size> size = entries.maybeSize("size");
+        String note = entries.maybeText("note", LogEntry.LONGEST_NOTE, "");
+        if (form.isEmpty() && size.isEmpty() && entries.refusal("form").isEmpty()) {
+            entries.refuse("form", "log.row.size");
+        }
+        if (log.room() <= 0) {
+            entries.refuse("name", "log.full", LogStore.MOST);
+        }
+        if (entries.isClean()) {
+            Filling filling = entries.choice("filling", Filling.class, Filling.UNKNOWN);
+            CoverPlan plan = new EarlierCover(name, form, size, filling).plan(reader.mark());
+            return Redirect.to(
+                    "/log/" + log.add(LogEntry.of(made, plan).withNote(note), typed.getOrDefault("press", "")));
+        }
+        model.addAttribute("earlier", typed);
         show(Map.of(), entries, reader, model);
         return "log/page";
     }

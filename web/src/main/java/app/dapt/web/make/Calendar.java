@@ -5,6 +5,7 @@ import app.dapt.make.Sitting;
 import app.dapt.web.workroom.WorkTimes;
 import app.dapt.web.workroom.WorkTimes.Slot;
 import java.time.DayOfWeek;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -40,9 +41,20 @@ record Calendar(WorkTimes times, List<Sitting> sittings, List<LocalDateTime> sta
             return times.atATime();
         }
         while (starts.size() <= number) {
-            starts.add(next(times, starts.isEmpty() ? now : starts.get(starts.size() - 1)));
+            starts.add(starts.isEmpty() ? first(times, now) : next(times, starts.get(starts.size() - 1)));
         }
-        return slot(times, starts.get(number).getDayOfWeek()).map(Slot::minutes).orElse(times.atATime());
+        LocalDateTime start = starts.get(number);
+        int gone = (int) Math.max(0, Duration.between(start, now).toMinutes());
+        return slot(times, start.getDayOfWeek()).map(Slot::minutes).orElse(times.atATime()) - gone;
+    }
+
+    /** The first one that is to come, or has begun and goes on. */
+    private static LocalDateTime first(WorkTimes times, LocalDateTime now) {
+        return slot(times, now.getDayOfWeek())
+                .filter(slot -> !now.toLocalTime().isBefore(slot.starts())
+                        && now.isBefore(now.toLocalDate().atTime(slot.starts()).plusMinutes(slot.minutes())))
+                .map(slot -> now.toLocalDate().atTime(slot.starts()))
+                .orElseGet(() -> next(times, now));
     }
 
     private static LocalDateTime next(WorkTimes times, LocalDateTime after) {

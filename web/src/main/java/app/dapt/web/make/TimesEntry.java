@@ -31,7 +31,7 @@ final class TimesEntry {
             slot(day, typed, entries, Optional.ofNullable(standing.week().get(day)))
                     .ifPresent(slot -> week.put(day, slot));
         }
-        int atATime = entries.count("at-a-time", WorkTimes.LEAST_MINUTES, WorkTimes.MOST_MINUTES, standing.atATime());
+        int atATime = entries.minutes("at-a-time", WorkTimes.LEAST_MINUTES, WorkTimes.MOST_MINUTES, standing.atATime());
         return new WorkTimes(week, atATime, due(typed, entries, standing.due(), today));
     }
 
@@ -47,7 +47,8 @@ final class TimesEntry {
             entries.refuse("starts-" + day.getValue(), "entry.time");
         }
         int usual = standing.map(Slot::minutes).orElse(WorkTimes.LEAST_MINUTES);
-        int length = entries.count("minutes-" + day.getValue(), WorkTimes.LEAST_MINUTES, WorkTimes.MOST_MINUTES, usual);
+        int length =
+                entries.minutes("minutes-" + day.getValue(), WorkTimes.LEAST_MINUTES, WorkTimes.MOST_MINUTES, usual);
         boolean clean =
                 at.isPresent() && entries.refusal("minutes-" + day.getValue()).isEmpty();
         return clean ? Optional.of(new Slot(at.get(), length)) : standing;

@@ -6,6 +6,7 @@ import app.dapt.make.Sitting;
 import app.dapt.measure.Phrase;
 import app.dapt.step.Place;
 import app.dapt.web.Entries;
+import app.dapt.web.Minutes;
 import app.dapt.web.workroom.WorkTimes;
 import app.dapt.web.workroom.WorkTimes.Slot;
 import app.dapt.words.Words;
@@ -47,7 +48,10 @@ public record WhenPage(
                     .orElse(false);
             shown.add(new Shown(
                     start.map(at -> Days.at(at, locale)).orElse(w.say("when.sitting", i + 1)),
-                    w.say("time.minutes", Math.round(sitting.minutes())),
+                    w.say(
+                            "when.of-it",
+                            Minutes.exactly(Math.round(sitting.minutes()), w),
+                            Math.round(sitting.settingUp())),
                     late,
                     sitting.tooLong(),
                     steps(sitting)));
@@ -79,6 +83,14 @@ public record WhenPage(
     private String line(Place place, List<String> steps) {
         return w.say(Phrase.choice("place", place)) + ": "
                 + String.join(", ", steps.stream().distinct().toList());
+    }
+
+    /** How long it all takes, as making says it, and what comes on top. */
+    public String total() {
+        List<Sitting> all = calendar.sittings();
+        double settingUp = all.stream().mapToDouble(Sitting::settingUp).sum();
+        double whole = all.stream().mapToDouble(Sitting::minutes).sum();
+        return w.say("when.total", Minutes.about(whole - settingUp, w), Minutes.exactly(Math.round(settingUp), w));
     }
 
     /** Whether there is something left to do. */
@@ -129,10 +141,10 @@ public record WhenPage(
                     return new Day(
                             day.getValue(),
                             day.getDisplayName(TextStyle.FULL, locale),
-                            entries.value(
+                            entries.typed(
                                     "starts-" + day.getValue(),
                                     slot.map(each -> each.starts().toString()).orElse("")),
-                            entries.value(
+                            entries.typed(
                                     "minutes-" + day.getValue(),
                                     slot.map(each -> String.valueOf(each.minutes()))
                                             .orElse("")));
@@ -141,12 +153,12 @@ public record WhenPage(
     }
 
     public String due() {
-        return entries.value(
+        return entries.typed(
                 "due", calendar.times().due().map(LocalDate::toString).orElse(""));
     }
 
     public String atATime() {
-        return entries.value("at-a-time", String.valueOf(calendar.times().atATime()));
+        return entries.typed("at-a-time", String.valueOf(calendar.times().atATime()));
     }
 
     public String refusal(String field) {

@@ -2,6 +2,7 @@ package app.dapt.web.workroom;
 
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.LogJson;
+import app.dapt.files.LogTable;
 import app.dapt.log.LogEntry;
 import app.dapt.web.workroom.LogMapper.LogRow;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -94,6 +95,39 @@ public class LogStore {
             fresh.forEach(entry -> insert(0, entry));
             return fresh.size();
         });
+    }
+
+    /** The rows of a file without the changes that stand in the log already. */
+    @Transactional(readOnly = true)
+    public LogTable.Rows withoutTaken(LogTable.Rows rows) {
+        Set<LogEntry> there = list().stream().map(Logged::entry).collect(Collectors.toSet());
+        return new LogTable.Rows(
+                rows.entries(),
+                rows.changed().stream()
+                        .filter(changed -> !there.contains(changed.now()))
+                        .toList(),
+                rows.refused());
+    }
+
+    /** An entry becomes another; where it is not in the log any more, or never was, the other comes in by itself. */
+    public void amend(LogEntry was, LogEntry now) {
+        Optional<Logged> standing =
+                list().stream().filter(logged -> logged.entry().equals(was)).findFirst();
+        if (standing.isPresent()) {
+            changed(standing.get(), now.withPicture(was.picture()));
+        } else {
+            take(List.of(now), "", LogJson::withoutPictures);
+        }
+    }
+
+    /**
+     * Adds an entry.
+     *
+     * @param press what the form calls its one press
+     * @return its number
+     */
+    public long add(LogEntry entry, String press) {
+        return presses.once(covers.workroom(), press, "earlier " + entry.hashCode(), () -> insert(0, entry));
     }
 
     /** How many more there is room for. */
