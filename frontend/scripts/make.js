@@ -23,6 +23,7 @@
   function line(key) { return make.querySelector('.stops [data-step="' + CSS.escape(key) + '"]'); }
   function lines() { return Array.from(make.querySelectorAll('.stops [data-step]')); }
   function isDone(key) { const at = line(key); return at !== null && at.classList.contains('done'); }
+  function isLeft(each) { return !each.classList.contains('done') || 'again' in each.dataset; }
   function current() { const step = shown.querySelector('.step'); return step && step.dataset.step; }
 
   // What stands on the server, and over it what this device has not got rid of yet.
@@ -38,14 +39,14 @@
     make.querySelectorAll('.step:not(.finished)').forEach(function (step) {
       step.classList.toggle('done', isDone(step.dataset.step));
     });
-    const minutes = lines().filter(function (each) { return !each.classList.contains('done'); })
+    const minutes = lines().filter(isLeft)
       .reduce(function (sum, each) { return sum + Number(each.dataset.minutes); }, 0);
     const whole = Math.max(1, Math.round(minutes));
     const fives = Math.round(minutes / 5) * 5;
     const time = whole < 60 ? make.dataset.minutes.replace('#', whole)
       : make.dataset.hours.replace('##', fives % 60).replace('#', Math.floor(fives / 60));
     const left = make.querySelector('.make-left');
-    const open = lines().some(function (each) { return !each.classList.contains('done'); });
+    const open = lines().some(isLeft);
     if (left) left.textContent = open ? make.dataset.left.replace('…', time) : make.dataset.nothingLeft;
   }
   function tell() {

@@ -1,10 +1,12 @@
 package app.dapt.cover;
 
 import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.SeamFinish;
 import app.dapt.cover.decision.Weight;
 import app.dapt.cover.opening.Hem;
+import app.dapt.cover.opening.Opening;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.opening.RuleOfThumb;
 import app.dapt.cover.shape.ShapeKind;
@@ -28,13 +30,13 @@ import java.util.Optional;
  *
  * @param across   finished size across
  * @param upDown   finished size up and down
- * @param overlap  what the two backs lap once they are hemmed
+ * @param overlap  what the two backs lap once they are hemmed; nothing of a back in one piece
  * @param forms    the form each school would put in it
  * @param troubles what is wrong with the pieces themselves
  * @param plan     a plan that comes to these pieces
  */
 public record CoverFromPieces(
-        Sum across, Sum upDown, Sum overlap, List<Fitting> forms, List<Trouble> troubles, CoverPlan plan) {
+        Sum across, Sum upDown, Optional<Sum> overlap, List<Fitting> forms, List<Trouble> troubles, CoverPlan plan) {
 
     /**
      * What lies on the table: a front and two backs.
@@ -80,6 +82,31 @@ public record CoverFromPieces(
         }
     }
 
+    /**
+     * What lies on the table: a front, and a back in one piece, closed with a zip in the edge or sewn shut.
+     *
+     * @param frontAcross cut
+     * @param frontUpDown cut
+     * @param backAcross  cut
+     * @param backUpDown  cut
+     * @param allowance   of the seam round the cover
+     * @param closes      how: {@link OpeningKind#EDGE_ZIP} or {@link OpeningKind#SEWN_SHUT}
+     */
+    public record Whole(
+            Length frontAcross,
+            Length frontUpDown,
+            Length backAcross,
+            Length backUpDown,
+            Length allowance,
+            Kind<Opening> closes) {
+
+        /** Both of ordinary size, to begin with. */
+        public static Whole usual(Unit unit, Kind<Opening> closes) {
+            Length side = Cut.usual(unit).frontAcross();
+            return new Whole(side, side, side, side, Seam.usual(unit), closes);
+        }
+    }
+
     /** The form one school would put in: how full it would be, and what is wrong then. */
     public record Fitting(FitSchool school, Length across, Length upDown, Reckoned reckoned) {}
 
@@ -110,7 +137,52 @@ public record CoverFromPieces(
         List<Fitting> forms =
                 SCHOOLS.stream().map(school -> fitting(school, plan, mark)).toList();
         return new CoverFromPieces(
-                across, upDown, overlap, forms, troubles(cut, across.total(), upDown.total(), overlap.total()), plan);
+                across,
+                upDown,
+                Optional.of(overlap),
+                forms,
+                troubles(cut, across.total(), upDown.total(), overlap.total()),
+                plan);
+    }
+
+    /** A difference that may be eased in; more is trimmed off. */
+    private static final Length EASED = Length.inches(0, 3, 8);
+
+    /** What these two pieces make: the smaller one decides each way. */
+    public static CoverFromPieces of(Whole whole, Mark mark, String name) {
+        Length seams = whole.allowance().times(2).negated();
+        Sum across = smaller("across", whole.frontAcross(), whole.backAcross(), seams);
+        Sum upDown = smaller("up-down", whole.frontUpDown(), whole.backUpDown(), seams);
+        CoverPlan fresh = planOf(name, mark, floor(across.total()), floor(upDown.total()), whole.allowance());
+        Opening opening = whole.closes().usual(mark.unit()).suitedTo(fresh.shape());
+        CoverPlan plan = fresh.withOpening(opening);
+        List<Trouble> troubles = new ArrayList<>();
+        uneven("across", whole.frontAcross(), whole.backAcross()).ifPresent(troubles::add);
+        uneven("up-down", whole.frontUpDown(), whole.backUpDown()).ifPresent(troubles::add);
+        if (across.total().under(Fit.SMALLEST) || upDown.total().under(Fit.SMALLEST)) {
+            troubles.add(trouble(Weight.WILL_NOT_WORK, "nothing-left", Fit.SMALLEST));
+        }
+        List<Fitting> forms =
+                SCHOOLS.stream().map(school -> fitting(school, plan, mark)).toList();
+        return new CoverFromPieces(across, upDown, Optional.empty(), forms, troubles, plan);
+    }
+
+    private static Sum smaller(String way, Length front, Length back, Length seams) {
+        String piece = back.under(front) ? "term.back-" : "term.front-";
+        return Sum.of(Sum.term(piece + way, Length.min(front, back)), Sum.term("term.less-both-allowances", seams));
+    }
+
+    /** The larger piece is trimmed to the other, or eased in where it is hardly larger. */
+    private static Optional<Trouble> uneven(String way, Length front, Length back) {
+        Length more = back.minus(front).abs();
+        String larger = front.under(back) ? "back" : "front";
+        String what = EASED.under(more) ? "trim" : "ease";
+        return more.isZero()
+                ? Optional.empty()
+                : Optional.of(new Trouble(
+                        what.equals("trim") ? Weight.BETTER_NOT : Weight.WORTH_KNOWING,
+                        Phrase.of("have.uneven-" + larger + "-" + way + ".what", more),
+                        Phrase.of("have." + what + ".why", more)));
     }
 
     /** Backs narrower than the front make it narrower too. */
@@ -123,11 +195,7 @@ public record CoverFromPieces(
     }
 
     private static CoverPlan plan(Cut cut, Mark mark, String name, Length across, Length upDown, Length overlap) {
-        CoverPlan fresh = DefaultPlan.plan(
-                name,
-                mark,
-                across.equals(upDown) ? ShapeKind.SQUARE : ShapeKind.OBLONG,
-                Form.overCrown(across, upDown));
+        CoverPlan fresh = planOf(name, mark, across, upDown, cut.allowance());
         Length toMiddle =
                 cut.firstDepth().minus(cut.allowance()).minus(cut.firstHem()).minus(overlap.half());
         Details envelope = OpeningKind.ENVELOPE
@@ -135,10 +203,18 @@ public record CoverFromPieces(
                 .decided()
                 .with("overlap", Length.max(Length.ZERO, overlap))
                 .with("centre", Optional.of(Length.max(Length.ZERO, toMiddle)));
+        return fresh.withOpening(OpeningKind.ENVELOPE.with(
+                hemmed(hemmed(envelope, "first", cut.firstHem()), "second", cut.secondHem())));
+    }
+
+    private static CoverPlan planOf(String name, Mark mark, Length across, Length upDown, Length allowance) {
+        CoverPlan fresh = DefaultPlan.plan(
+                name,
+                mark,
+                across.equals(upDown) ? ShapeKind.SQUARE : ShapeKind.OBLONG,
+                Form.overCrown(across, upDown));
         return fresh.withFit(fresh.fit().withSchool(FitSchool.FINISH_TO_FORM))
-                .withSeam(new Seam(cut.allowance(), SeamFinish.ZIGZAG))
-                .withOpening(OpeningKind.ENVELOPE.with(
-                        hemmed(hemmed(envelope, "first", cut.firstHem()), "second", cut.secondHem())));
+                .withSeam(new Seam(allowance, SeamFinish.ZIGZAG));
     }
 
     private static Details hemmed(Details envelope, String which, Length allowance) {

@@ -7,7 +7,10 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** Reads how long something takes as people write it: {@code 90}, {@code 90 min}, {@code 1 h 30}, {@code 1:30}, {@code 1½ h}. */
+/**
+ * Reads how long something takes as people write it: {@code 90}, {@code 90 min}, {@code 1 h 30}, {@code 1:30},
+ * {@code 1½ h}.
+ */
 public final class DurationReader {
 
     private static final int HOUR = 60;

@@ -50,9 +50,10 @@ public class Progress {
     /**
      * Of a cover of which something is done; nothing where nothing is.
      *
-     * @param pace of whoever makes it
+     * @param atCut the plan it was cut by, where it is cut
+     * @param pace  of whoever makes it
      */
-    public Optional<At> of(Cover cover, Map<String, Tick> ticks, Pace pace, Reader reader) {
+    public Optional<At> of(Cover cover, Map<String, Tick> ticks, Optional<CoverPlan> atCut, Pace pace, Reader reader) {
         Set<String> said = Tick.said(ticks.values(), true);
         if (said.isEmpty()) {
             return Optional.empty();
@@ -61,6 +62,12 @@ public class Progress {
         Words words = wording.words(reader, mark);
         List<Step> steps = orders.get(new Asked(cover.plan(), mark), Progress::inOrder);
         Set<String> done = DoneSteps.of(steps, said, Tick.said(ticks.values(), false));
+        Optional<CutState.Changed> changed = atCut.filter(plan -> !plan.equals(cover.plan()))
+                .flatMap(plan -> CutState.of(Reckoner.reckonWithoutRemedies(cover.plan(), mark), atCut, ticks.values())
+                        .changed(cover.id(), words));
+        if (changed.isPresent()) {
+            return Optional.of(new At(stage(steps, done), Optional.of(again(changed.get(), words)), ""));
+        }
         Optional<Step> next =
                 steps.stream().filter(step -> !done.contains(step.id())).findFirst();
         return Optional.of(new At(
@@ -72,6 +79,13 @@ public class Progress {
                                         "time.minutes",
                                         Math.max(1, Math.round(pace.minutes(step.place(), step.minutes())))))
                         .orElse("")));
+    }
+
+    /** What a cover is to be done again of, as it is planned otherwise since it was cut. */
+    private static String again(CutState.Changed changed, Words words) {
+        return changed.anew().isEmpty()
+                ? words.say("covers.again", words.list(changed.lapsed()))
+                : words.say("covers.cut-again", words.list(changed.anew()));
     }
 
     private static List<Step> inOrder(Asked asked) {

@@ -37,11 +37,13 @@ import app.dapt.piece.Piece;
 import app.dapt.piece.Side;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.assertj.core.data.Percentage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Covers of every opening, reckoned by hand. */
@@ -378,7 +380,7 @@ class OpeningExamplesTest {
                 Length.inches(1));
         CoverFromPieces back = CoverFromPieces.of(cut, Mark.EIGHTH, "Found");
         assertThat(back.across().total()).isEqualTo(Length.inches(20, 1, 4));
-        assertThat(back.overlap().total()).isEqualTo(Length.inches(5));
+        assertThat(back.overlap().orElseThrow().total()).isEqualTo(Length.inches(5));
         assertThat(back.forms()).extracting(form -> form.across().toInches()).containsExactly(21.25, 20.25, 22.25);
         assertThat(back.troubles()).isEmpty();
         assertThat(sizes(back.plan()))
@@ -386,6 +388,37 @@ class OpeningExamplesTest {
                         "front 21¼ × 21¼",
                         "back-upper 21¼ × 14\u2060\u200a\u20601\u20448",
                         "back-lower 21¼ × 14\u2060\u200a\u20601\u20448");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "edge-zip, 20, 20, 20, 20, 19, 19, ''",
+        "sewn-shut, 20, 20, 21, 20, 19, 19, have.uneven-back-across.what have.trim.why",
+        "edge-zip, 20, 21, 20.25, 20, 19, 19, have.uneven-back-across.what have.ease.why"
+                + " have.uneven-front-up-down.what have.trim.why",
+    })
+    void aFrontAndABackMakeWhatTheSmallerAllowsAndTheLargerIsTrimmedOrEased(
+            String closes, double fa, double fu, double ba, double bu, int across, int upDown, String said) {
+        CoverFromPieces made = CoverFromPieces.of(
+                new CoverFromPieces.Whole(
+                        Length.nearInches(fa),
+                        Length.nearInches(fu),
+                        Length.nearInches(ba),
+                        Length.nearInches(bu),
+                        HALF,
+                        OpeningKind.ALL.coded(closes).orElseThrow()),
+                Mark.EIGHTH,
+                "Found");
+        assertThat(made.across().total()).isEqualTo(Length.inches(across));
+        assertThat(made.upDown().total()).isEqualTo(Length.inches(upDown));
+        assertThat(made.overlap()).isEmpty();
+        assertThat(made.troubles().stream()
+                        .flatMap(trouble ->
+                                Stream.of(trouble.what().code(), trouble.why().code()))
+                        .collect(Collectors.joining(" ")))
+                .isEqualTo(said);
+        assertThat(made.plan().opening().kind().code()).isEqualTo(closes);
+        assertThat(sizes(made.plan())).containsExactly("front 20 × 20", "back 20 × 20");
     }
 
     @Test

@@ -281,7 +281,14 @@ class CoversController {
                 work.ticks(page.covers().stream().map(Cover::id).toList());
         Map<Long, Progress.At> begun = new HashMap<>();
         Pace pace = learning.used().pace();
-        page.covers().forEach(cover -> progress.of(cover, ticks.getOrDefault(cover.id(), Map.of()), pace, reader)
+        Map<Long, CoverPlan> atCut =
+                work.plansAtCut(page.covers().stream().map(Cover::id).toList());
+        page.covers().forEach(cover -> progress.of(
+                        cover,
+                        ticks.getOrDefault(cover.id(), Map.of()),
+                        Optional.ofNullable(atCut.get(cover.id())),
+                        pace,
+                        reader)
                 .ifPresent(at -> begun.put(cover.id(), at)));
         model.addAttribute("begun", begun);
         List<CoverLine> shown = sorting.sorted(

@@ -1,24 +1,28 @@
 package app.dapt.web.have;
 
 import app.dapt.cover.CoverFromPieces;
-import app.dapt.cover.CoverFromPieces.Cut;
+import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Finding;
 import app.dapt.cover.Reckoned;
+import app.dapt.cover.Reckoner;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Weight;
 import app.dapt.cover.drawing.CoverDrawing;
 import app.dapt.files.Pen;
 import app.dapt.files.SvgDrawing;
+import app.dapt.make.CoverSteps;
 import app.dapt.measure.Axis;
-import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
 import app.dapt.web.Entries;
 import app.dapt.web.Reader;
 import app.dapt.web.Redirect;
 import app.dapt.web.Wording;
+import app.dapt.web.have.Pieces.Way;
 import app.dapt.web.workroom.CannotKeep;
 import app.dapt.web.workroom.CoverStore;
+import app.dapt.web.workroom.WorkStore;
 import app.dapt.words.Words;
 import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import java.util.List;
@@ -43,14 +47,13 @@ class HaveController {
     /** A form that would go in, and what would come of it. */
     public record Row(String school, String form, String full, String wanted, String verdict, boolean bad) {}
 
-    /** A field and what stands in it. */
-    public record Asked(String name, String label, String value, String refusal) {}
-
     private final CoverStore store;
+    private final WorkStore work;
     private final Wording wording;
 
-    HaveController(CoverStore store, Wording wording) {
+    HaveController(CoverStore store, WorkStore work, Wording wording) {
         this.store = store;
+        this.work = work;
         this.wording = wording;
     }
 
@@ -59,32 +62,40 @@ class HaveController {
         Words words = wording.words(reader);
         Mark mark = reader.mark();
         Entries entries = new Entries(typed, words);
-        Cut cut = cut(entries, typed, mark);
+        Pieces cut = pieces(entries, typed, mark);
         boolean otherUnit = typed.containsKey("in") && typedIn(typed, mark) != mark;
         if (otherUnit) {
             // The numbers in the address are of the other unit: read there, and shown in this one.
-            cut = cut(new Entries(typed, wording.words(reader, typedIn(typed, mark))), typed, mark);
+            cut = pieces(new Entries(typed, wording.words(reader, typedIn(typed, mark))), typed, mark);
             entries = new Entries(Map.of(), words);
         }
         show(cut, mark, entries, words, model);
         return htmx.isHtmxRequest() ? "have/result" : "have/page";
     }
 
-    private static void show(Cut cut, Mark mark, Entries entries, Words words, Model model) {
-        CoverFromPieces back = CoverFromPieces.of(cut, mark, words.say("have.name"));
+    private static void show(Pieces cut, Mark mark, Entries entries, Words words, Model model) {
+        CoverFromPieces back = cut.made(mark, words.say("have.name"));
         Reckoned reckoned = back.reckoned(mark);
-        model.addAttribute("fields", fields(cut, entries, words));
+        model.addAttribute("fields", cut.fields(entries, words));
+        model.addAttribute("ways", Way.values());
+        model.addAttribute("way", cut.way());
         model.addAttribute("back", back);
         model.addAttribute(
                 "finished",
-                words.say(
-                        back.overlap().total().isNegative() ? "have.finished-apart" : "have.finished",
-                        back.finished(Axis.ACROSS),
-                        back.finished(Axis.UP_DOWN),
-                        back.overlap().total().abs()));
+                back.overlap()
+                        .map(Sum::total)
+                        .map(overlap -> words.say(
+                                overlap.isNegative() ? "have.finished-apart" : "have.finished",
+                                back.finished(Axis.ACROSS),
+                                back.finished(Axis.UP_DOWN),
+                                overlap.abs()))
+                        .orElseGet(() -> words.say(
+                                "have.finished-whole", back.finished(Axis.ACROSS), back.finished(Axis.UP_DOWN))));
+        List<Sum> sums = Stream.concat(Stream.of(back.across(), back.upDown()), back.overlap().stream())
+                .toList();
         model.addAttribute(
                 "sums",
-                Stream.of(back.across(), back.upDown(), back.overlap())
+                sums.stream()
                         .map(sum -> sum.terms().stream()
                                 .map(term -> new Line(
                                         words.say(term.label()), words.lengths().fine(term.amount())))
@@ -92,9 +103,7 @@ class HaveController {
                         .toList());
         model.addAttribute(
                 "totals",
-                Stream.of(back.across(), back.upDown(), back.overlap())
-                        .map(sum -> words.lengths().withUnit(sum.total()))
-                        .toList());
+                sums.stream().map(sum -> words.lengths().withUnit(sum.total())).toList());
         model.addAttribute(
                 "rows",
                 back.forms().stream().map(fitting -> row(fitting, words)).toList());
@@ -115,14 +124,14 @@ class HaveController {
         Mark mark = typedIn(typed, reader.mark());
         Words words = wording.words(reader, mark);
         Entries entries = new Entries(typed, words);
-        Cut cut = cut(entries, typed, mark);
+        Pieces cut = pieces(entries, typed, mark);
         if (entries.isClean()) {
             try {
-                return Redirect.to("/covers/"
-                        + store.create(
-                                CoverFromPieces.of(cut, mark, words.say("have.name"))
-                                        .plan(),
-                                press));
+                CoverPlan plan = cut.made(mark, words.say("have.name")).plan();
+                long id = store.create(plan, press);
+                // What is cut is cut: there is nothing to buy, to wash or to cut.
+                work.isCutAlready(id, CoverSteps.of(Reckoner.reckonWithoutRemedies(plan, mark)));
+                return Redirect.to("/covers/" + id);
             } catch (CannotKeep refused) {
                 entries.refuse(
                         fieldAt(refused.where()),
@@ -159,53 +168,8 @@ class HaveController {
         };
     }
 
-    private static Cut cut(Entries entries, Map<String, String> typed, Mark mark) {
-        Cut usual = Cut.usual(mark.unit());
-        Cut standing = typed.containsKey("blank") ? usual.withBlankHalved() : usual;
-        return new Cut(
-                entries.length("frontAcross", LengthRange.PIECE, standing.frontAcross()),
-                entries.length("frontUpDown", LengthRange.PIECE, standing.frontUpDown()),
-                entries.length("backAcross", LengthRange.PIECE, standing.backAcross()),
-                entries.length("firstDepth", LengthRange.PIECE, standing.firstDepth()),
-                entries.length("secondDepth", LengthRange.PIECE, standing.secondDepth()),
-                entries.length("allowance", LengthRange.ALLOWANCE, standing.allowance()),
-                entries.length("firstHem", LengthRange.HEM, standing.firstHem()),
-                entries.length("secondHem", LengthRange.HEM, standing.secondHem()));
-    }
-
-    private static List<Asked> fields(Cut cut, Entries entries, Words words) {
-        Map<String, Length> standing = Map.of(
-                "frontAcross",
-                cut.frontAcross(),
-                "frontUpDown",
-                cut.frontUpDown(),
-                "backAcross",
-                cut.backAcross(),
-                "firstDepth",
-                cut.firstDepth(),
-                "secondDepth",
-                cut.secondDepth(),
-                "allowance",
-                cut.allowance(),
-                "firstHem",
-                cut.firstHem(),
-                "secondHem",
-                cut.secondHem());
-        return Stream.of(
-                        "frontAcross",
-                        "frontUpDown",
-                        "backAcross",
-                        "firstDepth",
-                        "firstHem",
-                        "secondDepth",
-                        "secondHem",
-                        "allowance")
-                .map(name -> new Asked(
-                        name,
-                        words.say("have." + name),
-                        entries.value(name, standing.get(name)),
-                        entries.refusal(name).orElse("")))
-                .toList();
+    private static Pieces pieces(Entries entries, Map<String, String> typed, Mark mark) {
+        return Pieces.read(entries, typed, mark.unit());
     }
 
     private static Row row(CoverFromPieces.Fitting fitting, Words words) {

@@ -7,14 +7,15 @@ import app.dapt.learning.Pace;
 import app.dapt.make.CoverSteps;
 import app.dapt.make.DoneSteps;
 import app.dapt.make.Job;
-import app.dapt.make.SinceCut;
 import app.dapt.make.Together;
 import app.dapt.make.WorkOrder;
 import app.dapt.measure.Mark;
 import app.dapt.step.Milestone;
 import app.dapt.step.Step;
+import app.dapt.web.CutState;
 import app.dapt.web.workroom.Owner;
 import app.dapt.web.workroom.Tick;
+import app.dapt.words.Words;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.HashMap;
@@ -35,8 +36,7 @@ import java.util.stream.Stream;
  * @param covers numbered in the order as they stand here, from one
  * @param ticks  by cover and by the step's id
  * @param done   ids of the steps that are done, by cover
- * @param atCut  those that are cut, as they were then
- * @param since  what has changed since they were cut, of those that were cut
+ * @param cut    how far each is cut, and what has changed since
  * @param pace   of whoever makes them
  */
 record Bench(
@@ -47,8 +47,7 @@ record Bench(
         WorkOrder order,
         Map<Long, Map<String, Tick>> ticks,
         Map<Long, Set<String>> done,
-        Map<Long, Reckoned> atCut,
-        Map<Long, SinceCut> since,
+        Map<Long, CutState> cut,
         Pace pace) {
 
     /**
@@ -110,27 +109,16 @@ record Bench(
             Owner owner, String name, Wanted wanted, Map<Long, Map<String, Tick>> ticks, Map<Long, CoverPlan> atCut) {
         Planned planned = PLANNED.get(wanted, Planned::of);
         Map<Long, Set<String>> done = new HashMap<>();
-        Map<Long, Reckoned> cut = new HashMap<>();
-        Map<Long, SinceCut> since = new HashMap<>();
+        Map<Long, CutState> cut = new HashMap<>();
         for (Made made : planned.covers()) {
             Map<String, Tick> said = ticks.getOrDefault(made.id(), Map.of());
             done.put(
                     made.id(),
                     DoneSteps.of(made.steps(), Tick.said(said.values(), true), Tick.said(said.values(), false)));
-            Optional.ofNullable(atCut.get(made.id()))
-                    .map(plan -> plan.equals(made.reckoned().plan())
-                            ? made.reckoned()
-                            : Reckoner.reckonWithoutRemedies(
-                                    plan, made.reckoned().mark()))
-                    .ifPresent(before -> cut.put(made.id(), before));
-            Optional.ofNullable(cut.get(made.id()))
-                    .filter(before -> !before.plan().equals(made.reckoned().plan()))
-                    .map(before -> SinceCut.of(before, made.reckoned(), Tick.said(said.values(), true)))
-                    .filter(changed -> !changed.isNothing())
-                    .ifPresent(changed -> since.put(made.id(), changed));
+            cut.put(made.id(), CutState.of(made.reckoned(), Optional.ofNullable(atCut.get(made.id())), said.values()));
         }
         return new Bench(
-                owner, name, wanted.trial(), planned.covers(), planned.order(), ticks, done, cut, since, wanted.pace());
+                owner, name, wanted.trial(), planned.covers(), planned.order(), ticks, done, cut, wanted.pace());
     }
 
     /** How long a job takes whoever makes them, of all copies. */
@@ -141,9 +129,23 @@ record Bench(
 
     /** Whether a job is done, but no longer as it is planned now. */
     boolean hasLapsed(Job job) {
-        return Optional.ofNullable(since.get(made(job).id()))
+        return Optional.ofNullable(cut.get(made(job).id()))
+                .flatMap(CutState::since)
                 .filter(changed -> changed.lapsed().contains(job.step().id()))
                 .isPresent();
+    }
+
+    /** Whether a job is still to be done, or to be done again. */
+    boolean isLeft(Job job) {
+        return !isDone(job) || hasLapsed(job);
+    }
+
+    /** Covers that are planned otherwise since they were cut, in words. */
+    List<CutState.Changed> changed(Words w) {
+        return covers.stream()
+                .flatMap(made ->
+                        Optional.ofNullable(cut.get(made.id())).flatMap(state -> state.changed(made.id(), w)).stream())
+                .toList();
     }
 
     Made made(Job job) {
@@ -168,16 +170,19 @@ record Bench(
         return done.getOrDefault(made(job).id(), Set.of()).contains(job.step().id());
     }
 
-    /** The first that is not done; nothing once all are. */
+    /** The first that is not done, or has to be done again; nothing once all are. */
     Optional<Job> next() {
-        return order.jobs().stream().filter(job -> !isDone(job)).findFirst();
+        List<Job> jobs = order.jobs();
+        return jobs.stream().filter(job -> !isDone(job)).findFirst().or(() -> jobs.stream()
+                .filter(this::isLeft)
+                .findFirst());
     }
 
     /** Whether ticks mean that any fabric of a cover is cut, as it is planned now or as it was planned then. */
     Predicate<Map<String, Tick>> isCut(long cover) {
         Set<String> cuts = Stream.concat(
                         covers.stream().filter(made -> made.id() == cover).flatMap(made -> made.steps().stream()),
-                        Optional.ofNullable(atCut.get(cover)).stream()
+                        Optional.ofNullable(cut.get(cover)).flatMap(CutState::before).stream()
                                 .flatMap(before -> CoverSteps.of(before).stream()))
                 .filter(step -> step.milestone().equals(Optional.of(Milestone.CUT)))
                 .map(Step::id)

@@ -28,8 +28,7 @@ record Calendar(WorkTimes times, List<Sitting> sittings, List<LocalDateTime> sta
     private static final int MOST_MORE = 240;
 
     static Calendar of(Bench bench, WorkTimes times, LocalDateTime now) {
-        List<Job> left =
-                bench.order().jobs().stream().filter(job -> !bench.isDone(job)).toList();
+        List<Job> left = bench.order().jobs().stream().filter(bench::isLeft).toList();
         List<LocalDateTime> starts = new ArrayList<>();
         List<Sitting> sittings = Sitting.cut(left, bench::minutes, number -> room(number, times, now, starts));
         return new Calendar(times, sittings, starts.subList(0, Math.min(starts.size(), sittings.size())));

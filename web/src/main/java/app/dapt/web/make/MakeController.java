@@ -1,6 +1,7 @@
 package app.dapt.web.make;
 
 import app.dapt.make.Job;
+import app.dapt.step.Milestone;
 import app.dapt.web.Reader;
 import app.dapt.web.Redirect;
 import app.dapt.web.Wording;
@@ -17,6 +18,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -121,7 +123,15 @@ class MakeController {
     @PostMapping("/recut")
     String recut(@PathVariable String whose, @PathVariable long id, @RequestParam long cover, Reader reader) {
         Bench bench = benches.find(whose, id, reader);
+        // What was done to pieces that are replaced is to be done to the new ones; those are cut now.
+        Map<Boolean, List<Job>> lapsed = bench.order().jobs().stream()
+                .filter(job -> bench.made(job).id() == cover && bench.hasLapsed(job))
+                .collect(Collectors.partitioningBy(job -> job.step().milestone().equals(Optional.of(Milestone.CUT))));
+        List<Tick> undone = lapsed.get(false).stream()
+                .map(job -> new Tick(UUID.randomUUID(), job.step().id(), false, false, Instant.now(), NO_DEVICE))
+                .toList();
         if (bench.covers().stream().anyMatch(made -> made.id() == cover)) {
+            work.tick(cover, undone, bench.isCut(cover));
             work.cutAnew(cover);
         }
         return Redirect.to(bench.owner().path() + "/make");

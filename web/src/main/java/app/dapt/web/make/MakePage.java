@@ -8,7 +8,6 @@ import app.dapt.files.Pen;
 import app.dapt.files.SvgDrawing;
 import app.dapt.learning.Estimate;
 import app.dapt.make.Job;
-import app.dapt.make.SinceCut;
 import app.dapt.make.WorkOrder.Visit;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Phrase;
@@ -19,6 +18,7 @@ import app.dapt.step.Setting;
 import app.dapt.step.Setting.Foot;
 import app.dapt.step.Setting.Stitch;
 import app.dapt.step.Step;
+import app.dapt.web.CutState;
 import app.dapt.web.Minutes;
 import app.dapt.web.make.Bench.Made;
 import app.dapt.web.workroom.Tick;
@@ -28,7 +28,6 @@ import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -131,7 +130,7 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
     public String left() {
         return bench.next().isEmpty()
                 ? w.say("make.nothing-left")
-                : w.say("make.left", about(bench.order().jobs().stream().filter(job -> !bench.isDone(job))));
+                : w.say("make.left", about(bench.order().jobs().stream().filter(bench::isLeft)));
     }
 
     private String about(Stream<Job> jobs) {
@@ -259,35 +258,9 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
         return made.copies() > 1 ? w.say("make.copies", name, made.copies()) : name;
     }
 
-    /**
-     * A cover that is planned otherwise since it was cut.
-     *
-     * @param anew   what has to be cut anew
-     * @param lapsed what is done and does not hold any more
-     */
-    public record Changed(long cover, String name, List<String> anew, List<String> lapsed) {}
-
     /** Covers that are planned otherwise since they were cut. */
-    public List<Changed> changed() {
-        return bench.covers().stream()
-                .filter(made -> bench.since().containsKey(made.id()))
-                .map(this::changed)
-                .toList();
-    }
-
-    private Changed changed(Made made) {
-        SinceCut since = Objects.requireNonNull(bench.since().get(made.id()));
-        return new Changed(
-                made.id(),
-                made.reckoned().plan().name(),
-                since.anew().stream()
-                        .map(piece -> w.say(
-                                "figure.cut", piece.name(), piece.cutWidth(), piece.cutHeight(), piece.quantity()))
-                        .toList(),
-                made.steps().stream()
-                        .filter(step -> since.lapsed().contains(step.id()))
-                        .map(step -> w.say(step.briefly()))
-                        .toList());
+    public List<CutState.Changed> changed() {
+        return bench.changed(w);
     }
 
     /** The step that is shown large. */

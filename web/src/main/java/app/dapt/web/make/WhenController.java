@@ -88,6 +88,7 @@ class WhenController {
     }
 
     private void show(Bench bench, WorkTimes kept, Entries entries, Reader reader, Model model) {
+        model.addAttribute("changed", bench.changed(words(bench, reader)));
         model.addAttribute("w", words(bench, reader));
         model.addAttribute("here", bench.owner().path() + "/make/when");
         model.addAttribute("page", page(bench, kept, entries, reader));

@@ -8,6 +8,7 @@ import app.dapt.cover.Reckoner;
 import app.dapt.files.PlanJson;
 import app.dapt.web.ClothNeeds;
 import app.dapt.web.Conflict;
+import app.dapt.web.CutState;
 import app.dapt.web.Download;
 import app.dapt.web.Entries;
 import app.dapt.web.Reader;
@@ -18,9 +19,11 @@ import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.LearningStore;
 import app.dapt.web.workroom.Stale;
+import app.dapt.web.workroom.WorkStore;
 import app.dapt.words.Words;
 import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -50,11 +53,18 @@ class PlanController {
     private final ClothNeeds needs;
     private final FilledController filled;
     private final LearningStore learning;
+    private final WorkStore work;
 
     PlanController(
-            CoverStore store, Wording wording, ClothNeeds needs, FilledController filled, LearningStore learning) {
+            CoverStore store,
+            Wording wording,
+            ClothNeeds needs,
+            FilledController filled,
+            LearningStore learning,
+            WorkStore work) {
         this.store = store;
         this.learning = learning;
+        this.work = work;
         this.filled = filled;
         this.wording = wording;
         this.needs = needs;
@@ -206,10 +216,26 @@ class PlanController {
                         asked.view(),
                         before,
                         learning::used));
+        CutState cut = cut(cover, reckoned);
+        model.addAttribute("cut", cut.isCutAsPlanned());
+        model.addAttribute("changed", cut.changed(cover.id(), words).stream().toList());
         if (asked.view().equals("filled") && slip.isEmpty()) {
             model.addAttribute("filled", filled.first(cover, reckoned, asked.reader()));
         }
         model.addAttribute("id", cover.id());
         return reckoned;
+    }
+
+    private CutState cut(Cover cover, Reckoned now) {
+        Optional<CoverPlan> atCut =
+                Optional.ofNullable(work.plansAtCut(List.of(cover.id())).get(cover.id()));
+        return CutState.of(
+                now,
+                atCut,
+                atCut.isEmpty()
+                        ? List.of()
+                        : work.ticks(List.of(cover.id()))
+                                .getOrDefault(cover.id(), Map.of())
+                                .values());
     }
 }

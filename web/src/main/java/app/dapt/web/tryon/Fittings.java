@@ -9,6 +9,7 @@ import app.dapt.log.LogEntry;
 import app.dapt.make.CoverSteps;
 import app.dapt.step.Milestone;
 import app.dapt.step.Step;
+import app.dapt.web.CutState;
 import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.LogStore;
@@ -114,10 +115,14 @@ class Fittings {
                 .orElse(List.of());
     }
 
-    /** Whether any fabric of a cover is ticked as cut. */
+    /** How far a cover is cut. */
     @Transactional(readOnly = true)
-    boolean isCut(long id) {
-        return work.isCut(id);
+    CutState cut(Cover cover, Reckoned now) {
+        long id = cover.id();
+        return CutState.of(
+                now,
+                Optional.ofNullable(work.plansAtCut(List.of(id)).get(id)),
+                ticks(id).values());
     }
 
     private Map<String, Tick> ticks(long id) {

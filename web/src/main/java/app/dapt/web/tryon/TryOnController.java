@@ -4,6 +4,7 @@ import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.learning.Verdict;
 import app.dapt.log.LogEntry;
+import app.dapt.web.CutState;
 import app.dapt.web.Entries;
 import app.dapt.web.Reader;
 import app.dapt.web.Redirect;
@@ -98,7 +99,9 @@ class TryOnController {
         Words words = words(cover, reader);
         Optional<LogEntry> entry = fittings.of(cover);
         model.addAttribute("w", words);
-        model.addAttribute("cut", fittings.isCut(cover.id()));
+        CutState cut = fittings.cut(cover, reckoned(cover, reader));
+        model.addAttribute("cut", cut.before().isPresent());
+        model.addAttribute("changed", cut.changed(cover.id(), words).stream().toList());
         model.addAttribute("here", "/covers/" + cover.id() + "/try-on");
         model.addAttribute(
                 "page",

@@ -2,8 +2,11 @@ package app.dapt.web.workroom;
 
 import app.dapt.cover.CoverPlan;
 import app.dapt.files.WorkroomParts;
+import app.dapt.step.Milestone;
+import app.dapt.step.Step;
 import app.dapt.web.workroom.WorkMapper.CutRow;
 import app.dapt.web.workroom.WorkMapper.TickRow;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -120,6 +123,15 @@ public class WorkStore {
         return work.latest(covers.workroom(), most).stream()
                 .filter(id -> covers.findReadable(id).isPresent())
                 .toList();
+    }
+
+    /** A cover that was made of pieces that are cut already. */
+    public void isCutAlready(long cover, List<Step> steps) {
+        List<Tick> cut = steps.stream()
+                .filter(step -> step.milestone().equals(Optional.of(Milestone.CUT)))
+                .map(step -> new Tick(UUID.randomUUID(), step.id(), true, false, Instant.now(), "have"))
+                .toList();
+        tick(cover, cut, said -> true);
     }
 
     /** A cover is cut anew as it is planned now. */
