@@ -10,15 +10,37 @@ import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** A cloth in a plan file. What a cloth usually has is left out. */
-final class ClothJson {
+public final class ClothJson {
 
+    private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final int MOST_IDS = 1_000_000;
     private static final Pattern COLOUR = Pattern.compile("#[0-9a-f]{6}");
 
     private ClothJson() {}
+
+    /** A cloth by itself as text, which reads back the same; it belongs to no plan. */
+    public static String text(Cloth cloth) {
+        ObjectNode root = JSON.createObjectNode();
+        write(root, cloth, Unit.INCH);
+        root.remove("id");
+        return root.toString();
+    }
+
+    /** @throws BadPlanFile with the place, where the text is no cloth */
+    public static Cloth of(String text) throws BadPlanFile {
+        try {
+            return read(Cursor.root(JSON.readTree(text)));
+        } catch (JacksonException e) {
+            throw new BadPlanFile("", "is not JSON");
+        } catch (IllegalArgumentException e) {
+            throw new BadPlanFile("", String.valueOf(e.getMessage()));
+        }
+    }
 
     static Cloth read(Cursor at) throws BadPlanFile {
         Cloth cloth = new Cloth(

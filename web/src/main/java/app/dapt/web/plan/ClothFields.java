@@ -3,6 +3,7 @@ package app.dapt.web.plan;
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
 import app.dapt.cover.decision.Cloths;
+import app.dapt.files.ClothJson;
 import app.dapt.files.SvgDrawing;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -19,9 +20,10 @@ import java.util.stream.Stream;
 /**
  * One fabric of a cover as fields of a slip.
  *
+ * @param used   the cloths of all covers
  * @param prefix what its fields begin with: what the fabric is for
  */
-public record ClothFields(String prefix, Cloths cloths, Words w, Entries entries) {
+public record ClothFields(String prefix, Cloths cloths, List<Cloth> used, Words w, Entries entries) {
 
     /** A colour to choose. */
     public record Dye(String code, String colour, String name) {}
@@ -70,6 +72,25 @@ public record ClothFields(String prefix, Cloths cloths, Words w, Entries entries
                                 cloths.of(each).name()),
                         shared.filter(each::equals).isPresent())));
         return options;
+    }
+
+    /** Cloths used before that may be picked instead, each as it reads back. */
+    public List<Field.Option> picks() {
+        Cloth standing = cloth().withId(0);
+        return used.stream()
+                .filter(each -> !each.equals(standing))
+                .map(each -> new Field.Option(
+                        ClothJson.text(each), w.say("slip.cloth.pick-one", each.name(), each.width()), false))
+                .toList();
+    }
+
+    /** One that goes by the same name and is not the same. */
+    public Optional<Field.Option> namesake() {
+        return picks().stream()
+                .filter(option -> used.stream()
+                        .anyMatch(each -> each.name().equalsIgnoreCase(cloth().name())
+                                && ClothJson.text(each).equals(option.code())))
+                .findFirst();
     }
 
     public boolean isOwn() {

@@ -1,5 +1,6 @@
 package app.dapt.web.plan;
 
+import app.dapt.cloth.Cloth;
 import app.dapt.cover.ClothToBuy;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoned;
@@ -33,9 +34,16 @@ import java.util.stream.Stream;
  *
  * @param laying  how it is known what to buy
  * @param entries what stands in its fields
+ * @param used    the cloths of all covers
  */
 public record OpenSlip(
-        Slip slip, Reckoned reckoned, Words w, ClothToBuy.Laying laying, Entries entries, Supplier<Learnt> learnt) {
+        Slip slip,
+        Reckoned reckoned,
+        Words w,
+        ClothToBuy.Laying laying,
+        Entries entries,
+        Supplier<Learnt> learnt,
+        Supplier<List<Cloth>> used) {
 
     /** User units that the longer side takes in the drawing of bias. */
     private static final double BIAS = 300;
@@ -54,7 +62,7 @@ public record OpenSlip(
 
     /** The fields of a fabric. */
     public ClothFields cloth(String prefix) {
-        return new ClothFields(prefix, plan().cloths(), w, entries);
+        return new ClothFields(prefix, plan().cloths(), used.get(), w, entries);
     }
 
     /** Whether a reading up and down, left empty, is taken to be the one across. */

@@ -215,7 +215,8 @@ class PlanController {
                         gesture,
                         asked.view(),
                         before,
-                        learning::used));
+                        learning::used,
+                        store::cloths));
         CutState cut = cut(cover, reckoned);
         model.addAttribute("cut", cut.isCutAsPlanned());
         model.addAttribute("changed", cut.changed(cover.id(), words).stream().toList());

@@ -1,5 +1,6 @@
 package app.dapt.web.plan;
 
+import app.dapt.cloth.Cloth;
 import app.dapt.cover.Brief;
 import app.dapt.cover.ClothToBuy;
 import app.dapt.cover.Finding;
@@ -30,6 +31,7 @@ import java.util.function.Supplier;
  * @param entries what stands in its fields
  * @param gesture names what is done while that slip is open
  * @param before  the cover as it was when the slip was opened; nothing while nothing was changed in it
+ * @param used    the cloths of all covers
  * @param view    what lies on the table: {@code sewn}, {@code filled}, {@code pieces} or {@code fits}
  */
 public record PlanPage(
@@ -43,7 +45,8 @@ public record PlanPage(
         String gesture,
         String view,
         Optional<Reckoned> before,
-        Supplier<Learnt> learnt) {
+        Supplier<Learnt> learnt,
+        Supplier<List<Cloth>> used) {
 
     /** User units that the longer side takes in the large drawings, in and in the small ones. */
     private static final double LARGE = 296;
@@ -62,7 +65,7 @@ public record PlanPage(
 
     /** The slip that is open; asked for only where one is. */
     public OpenSlip open() {
-        return new OpenSlip(slip, reckoned, w, laying, entries, learnt);
+        return new OpenSlip(slip, reckoned, w, laying, entries, learnt, used);
     }
 
     public Figures figures() {

@@ -18,6 +18,8 @@ import app.dapt.cover.opening.Opening;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.shape.Shape;
 import app.dapt.cover.shape.ShapeKind;
+import app.dapt.files.BadPlanFile;
+import app.dapt.files.ClothJson;
 import app.dapt.fit.Fit;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Filling;
@@ -178,6 +180,11 @@ final class SlipChanges {
             return plan.withCloths(cloths.apart(material));
         }
         Cloth standing = cloths.of(material);
+        Optional<Cloth> picked = picked(prefix, entries);
+        if (picked.isPresent()) {
+            // The other fields still show what was there before.
+            return plan.withCloths(cloths.changing(standing.id(), each -> picked.get()));
+        }
         String colour = entries.raw(prefix + "-colour")
                 .filter(c -> COLOUR.matcher(c).matches())
                 .orElse(standing.colour());
@@ -196,6 +203,20 @@ final class SlipChanges {
                 entries.ticked(prefix + "-synthetic", standing.synthetic()));
         Cloth cloth = ClothEntry.used(named, prefix, entries);
         return plan.withCloths(cloths.changing(standing.id(), each -> cloth));
+    }
+
+    /** A cloth of another cover that was picked. */
+    private static Optional<Cloth> picked(String prefix, Entries entries) {
+        String text = entries.raw(prefix + "-pick").orElse("");
+        if (text.isEmpty()) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(ClothJson.of(text));
+        } catch (BadPlanFile nonsense) {
+            entries.refuse(prefix + "-pick", "entry.no-cloth");
+            return Optional.empty();
+        }
     }
 
     /** The front or the back, where a place has its cloth. */

@@ -1,15 +1,20 @@
 package app.dapt.web.workroom;
 
+import app.dapt.cloth.Cloth;
 import app.dapt.cover.CoverPlan;
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.PlanJson;
 import app.dapt.measure.PlainText;
+import app.dapt.piece.Piece.Material;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -28,6 +33,10 @@ public class CoverStore {
     public static final long ANY_VERSION = -1;
     /** How many covers stand on one page of the list. */
     public static final int PER_PAGE = 36;
+    /** The cloths of so many covers are offered, and so many of them. */
+    private static final int CLOTHS_OF = 200;
+
+    private static final int MOST_CLOTHS = 60;
     /** Once a cover has so many revisions the oldest go, all but so many. */
     static final int MOST_REVISIONS = 400;
 
@@ -94,6 +103,25 @@ public class CoverStore {
             }
         }
         return new Page(read, broken, number, all);
+    }
+
+    /** The fronts' and backs' cloths of the covers that were changed last, one of each; those used last come first. */
+    @Transactional(readOnly = true)
+    public List<Cloth> cloths() {
+        Set<Cloth> cloths = new LinkedHashSet<>();
+        for (CoverRow row : covers.list(workroom(), "%", 0, CLOTHS_OF)) {
+            readable(row).map(cover -> cover.plan().cloths()).ifPresent(of -> Stream.of(Material.FRONT, Material.BACK)
+                    .forEach(material -> cloths.add(of.of(material).withId(0))));
+        }
+        return cloths.stream().limit(MOST_CLOTHS).toList();
+    }
+
+    private static Optional<Cover> readable(CoverRow row) {
+        try {
+            return Optional.of(cover(row));
+        } catch (BrokenCover e) {
+            return Optional.empty();
+        }
     }
 
     /** Covers deleted within the last thirty days, which can be brought back. */
