@@ -334,6 +334,10 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
                 back.zip().isPresent() ? "zip-short" : "opening-short",
                 back.length(),
                 folded);
+        Optional<Opening> roomier = opening.longerBy(folded.minus(back.length()), plan.unit());
+        if (roomier.isPresent()) {
+            concern = concern.orTry(() -> plan.withOpening(roomier.get()), "shorter-returns");
+        }
         if (opening.longer().isPresent()) {
             concern = concern.orTry(() -> plan.withOpening(opening.longer().get()), "zip-chain");
         }

@@ -154,8 +154,7 @@ public record CoverFromPieces(
         Sum across = smaller("across", whole.frontAcross(), whole.backAcross(), seams);
         Sum upDown = smaller("up-down", whole.frontUpDown(), whole.backUpDown(), seams);
         CoverPlan fresh = planOf(name, mark, floor(across.total()), floor(upDown.total()), whole.allowance());
-        Opening opening = whole.closes().usual(mark.unit()).suitedTo(fresh.shape());
-        CoverPlan plan = fresh.withOpening(opening);
+        CoverPlan plan = DefaultPlan.closing(fresh, whole.closes().usual(mark.unit()));
         List<Trouble> troubles = new ArrayList<>();
         uneven("across", whole.frontAcross(), whole.backAcross()).ifPresent(troubles::add);
         uneven("up-down", whole.frontUpDown(), whole.backUpDown()).ifPresent(troubles::add);

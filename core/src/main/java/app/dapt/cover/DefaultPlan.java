@@ -54,6 +54,22 @@ public final class DefaultPlan {
     }
 
     /**
+     * A plan with another opening, as it is chosen: turned where it fits the shape only the other way, its returns
+     * shorter where the form would not go in between them.
+     */
+    public static CoverPlan closing(CoverPlan plan, Opening opening) {
+        CoverPlan closed = plan.withOpening(opening.suitedTo(plan.shape()));
+        return Reckoner.reckon(closed)
+                .finding("opening-short")
+                .flatMap(Finding::remedy)
+                .map(Finding.Remedy::plan)
+                .filter(other -> other.opening().kind() == opening.kind()
+                        && other.opening().runs() == closed.opening().runs()
+                        && other.equals(closed.withOpening(other.opening())))
+                .orElse(closed);
+    }
+
+    /**
      * The casing of a form that one stuffs oneself: as large as the form, sewn shut, of the cover's lining.
      *
      * @return nothing for a run, whose forms are none of them as large as it is
@@ -64,20 +80,22 @@ public final class DefaultPlan {
         }
         Unit unit = cover.unit();
         Cloth thin = cover.cloths().of(Material.LINING);
-        return Optional.of(new CoverPlan(
+        Opening shut = OpeningKind.SEWN_SHUT.usual(unit);
+        CoverPlan casing = new CoverPlan(
                 name,
                 cover.mark(),
                 cover.shape(),
                 cover.form(),
                 fit(unit).withSchool(FitSchool.FINISH_TO_FORM),
-                OpeningKind.SEWN_SHUT.usual(unit).suitedTo(cover.shape()),
+                shut.suitedTo(cover.shape()),
                 new Face.Plain(),
                 Extras.none(unit),
                 new Edging.None(),
                 new Seam(Seam.usual(unit), SeamFinish.ZIGZAG),
                 JoiningKind.NONE.usual(unit),
                 cover.cloths().with(Material.FRONT, thin).with(Material.BACK, thin),
-                Set.of()));
+                Set.of());
+        return Optional.of(closing(casing, shut));
     }
 
     /** A form that is measured differently each way takes an oblong where a square was asked for. */

@@ -80,6 +80,15 @@ public record Verdict(
         return count == 0 ? 0 : count == 1 ? ONE_SIGN : BOTH_SIGNS;
     }
 
+    /** Whether it needs nothing. */
+    public boolean isGood() {
+        return corners == Corners.FILLED
+                && middle == Middle.FIRM
+                && edges != Edges.RIPPLE
+                && opening == Opening.CLOSED
+                && narrower.isEmpty();
+    }
+
     /** Whether some of it speaks for a smaller cover and some for a larger one, so that its size is not to blame. */
     public boolean isContradictory() {
         boolean slack = middle == Middle.SAGS || edges == Edges.RIPPLE || corners == Corners.EMPTY;

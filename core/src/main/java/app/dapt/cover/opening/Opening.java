@@ -12,6 +12,7 @@ import app.dapt.cover.decision.Need;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
+import app.dapt.measure.Unit;
 import app.dapt.piece.Piece;
 import java.util.List;
 import java.util.Optional;
@@ -99,6 +100,16 @@ public interface Opening extends Detailed {
     default Opening suitedTo(CoverShape shape) {
         boolean turn = unfitFor(shape).isPresent() && turned().unfitFor(shape).isEmpty();
         return turn ? turned() : this;
+    }
+
+    /**
+     * The same, open for so much more where it can be without becoming another opening.
+     *
+     * @param more how much longer it has to be, positive
+     * @param unit in whose marks
+     */
+    default Optional<Opening> longerBy(Length more, Unit unit) {
+        return Optional.empty();
     }
 
     /** The same with a longer way in, where there is one. */

@@ -66,6 +66,21 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
                 details.oneOf("closing", Closing.class));
     }
 
+    /** The seam goes on so far round a corner at the least, or the corner gives when the form goes in. */
+    private static final Length LEAST_RETURNS = Length.inches(0, 1, 2);
+
+    private static final Length LEAST_RETURNS_METRIC = Length.mm(15);
+    private static final Length STEP = Length.inches(0, 1, 8);
+    private static final Length STEP_METRIC = Length.mm(5);
+
+    @Override
+    public Optional<Opening> longerBy(Length more, Unit unit) {
+        Length shorter = returns.minus(more.half().roundedUp(unit.pick(STEP_METRIC, STEP)));
+        return shorter.under(unit.pick(LEAST_RETURNS_METRIC, LEAST_RETURNS))
+                ? Optional.empty()
+                : Optional.of(new SewnShutOpening(runs, cut, shorter, closing));
+    }
+
     /** A stitch by hand takes so many times as long as one by machine. */
     private static final long HAND_SLOWER = 5;
 

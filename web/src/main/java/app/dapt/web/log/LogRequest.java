@@ -29,7 +29,9 @@ record LogRequest(String find, String filling, String how, String year) {
 
     private boolean isSo(LogEntry entry) {
         return switch (how) {
-            case "good" -> entry.planned().isEmpty() && entry.fitting().isPresent();
+            case "good" ->
+                entry.planned().isEmpty()
+                        && entry.fitting().filter(sat -> sat.verdict().isGood()).isPresent();
             case "corrected" -> entry.planned().isPresent();
             case "untried" -> entry.fitting().isEmpty();
             default -> true;

@@ -3,6 +3,7 @@ package app.dapt.web.plan;
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
 import app.dapt.cover.CoverPlan;
+import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.JoiningKind;
 import app.dapt.cover.decision.Alteration;
 import app.dapt.cover.decision.Cloths;
@@ -118,7 +119,7 @@ final class SlipChanges {
 
     static CoverPlan opening(CoverPlan plan, Entries entries) {
         Opening opening = detailed("opening", OpeningKind.ALL, plan.opening(), plan.unit(), entries);
-        return plan.withOpening(opening.kind() == plan.opening().kind() ? opening : opening.suitedTo(plan.shape()));
+        return opening.kind() == plan.opening().kind() ? plan.withOpening(opening) : DefaultPlan.closing(plan, opening);
     }
 
     static CoverPlan face(CoverPlan plan, Entries entries) {

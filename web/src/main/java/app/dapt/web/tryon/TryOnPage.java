@@ -145,7 +145,10 @@ public record TryOnPage(
 
     /** What to sew, a sentence for seams alike. */
     public List<String> sentences(Correction of) {
-        return new FittingWords(w).toSew(of);
+        // A size that is right is not all there is to a cover whose opening gapes.
+        return !of.isToSew() && gaping().isPresent()
+                ? List.of(w.say("correct.not-sewn"))
+                : new FittingWords(w).toSew(of);
     }
 
     /** Why it does not come to what is wished, where it does not. */
