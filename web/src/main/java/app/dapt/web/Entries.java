@@ -327,11 +327,6 @@ public final class Entries {
         return refusals.containsKey(name) ? typed.get(name) : standing;
     }
 
-    /** What a field of a form shows where anything in the form was refused: what was typed, else what stands. */
-    public String typed(String name, String standing) {
-        return isClean() ? standing : typed.getOrDefault(name, standing);
-    }
-
     private String shown(Length length) {
         return words.lengths().fine(length);
     }

@@ -153,6 +153,8 @@ class LogJourneyTest {
             String cover = desk.page().url().replaceAll(".*/covers/(\\d+).*", "$1");
             desk.page().navigate(site.address() + "/covers/" + cover + "/try-on");
             desk.page().getByText("Put it in the log without trying it on").click();
+            assertThat(desk.page().locator(".uncut p")).containsText("None of it is ticked as cut");
+            desk.page().getByText("Yes, it’s made").click();
             desk.page().locator(".entry-fields").waitFor();
             String entry = desk.page().url();
             desk.page().locator(".entry-acts .stop").click();
@@ -180,7 +182,53 @@ class LogJourneyTest {
             byte[] other = "a,b\n1,2\n".getBytes(StandardCharsets.UTF_8);
             page.locator("#log-file").setInputFiles(file("x.csv", "text/csv", other));
             page.locator(".log-files button").click();
-            assertThat(page.locator(".log-files .refusal")).containsText("not a log of Dapt’s");
+            assertThat(page.locator(".log-files .refusal")).containsText("needs columns");
+        }
+    }
+
+    @Test
+    void whatSomebodyHasKeptInASpreadsheetComesInAndSoDoesWhatWasChangedInOne(Site site) {
+        try (Desk desk = site.desk("/log")) {
+            Page page = desk.page();
+            byte[] own = """
+                    Name;Date;Form;Note
+                    Mail steamer bench;4.3.2024;45,5 x 45,5 cm;first try
+                    Purser’s chair;;18;
+                    """.getBytes(StandardCharsets.UTF_8);
+            page.locator("#log-file").setInputFiles(file("own.csv", "text/csv", own));
+            page.locator(".log-files button").click();
+            assertThat(page.locator("section.slipped")).containsText("1 entry added.");
+            assertThat(page.locator("section.slipped")).containsText("Row 3: there is no date");
+            page.navigate(site.address() + "/log?find=Mail steamer");
+            assertThat(page.locator(".log-line h2")).hasText("Mail steamer bench");
+            String csv = desk.context().request().get("/log.csv").text().replace(",first try,", ",second thoughts,");
+            page.locator("#log-file").setInputFiles(file("log.csv", "text/csv", csv.getBytes(StandardCharsets.UTF_8)));
+            page.locator(".log-files button").click();
+            assertThat(page.locator("section.slipped")).containsText("note: first try → second thoughts");
+            page.getByText("Change those ticked").click();
+            assertThat(page.locator(".slipped")).containsText("1 entry changed.");
+            page.navigate(site.address() + "/log?find=Mail steamer");
+            assertThat(page.locator(".log-note")).hasText("second thoughts");
+            assertThat(desk.errors()).isEmpty();
+        }
+    }
+
+    @Test
+    void oneCoverMadeEarlierIsAddedByHand(Site site) {
+        try (Desk desk = site.desk("/log")) {
+            Page page = desk.page();
+            page.getByText("Add one you made earlier").click();
+            page.locator("#e-name").fill("Tender stool");
+            page.locator("#e-form").fill("around 18");
+            page.locator(".earlier .do").click();
+            assertThat(page.locator("#e-form ~ .refusal")).containsText("can’t read");
+            assertThat(page.locator("#e-name")).hasValue("Tender stool");
+            page.locator("#e-form").fill("18 x 14");
+            page.locator("#e-made").fill("2023-05-06");
+            page.locator(".earlier .do").click();
+            page.locator(".entry-fields").waitFor();
+            assertThat(page.locator("h1")).hasText("Tender stool");
+            assertThat(desk.errors()).isEmpty();
         }
     }
 

@@ -190,6 +190,12 @@ class MakeJourneyTest {
             desk.page().navigate(plan);
             desk.open("opening");
             desk.set("overlap", "7");
+            for (String elsewhere : List.of(plan, plan + "/try-on", site.address() + make + "/when")) {
+                desk.page().navigate(elsewhere);
+                assertThat(desk.page().locator(".since-cut")).containsText("Lower back");
+            }
+            desk.page().navigate(site.address() + "/?find=" + BENCH.replace(" ", "+") + ",+copy");
+            assertThat(desk.page().locator(".cover-next").first()).containsText("changed since it was cut");
             desk.page().navigate(site.address() + make);
             assertThat(desk.page().locator(".since-cut"))
                     .containsText(Pattern.compile("Cut again:.*Upper back: 21¼ × 1[0-9].*Lower back"));
@@ -207,6 +213,37 @@ class MakeJourneyTest {
             desk.page().locator(".since-cut button").click();
             desk.page().waitForLoadState();
             assertThat(desk.page().locator(".since-cut")).hasCount(0);
+            assertThat(line(desk, "back-upper/hem-press"))
+                    .as("the new piece has no hem yet")
+                    .not()
+                    .hasClass(Pattern.compile("done"));
+        }
+    }
+
+    @Test
+    void makingEndsWithTheFinishedCoverAndTheWaysOn(Site site) {
+        try (Desk desk = site.copyOf(BENCH)) {
+            Page page = desk.page();
+            String make = make(desk);
+            page.navigate(site.address() + make);
+            page.waitForFunction("() => document.getElementById('make').dataset.ready === ''");
+            page.evaluate(
+                    "base => document.querySelectorAll('.stops [data-step]').forEach((each, at) =>"
+                            + " at === 0 || window.ticks.keep(base, each.dataset.step, true, false))",
+                    make);
+            page.reload();
+            page.waitForFunction("() => document.getElementById('make').dataset.ready === ''");
+            assertThat(page.locator(".make-left")).containsText("left");
+            page.locator(".done-button").click();
+            assertThat(page.locator(".step.finished h2")).hasText("Done. It’s finished.");
+            assertThat(page.locator(".make-left")).hasText("Nothing left to do");
+            assertThat(page.locator(".finished figure")).containsText("How does it sit?");
+            assertThat(page.locator(".saved")).hasText("saved");
+            page.reload();
+            assertThat(page.locator(".step.finished")).isVisible();
+            page.getByText("Note it in the log").click();
+            page.locator(".entry-fields").waitFor();
+            assertThat(desk.errors()).isEmpty();
         }
     }
 
@@ -228,6 +265,13 @@ class MakeJourneyTest {
             assertThat(desk.page().locator("[name=minutes-5] + .refusal")).not().isEmpty();
             assertThat(desk.page().locator("[name=due] + .refusal")).containsText("past");
             assertThat(desk.page().locator("[name=starts-2]")).hasValue("20:00");
+            desk.page().fill("[name=starts-5]", "4 pm");
+            desk.page().fill("[name=minutes-5]", "a while");
+            desk.page().locator(".times .do").click();
+            assertThat(desk.page().locator("[name=starts-5]")).hasValue("4 pm");
+            desk.page().fill("[name=minutes-5]", "1 h 30");
+            desk.page().locator(".times .do").click();
+            assertThat(desk.page().locator("[name=minutes-5]")).hasValue("90");
             desk.page().fill("[name=starts-5]", "");
             desk.page().fill("[name=minutes-5]", "");
             desk.page()

@@ -282,4 +282,25 @@ class PlanJourneyTest {
             assertThat(desk.brief()).contains("overlapping 5\u00a0in");
         }
     }
+
+    @Test
+    void aFabricUsedBeforeIsPickedAndOneThatSharesItsNameIsAskedAbout(Site site) {
+        try (Desk desk = site.copyOf("Galley stool")) {
+            Page page = desk.page();
+            desk.open("front");
+            String other = page.locator("#f-front-pick option:has-text('Harbour stripe')")
+                    .first()
+                    .getAttribute("value");
+            desk.posts(() -> page.locator("#f-front-pick").selectOption(other));
+            assertThat(page.locator("#f-front-name").inputValue()).isEqualTo("Harbour stripe");
+            assertThat(page.locator(".namesake").count()).isZero();
+            desk.posts(() -> page.locator("#c-front-colour-plum, [name=front-colour][value='#6d3b5e']")
+                    .first()
+                    .click());
+            assertThat(page.locator(".namesake").innerText()).contains("another fabric called Harbour stripe");
+            desk.posts(() -> page.locator(".namesake button").click());
+            page.waitForFunction("() => !document.querySelector('.namesake')");
+            assertThat(desk.errors()).isEmpty();
+        }
+    }
 }

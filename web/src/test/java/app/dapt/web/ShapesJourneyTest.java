@@ -125,6 +125,36 @@ class ShapesJourneyTest {
             page.locator(".have-back button.do").click();
             page.waitForURL("**/covers/*");
             assertThat(desk.brief()).contains("overlapping 12.7\u00a0cm");
+            assertThat(page.locator(".cloths").innerText())
+                    .as("what is cut is not bought")
+                    .contains("already cut");
+            page.navigate(page.url() + "/make");
+            assertThat(page.locator(".stop li:not(.done)").first().innerText()).doesNotContain("wash", "cut");
+            assertThat(desk.errors()).isEmpty();
+        }
+    }
+
+    @Test
+    void aFrontAndAWholeBackAreACoverTooAndTheLargerIsTrimmed(Site site) {
+        try (Desk desk = site.desk("/have")) {
+            Page page = desk.page();
+            page.locator("input[name=back][value=sewn-shut]").check();
+            page.locator("#f-backUpDown").waitFor();
+            page.locator("#f-backUpDown").fill("20");
+            page.keyboard().press("Tab");
+            page.waitForFunction(
+                    "() => document.querySelector('.have-result').innerText.includes('higher than the front')");
+            page.locator("#f-frontAcross").fill("");
+            page.keyboard().press("Tab");
+            page.locator(".refusals").waitFor();
+            assertThat(page.locator(".have-finished").count())
+                    .as("an empty field is not answered with a default")
+                    .isZero();
+            page.locator("#f-frontAcross").fill("19");
+            page.keyboard().press("Tab");
+            page.locator(".have-back button.do").click();
+            page.waitForURL("**/covers/*");
+            assertThat(desk.brief()).contains("sewn");
             assertThat(desk.errors()).isEmpty();
         }
     }

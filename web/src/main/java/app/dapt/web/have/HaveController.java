@@ -24,7 +24,6 @@ import app.dapt.web.workroom.CannotKeep;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.WorkStore;
 import app.dapt.words.Words;
-import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -58,7 +57,7 @@ class HaveController {
     }
 
     @GetMapping("/have")
-    String have(Reader reader, @RequestParam Map<String, String> typed, HtmxRequest htmx, Model model) {
+    String have(Reader reader, @RequestParam Map<String, String> typed, Model model) {
         Words words = wording.words(reader);
         Mark mark = reader.mark();
         Entries entries = new Entries(typed, words);
@@ -70,7 +69,7 @@ class HaveController {
             entries = new Entries(Map.of(), words);
         }
         show(cut, mark, entries, words, model);
-        return htmx.isHtmxRequest() ? "have/result" : "have/page";
+        return "have/page";
     }
 
     private static void show(Pieces cut, Mark mark, Entries entries, Words words, Model model) {

@@ -25,12 +25,12 @@ import java.util.Map;
 record Pieces(Way way, Cut two, Whole one) {
 
     /** What the back is, and how it closes. */
-    enum Way {
+    public enum Way {
         HEMMED,
         ZIP,
         SEWN_SHUT;
 
-        String code() {
+        public String code() {
             return Phrase.code(this);
         }
     }

@@ -141,10 +141,12 @@ public record WhenPage(
                     return new Day(
                             day.getValue(),
                             day.getDisplayName(TextStyle.FULL, locale),
-                            entries.typed(
+                            typed(
+                                    day,
                                     "starts-" + day.getValue(),
                                     slot.map(each -> each.starts().toString()).orElse("")),
-                            entries.typed(
+                            typed(
+                                    day,
                                     "minutes-" + day.getValue(),
                                     slot.map(each -> String.valueOf(each.minutes()))
                                             .orElse("")));
@@ -152,13 +154,20 @@ public record WhenPage(
                 .toList();
     }
 
+    /** A field of a day: as it was typed where one of the day's fields was refused, so that the other is not lost. */
+    private String typed(DayOfWeek day, String field, String standing) {
+        boolean refused = Stream.of("starts-", "minutes-")
+                .anyMatch(each -> entries.refusal(each + day.getValue()).isPresent());
+        return refused ? entries.raw(field).orElse(standing) : standing;
+    }
+
     public String due() {
-        return entries.typed(
+        return entries.value(
                 "due", calendar.times().due().map(LocalDate::toString).orElse(""));
     }
 
     public String atATime() {
-        return entries.typed("at-a-time", String.valueOf(calendar.times().atATime()));
+        return entries.value("at-a-time", String.valueOf(calendar.times().atATime()));
     }
 
     public String refusal(String field) {
