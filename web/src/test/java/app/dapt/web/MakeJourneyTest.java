@@ -9,6 +9,7 @@ import com.microsoft.playwright.Page;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -213,10 +214,8 @@ class MakeJourneyTest {
             desk.page().locator(".since-cut button").click();
             desk.page().waitForLoadState();
             assertThat(desk.page().locator(".since-cut")).hasCount(0);
-            assertThat(line(desk, "back-upper/hem-press"))
-                    .as("the new piece has no hem yet")
-                    .not()
-                    .hasClass(Pattern.compile("done"));
+            // The new piece has no hem yet.
+            assertThat(line(desk, "back-upper/hem-press")).not().hasClass(Pattern.compile("done"));
         }
     }
 
