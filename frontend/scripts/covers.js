@@ -13,6 +13,14 @@
     });
   });
 
+  document.addEventListener('click', function (event) {
+    if (!event.target.closest('.pick-all')) return;
+    const boxes = Array.from(document.querySelectorAll('.cover-line [name=cover]'));
+    const all = boxes.every(function (box) { return box.checked; });
+    boxes.forEach(function (box) { box.checked = !all; });
+    if (boxes.length) boxes[0].dispatchEvent(new Event('change', { bubbles: true }));
+  });
+
   let dragged = [];
 
   function group(of) {

@@ -71,6 +71,11 @@ public final class Entries {
         return Optional.of(((Entry.Value) entry).length());
     }
 
+    /** A size, where somebody has typed one into the field of a single length: {@code 45 x 45 cm}. */
+    public Optional<SizeReader.Size> sizeIn(String name) {
+        return SizeReader.isSize(typed.getOrDefault(name, "")) ? maybeSize(name) : Optional.empty();
+    }
+
     /** A size in a field that may be left empty, {@code 45 x 45 cm}; one length is a square's. */
     public Optional<SizeReader.Size> maybeSize(String name) {
         String text = typed.getOrDefault(name, "");

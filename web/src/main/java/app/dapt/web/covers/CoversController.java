@@ -2,6 +2,7 @@ package app.dapt.web.covers;
 
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
+import app.dapt.cover.Reckoner;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.shape.Shape;
@@ -14,8 +15,10 @@ import app.dapt.form.LabelMeans;
 import app.dapt.form.Reading;
 import app.dapt.form.Readings;
 import app.dapt.learning.Pace;
+import app.dapt.make.CoverSteps;
 import app.dapt.measure.Length;
 import app.dapt.measure.PlainText;
+import app.dapt.measure.SizeReader.Size;
 import app.dapt.step.Milestone;
 import app.dapt.web.Entries;
 import app.dapt.web.NextSitting;
@@ -107,8 +110,11 @@ class CoversController {
         if (typed.getOrDefault("across", "").isBlank()) {
             entries.refuse("across", "entry.one-reading");
         }
-        Optional<Length> across = entries.maybeLength("across", LengthRange.SIDE, Optional.empty());
-        Optional<Length> upDown = entries.maybeLength("up-down", LengthRange.SIDE, Optional.empty());
+        Optional<Size> size = entries.sizeIn("across");
+        Optional<Length> across =
+                size.map(Size::across).or(() -> entries.maybeLength("across", LengthRange.SIDE, Optional.empty()));
+        Optional<Length> upDown =
+                size.map(Size::upDown).or(() -> entries.maybeLength("up-down", LengthRange.SIDE, Optional.empty()));
         String fallback = words.say("covers.unnamed");
         String name = typed.getOrDefault("name", "").isBlank()
                 ? fallback
@@ -221,6 +227,27 @@ class CoversController {
         }
         store.deleteAll(picked);
         return Redirect.to("/", "deleted", picked.stream().map(String::valueOf).collect(Collectors.joining(",")));
+    }
+
+    /** All that were picked are bought for, or cut. */
+    @PostMapping("/covers/reach")
+    String reach(
+            Reader reader,
+            @RequestParam(name = "cover", defaultValue = "") List<String> ticked,
+            @RequestParam(defaultValue = "") String reached,
+            @RequestParam Map<String, String> typed,
+            Model model) {
+        Entries entries = new Entries(typed, wording.words(reader));
+        List<Long> picked = picked(ticked, entries);
+        if (!entries.isClean()) {
+            return refused(reader, entries, typed, picked, model);
+        }
+        Milestone milestone = reached.equals("cut") ? Milestone.CUT : Milestone.BOUGHT;
+        for (long id : picked) {
+            CoverPlan plan = store.find(id).plan();
+            work.reach(id, CoverSteps.of(Reckoner.reckonWithoutRemedies(plan, reader.mark(plan))), milestone);
+        }
+        return Redirect.to("/");
     }
 
     /** Brings back what was deleted with one press. */

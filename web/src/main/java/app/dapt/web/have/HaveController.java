@@ -15,6 +15,7 @@ import app.dapt.measure.Axis;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
+import app.dapt.step.Milestone;
 import app.dapt.web.Entries;
 import app.dapt.web.Reader;
 import app.dapt.web.Redirect;
@@ -129,7 +130,7 @@ class HaveController {
                 CoverPlan plan = cut.made(mark, words.say("have.name")).plan();
                 long id = store.create(plan, press);
                 // What is cut is cut: there is nothing to buy, to wash or to cut.
-                work.isCutAlready(id, CoverSteps.of(Reckoner.reckonWithoutRemedies(plan, mark)));
+                work.reach(id, CoverSteps.of(Reckoner.reckonWithoutRemedies(plan, mark)), Milestone.CUT);
                 return Redirect.to("/covers/" + id);
             } catch (CannotKeep refused) {
                 entries.refuse(

@@ -30,6 +30,7 @@ import app.dapt.form.Reading;
 import app.dapt.form.Readings;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
+import app.dapt.measure.SizeReader.Size;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Piece.Material;
 import app.dapt.web.ClothEntry;
@@ -77,6 +78,13 @@ final class SlipChanges {
 
     static CoverPlan measure(CoverPlan plan, Entries entries) {
         Form form = plan.form();
+        Optional<Size> size = entries.sizeIn("across-over-crown");
+        if (size.isPresent()) {
+            return plan.withForm(form.withAcross(form.across()
+                            .with(Reading.OVER_CROWN, Optional.of(size.get().across())))
+                    .withUpDown(form.upDown()
+                            .with(Reading.OVER_CROWN, Optional.of(size.get().upDown()))));
+        }
         Readings across = readings("across", form.across(), entries);
         if (across.isEmpty()) {
             entries.refuse("across-over-crown", "entry.one-reading");

@@ -125,13 +125,14 @@ public class WorkStore {
                 .toList();
     }
 
-    /** A cover that was made of pieces that are cut already. */
-    public void isCutAlready(long cover, List<Step> steps) {
-        List<Tick> cut = steps.stream()
-                .filter(step -> step.milestone().equals(Optional.of(Milestone.CUT)))
-                .map(step -> new Tick(UUID.randomUUID(), step.id(), true, false, Instant.now(), "have"))
+    /** A cover has come so far, whatever was said of its steps: all that has to be done for it is done. */
+    public void reach(long cover, List<Step> steps, Milestone milestone) {
+        boolean cut = milestone == Milestone.CUT || isCut(cover);
+        List<Tick> done = steps.stream()
+                .filter(step -> step.milestone().equals(Optional.of(milestone)))
+                .map(step -> new Tick(UUID.randomUUID(), step.id(), true, false, Instant.now(), "page"))
                 .toList();
-        tick(cover, cut, said -> true);
+        tick(cover, done, said -> cut);
     }
 
     /** A cover is cut anew as it is planned now. */
