@@ -68,7 +68,7 @@ class ClothJourneyTest {
             desk.page().locator("input[name^=price-]").first().dispatchEvent("change");
             assertThat(desk.page().locator(".width-table tr.cheapest")).containsText("42 in");
             desk.page().getByText("Change to 42 in wide").click();
-            assertThat(sentence(desk)).containsText("42 in wide, for $5.78.");
+            assertThat(sentence(desk)).containsText("42 in wide, for $6.94.");
             assertThat(desk.errors()).isEmpty();
         }
     }

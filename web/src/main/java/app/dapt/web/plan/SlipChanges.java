@@ -216,7 +216,9 @@ final class SlipChanges {
 
     /** A cloth of another cover that was picked. */
     private static Optional<Cloth> picked(String prefix, Entries entries) {
-        String text = entries.raw(prefix + "-pick").orElse("");
+        String text = entries.raw(prefix + "-same")
+                .or(() -> entries.raw(prefix + "-pick"))
+                .orElse("");
         if (text.isEmpty()) {
             return Optional.empty();
         }
