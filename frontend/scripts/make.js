@@ -47,6 +47,8 @@
       : make.dataset.hours.replace('##', fives % 60).replace('#', Math.floor(fives / 60));
     const left = make.querySelector('.make-left');
     const open = lines().some(isLeft);
+    const pace = make.querySelector('.make-pace');
+    if (pace) pace.hidden = !open;
     if (left) left.textContent = open ? make.dataset.left.replace('…', time) : make.dataset.nothingLeft;
   }
   function tell() {

@@ -156,7 +156,8 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
         return new Finished(
                 made.id(),
                 reckoned.plan().name(),
-                w.lengths().size(reckoned.finished(Axis.ACROSS), reckoned.finished(Axis.UP_DOWN)),
+                w.lengths().size(reckoned.finished(Axis.ACROSS), reckoned.finished(Axis.UP_DOWN)) + " "
+                        + w.lengths().unitWord(),
                 new SvgDrawing(reckoned.plan().cloths(), w, pen, "made-" + made.id())
                         .write(CoverDrawing.outline(reckoned)));
     }
