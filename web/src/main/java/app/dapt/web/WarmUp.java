@@ -11,8 +11,6 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
-import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -21,8 +19,7 @@ import org.springframework.stereotype.Component;
 
 /**
  * Reads the pages that somebody is about to read, once the door is open, so that Java has compiled what shows them
- * before the first press. It only looks: nothing is changed or kept by it. Told to do so once, it closes Dapt after:
- * that is how the start notes which classes the first pages take.
+ * before the first press. It only looks: nothing is changed or kept by it.
  */
 @Component
 @ConditionalOnProperty("dapt.warm-up")
@@ -35,11 +32,9 @@ class WarmUp {
     private static final Pattern COVER = Pattern.compile("href=\"(/covers/\\d+)\"");
 
     private final ConfigurableApplicationContext context;
-    private final boolean once;
 
-    WarmUp(ConfigurableApplicationContext context, @Value("${dapt.warm-up}") String manner) {
+    WarmUp(ConfigurableApplicationContext context) {
         this.context = context;
-        this.once = manner.equals("once");
     }
 
     @EventListener
@@ -50,18 +45,8 @@ class WarmUp {
         reading.start();
     }
 
-    private void read(String door) {
-        try {
-            readFor(once ? Duration.ZERO : LONGEST, door);
-        } finally {
-            if (once) {
-                System.exit(SpringApplication.exit(context));
-            }
-        }
-    }
-
-    private static void readFor(Duration time, String door) {
-        Instant end = Instant.now().plus(time);
+    private static void read(String door) {
+        Instant end = Instant.now().plus(LONGEST);
         try {
             HttpClient client = HttpClient.newHttpClient();
             do {
