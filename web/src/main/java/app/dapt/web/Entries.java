@@ -33,12 +33,18 @@ public final class Entries {
             Pattern.compile("^[A-Z]{0,3}\\p{Sc}\\s*|^[A-Z]{3}\\s*|\\s*(\\p{Sc}|[A-Z]{3})$");
 
     private final Map<String, String> typed;
-    private final Map<String, String> refusals = new HashMap<>();
+    private final Map<String, String> refusals;
     private final Words words;
 
     public Entries(Map<String, String> typed, Words words) {
+        this(typed, words, new HashMap<>());
+    }
+
+    /** The same fields put in another way, refused as they would be. */
+    private Entries(Map<String, String> typed, Words words, Map<String, String> refusals) {
         this.typed = Map.copyOf(typed);
         this.words = words;
+        this.refusals = refusals;
     }
 
     /** The length in a field, or the one that stands where the field is absent, unchanged or refused. */
@@ -47,7 +53,7 @@ public final class Entries {
         if (text == null || text.strip().equals(shown(standing))) {
             return standing;
         }
-        return read(name, limits, text).orElse(standing);
+        return read(name, limits, text, Optional.of(standing)).orElse(standing);
     }
 
     /** The same for a field that may be left empty. */
@@ -59,13 +65,17 @@ public final class Entries {
         if (text.isBlank()) {
             return Optional.empty();
         }
-        return read(name, limits, text).or(() -> standing);
+        return read(name, limits, text, standing).or(() -> standing);
     }
 
-    private Optional<Length> read(String name, LengthRange limits, String text) {
+    /** A length, or why there is none, with what stands in the field as an example of one that fits it. */
+    private Optional<Length> read(String name, LengthRange limits, String text, Optional<Length> standing) {
         Entry entry = limits.reader(words.mark().unit()).read(text);
         if (entry instanceof Entry.Refused refused) {
-            refusals.put(name, words.say(refused.reason()) + " " + words.say("entry.example", refused.example()));
+            String example = standing.filter(Length::isPositive)
+                    .map(words.lengths()::withUnit)
+                    .orElse(refused.example());
+            refusals.put(name, words.say(refused.reason()) + " " + words.say("entry.example", example));
             return Optional.empty();
         }
         return Optional.of(((Entry.Value) entry).length());
@@ -85,7 +95,7 @@ public final class Entries {
         LengthReader lengths = LengthRange.SIDE.reader(words.mark().unit());
         Optional<SizeReader.Size> size = new SizeReader(lengths).read(text);
         if (size.isEmpty() && !SizeReader.isSize(text)) {
-            read(name, LengthRange.SIDE, text);
+            read(name, LengthRange.SIDE, text, Optional.empty());
         } else if (size.isEmpty()) {
             refuse(name, "entry.size", lengths.smallest(), lengths.largest());
         }
@@ -155,6 +165,14 @@ public final class Entries {
         }
         int read = count(name, least, most, -1);
         return refusals.containsKey(name) ? standing : Optional.of(read);
+    }
+
+    /** A whole percentage, with its sign or without, in a field that may be left empty. */
+    public Optional<Integer> maybePercent(String name, int most, Optional<Integer> standing) {
+        return Optional.ofNullable(typed.get(name)).isEmpty()
+                ? standing
+                : new Entries(Map.of(name, typed.get(name).replaceFirst("\\s*%\\s*$", "")), words, refusals)
+                        .maybeCount(name, 0, most, standing);
     }
 
     /** A sum of money, in hundredths, in a field that may be left empty. */

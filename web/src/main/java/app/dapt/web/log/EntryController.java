@@ -149,7 +149,7 @@ class EntryController {
         learning.setTerms(new Terms(
                 entries.maybeHundredths("hourly", 1_000_00, Optional.of(before.hourly()))
                         .orElse(0),
-                entries.maybeCount("margin", 0, MOST_MARGIN, Optional.of(before.margin()))
+                entries.maybePercent("margin", MOST_MARGIN, Optional.of(before.margin()))
                         .orElse(0)));
         return entries.isClean() ? Redirect.to("/log/" + id) : shown(logged, entries, reader, model);
     }
