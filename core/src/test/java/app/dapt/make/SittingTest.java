@@ -2,6 +2,7 @@ package app.dapt.make;
 
 import static app.dapt.Reaches.Count.reached;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import app.dapt.Cases;
 import app.dapt.RandomPlans;
@@ -11,6 +12,7 @@ import app.dapt.cover.Reckoner;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.step.Place;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
@@ -72,10 +74,22 @@ class SittingTest {
         if (sittings.size() > 2) {
             reached("several");
         }
-        assertThat(sittings.stream().mapToDouble(Sitting::minutes).sum())
-                .isGreaterThanOrEqualTo(evening.jobs().stream()
-                        .mapToDouble(SittingTest::minutes)
-                        .sum());
+        for (Sitting sitting : sittings) {
+            List<Place> visited = new ArrayList<>();
+            sitting.jobs().stream().map(job -> job.step().place()).forEach(place -> {
+                if (visited.isEmpty() || visited.get(visited.size() - 1) != place) {
+                    visited.add(place);
+                }
+            });
+            assertThat(sitting.settingUp()).as("two minutes a place").isEqualTo(2.0 * visited.size());
+            assertThat(sitting.minutes())
+                    .isCloseTo(
+                            sitting.jobs().stream()
+                                            .mapToDouble(SittingTest::minutes)
+                                            .sum()
+                                    + sitting.settingUp(),
+                            within(1e-6));
+        }
     }
 
     @ParameterizedTest
