@@ -236,7 +236,7 @@ class MakeJourneyTest {
             page.locator(".done-button").click();
             assertThat(page.locator(".step.finished h2")).hasText("Done. It’s finished.");
             assertThat(page.locator(".make-left")).hasText("Nothing left to do");
-            assertThat(page.locator(".finished figure")).containsText("How does it sit?");
+            assertThat(page.locator(".finished figure")).containsText("Say how it sits");
             assertThat(page.locator(".saved")).hasText("saved");
             page.reload();
             assertThat(page.locator(".step.finished")).isVisible();
