@@ -19,7 +19,6 @@ import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.LogStore;
 import app.dapt.web.workroom.Logged;
 import app.dapt.web.workroom.SetStore;
-import app.dapt.web.workroom.WorkStore;
 import app.dapt.words.Wordbook.English;
 import app.dapt.words.Words;
 import java.io.IOException;
@@ -50,15 +49,13 @@ class LogController {
     private final LogStore log;
     private final CoverStore covers;
     private final SetStore sets;
-    private final WorkStore work;
     private final Wording wording;
     private final Clock clock = Clock.system(ZoneId.systemDefault());
 
-    LogController(LogStore log, CoverStore covers, SetStore sets, WorkStore work, Wording wording) {
+    LogController(LogStore log, CoverStore covers, SetStore sets, Wording wording) {
         this.log = log;
         this.covers = covers;
         this.sets = sets;
-        this.work = work;
         this.wording = wording;
     }
 
@@ -197,16 +194,9 @@ class LogController {
                 "/covers/" + covers.create(plan.withName(PlainText.shortened(name, CoverPlan.LONGEST_NAME)), press));
     }
 
-    /**
-     * Logs a cover that nobody tried on.
-     *
-     * @param made whether it is, though nothing of it is ticked as cut
-     */
+    /** Logs a cover that nobody tried on. */
     @PostMapping("/covers/{id}/log")
-    String of(@PathVariable long id, @RequestParam(defaultValue = "false") boolean made) {
-        if (!made && !work.isCut(id) && log.ofCover(id).isEmpty()) {
-            return Redirect.to("/covers/" + id + "/try-on", "uncut", "1");
-        }
+    String of(@PathVariable long id) {
         CoverPlan plan = covers.find(id).plan();
         Logged logged = log.putOfCover(id, LogEntry.of(LocalDate.now(clock), plan), entry -> entry);
         return Redirect.to("/log/" + logged.id());

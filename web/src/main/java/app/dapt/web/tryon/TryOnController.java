@@ -39,14 +39,8 @@ class TryOnController {
     }
 
     @GetMapping
-    String tryOn(
-            @PathVariable long id,
-            @RequestParam(defaultValue = "") String again,
-            @RequestParam(defaultValue = "") String uncut,
-            Reader reader,
-            Model model) {
+    String tryOn(@PathVariable long id, @RequestParam(defaultValue = "") String again, Reader reader, Model model) {
         Cover cover = covers.find(id);
-        model.addAttribute("asked", !uncut.isEmpty());
         show(cover, !again.isEmpty(), new Entries(Map.of(), words(cover, reader)), reader, model);
         return "tryon/page";
     }
