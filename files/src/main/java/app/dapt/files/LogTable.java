@@ -64,7 +64,7 @@ public final class LogTable {
     /**
      * What a table holds.
      *
-     * @param entries as they are, those that were changed left out
+     * @param entries as they are to be, those that were changed left out
      */
     public record Rows(List<LogEntry> entries, List<Changed> changed, List<Refused> refused) {}
 

@@ -30,6 +30,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -119,8 +120,12 @@ class LogController {
         try {
             boolean dayFirst = reader.english() == English.UK;
             LogTable.Rows rows = LogTable.read(file.getBytes(), new LogTable.Habits(reader.mark(), dayFirst));
-            if (rows.entries().size() <= log.room()) {
-                int taken = log.take(rows.entries(), press, LogJson::withoutPictures);
+            // What was written here and never came in comes in as it was written, then it can be changed.
+            List<LogEntry> written = Stream.concat(
+                            rows.entries().stream(), rows.changed().stream().map(LogTable.Changed::was))
+                    .toList();
+            if (written.size() <= log.room()) {
+                int taken = log.take(written, press, LogJson::withoutPictures);
                 TakenIn in = new TakenIn(taken, log.withoutTaken(rows), words, reader.locale());
                 if (in.rows().changed().isEmpty() && in.rows().refused().isEmpty()) {
                     return Redirect.to("/log", "taken", String.valueOf(taken));
