@@ -150,8 +150,8 @@
     step.querySelector('.anyway').hidden = true;
   });
   make.addEventListener('submit', function (event) {
-    const form = event.target.closest('.step-side');
-    if (!form) return;
+    const form = event.target;
+    if (!form.matches('form.step-side')) return;
     event.preventDefault();
     const key = form.elements.step.value;
     const act = event.submitter ? event.submitter.value : 'done';

@@ -4,7 +4,11 @@ import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Repeat;
 import app.dapt.cloth.Shrinkage;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.files.BadPlanFile;
+import app.dapt.files.ClothJson;
 import app.dapt.measure.Length;
+import app.dapt.words.Words;
+import java.util.List;
 import java.util.Optional;
 
 /** How a cloth repeats and shrinks, as it is typed and as it is shown. */
@@ -36,6 +40,36 @@ public final class ClothEntry {
                         Shrinkage.MOST,
                         standing.shrinkage().along()));
         return standing.used(standing.sideways(), repeat, shrinkage);
+    }
+
+    /**
+     * A cloth used before, to be picked.
+     *
+     * @param code the cloth as it reads back
+     */
+    public record Pick(String code, String words) {}
+
+    /** Those that may be picked instead of one. */
+    public static List<Pick> picks(List<Cloth> used, Cloth standing, Words words) {
+        return used.stream()
+                .filter(each -> !each.equals(standing.withId(0)))
+                .map(each ->
+                        new Pick(ClothJson.text(each), words.say("slip.cloth.pick-one", each.name(), each.width())))
+                .toList();
+    }
+
+    /** The one that was picked; nothing where none was, or nonsense was sent. */
+    public static Optional<Cloth> picked(String name, Entries entries) {
+        String text = entries.raw(name).orElse("");
+        if (text.isEmpty()) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(ClothJson.of(text));
+        } catch (BadPlanFile nonsense) {
+            entries.refuse(name, "entry.no-cloth");
+            return Optional.empty();
+        }
     }
 
     /** The repeat that was given; nothing where it is the usual. */

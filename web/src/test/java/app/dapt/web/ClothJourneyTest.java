@@ -218,6 +218,22 @@ class ClothJourneyTest {
     }
 
     @Test
+    void aFabricIsExchangedForOneUsedBefore(Site site) {
+        try (Desk desk = onCloth(site, BENCH, 0)) {
+            Page page = laid(desk).page();
+            page.getByText("Use another fabric instead").click();
+            String other = page.locator("#f-instead option:has-text('Plum velvet')")
+                    .first()
+                    .getAttribute("value");
+            page.locator("#f-instead").selectOption(other);
+            page.getByText("Use it", new Page.GetByTextOptions().setExact(true)).click();
+            assertThat(page.locator(".views")).containsText("Plum velvet");
+            assertThat(page.locator(".views")).not().containsText("Harbour stripe");
+            assertThat(desk.errors()).isEmpty();
+        }
+    }
+
+    @Test
     void theDrawingStaysInSightOnlyWhileItLeavesRoomForWhatStandsUnderIt(Site site) {
         try (Desk desk = onCloth(site, BENCH, 1)) {
             Page page = desk.page();

@@ -12,6 +12,7 @@ import app.dapt.measure.Length;
 import app.dapt.web.ClothEntry;
 import app.dapt.web.Entries;
 import app.dapt.web.Reader;
+import app.dapt.web.Redirect;
 import app.dapt.web.workroom.LayStore;
 import java.util.ArrayList;
 import java.util.List;
@@ -90,6 +91,23 @@ class ClothController {
                 .withPrice(entries.hundredths("cloth-price", Cloth.DEAREST, use.price()));
         cutting.change(at, each -> used);
         return answer(at.on(cutting.table(at.table().owner(), reader)), entries, model);
+    }
+
+    /** Another cloth instead of this one, in every cover on the table. */
+    @PostMapping("/instead")
+    String instead(
+            @ModelAttribute(name = "at", binding = false) At at,
+            @RequestParam Map<String, String> typed,
+            Reader reader,
+            Model model) {
+        Entries entries = new Entries(typed, at.words());
+        Optional<Cloth> picked = ClothEntry.picked("pick", entries);
+        if (picked.isEmpty()) {
+            return answer(at, entries, model);
+        }
+        AtTable.needed(at);
+        cutting.change(at, each -> picked.get());
+        return Redirect.to(at.table().owner().path() + "/cloth");
     }
 
     /** The table it is cut on, and what other widths cost: fields that may be refused. */

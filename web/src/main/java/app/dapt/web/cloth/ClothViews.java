@@ -14,8 +14,10 @@ import app.dapt.layout.WidthOffer;
 import app.dapt.layout.search.Task;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
+import app.dapt.web.ClothEntry;
 import app.dapt.web.Entries;
 import app.dapt.web.cloth.Cutting.Table;
+import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.LayStore;
 import app.dapt.words.Words;
 import java.util.ArrayList;
@@ -39,8 +41,10 @@ class ClothViews {
 
     private final Searches searches;
     private final LayStore lays;
+    private final CoverStore covers;
 
-    ClothViews(Searches searches, LayStore lays) {
+    ClothViews(Searches searches, LayStore lays, CoverStore covers) {
+        this.covers = covers;
         this.searches = searches;
         this.lays = lays;
     }
@@ -123,6 +127,14 @@ class ClothViews {
     void show(At at, Entries entries, Model model) {
         model.addAttribute("w", at.words());
         model.addAttribute("here", at.redirect().replaceFirst("^redirect:", ""));
+        model.addAttribute(
+                "picks",
+                at.table().uses().isEmpty()
+                        ? List.of()
+                        : ClothEntry.picks(
+                                covers.cloths(),
+                                at.table().uses().get(at.cloth()).cloth(),
+                                at.words()));
         model.addAttribute("page", page(at.table(), at.cloth(), at.piece(), at.words(), entries));
     }
 

@@ -3,7 +3,6 @@ package app.dapt.web.plan;
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
 import app.dapt.cover.decision.Cloths;
-import app.dapt.files.ClothJson;
 import app.dapt.files.SvgDrawing;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -75,22 +74,16 @@ public record ClothFields(String prefix, Cloths cloths, List<Cloth> used, Words 
     }
 
     /** Cloths used before that may be picked instead, each as it reads back. */
-    public List<Field.Option> picks() {
-        Cloth standing = cloth().withId(0);
-        return used.stream()
-                .filter(each -> !each.equals(standing))
-                .map(each -> new Field.Option(
-                        ClothJson.text(each), w.say("slip.cloth.pick-one", each.name(), each.width()), false))
-                .toList();
+    public List<ClothEntry.Pick> picks() {
+        return ClothEntry.picks(used, cloth(), w);
     }
 
     /** One that goes by the same name and is not the same. */
-    public Optional<Field.Option> namesake() {
-        return picks().stream()
-                .filter(option -> used.stream()
-                        .anyMatch(each -> each.name().equalsIgnoreCase(cloth().name())
-                                && ClothJson.text(each).equals(option.code())))
-                .findFirst();
+    public Optional<ClothEntry.Pick> namesake() {
+        List<Cloth> alike = used.stream()
+                .filter(each -> each.name().equalsIgnoreCase(cloth().name()))
+                .toList();
+        return ClothEntry.picks(alike, cloth(), w).stream().findFirst();
     }
 
     public boolean isOwn() {

@@ -19,8 +19,6 @@ import app.dapt.cover.opening.Opening;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.shape.Shape;
 import app.dapt.cover.shape.ShapeKind;
-import app.dapt.files.BadPlanFile;
-import app.dapt.files.ClothJson;
 import app.dapt.fit.Fit;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Filling;
@@ -189,7 +187,8 @@ final class SlipChanges {
             return plan.withCloths(cloths.apart(material));
         }
         Cloth standing = cloths.of(material);
-        Optional<Cloth> picked = picked(prefix, entries);
+        Optional<Cloth> picked =
+                ClothEntry.picked(prefix + "-same", entries).or(() -> ClothEntry.picked(prefix + "-pick", entries));
         if (picked.isPresent()) {
             // The other fields still show what was there before.
             return plan.withCloths(cloths.changing(standing.id(), each -> picked.get()));
@@ -212,22 +211,6 @@ final class SlipChanges {
                 entries.ticked(prefix + "-synthetic", standing.synthetic()));
         Cloth cloth = ClothEntry.used(named, prefix, entries);
         return plan.withCloths(cloths.changing(standing.id(), each -> cloth));
-    }
-
-    /** A cloth of another cover that was picked. */
-    private static Optional<Cloth> picked(String prefix, Entries entries) {
-        String text = entries.raw(prefix + "-same")
-                .or(() -> entries.raw(prefix + "-pick"))
-                .orElse("");
-        if (text.isEmpty()) {
-            return Optional.empty();
-        }
-        try {
-            return Optional.of(ClothJson.of(text));
-        } catch (BadPlanFile nonsense) {
-            entries.refuse(prefix + "-pick", "entry.no-cloth");
-            return Optional.empty();
-        }
     }
 
     /** The front or the back, where a place has its cloth. */
