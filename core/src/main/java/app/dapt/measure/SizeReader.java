@@ -15,11 +15,17 @@ public record SizeReader(LengthReader lengths) {
     /** A size, across and up and down. */
     public record Size(Length across, Length upDown) {}
 
+    /** No size is written longer; a longer text would only keep the patterns busy. */
+    private static final int MOST_CHARACTERS = 80;
+
     private static final Pattern BETWEEN = Pattern.compile("\\s*(?:[x×✕*]|\\bby\\b)\\s*", Pattern.CASE_INSENSITIVE);
     private static final Pattern UNIT = Pattern.compile("(?<=[\\d\\s½¼¾⅐-⅞])\\s*([a-zA-Z]+\\.?|\"|″|”|'')\\s*$");
 
     /** What the text says; nothing where it says no size. */
     public Optional<Size> read(String text) {
+        if (text.length() > MOST_CHARACTERS) {
+            return Optional.empty();
+        }
         List<String> parts = List.of(BETWEEN.split(text.strip(), -1));
         if (parts.size() > 2) {
             return Optional.empty();
@@ -37,6 +43,6 @@ public record SizeReader(LengthReader lengths) {
 
     /** Whether the text gives more than one length. */
     public static boolean isSize(String text) {
-        return BETWEEN.split(text.strip(), -1).length == 2;
+        return text.length() <= MOST_CHARACTERS && BETWEEN.split(text.strip(), -1).length == 2;
     }
 }

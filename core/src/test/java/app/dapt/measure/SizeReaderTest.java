@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dapt.measure.SizeReader.Size;
 import java.util.Optional;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -37,6 +38,13 @@ class SizeReaderTest {
     @ValueSource(strings = {"", "x", "45 x", "x 45", "45 x 45 x 10", "2 x 45", "round", "45 x ten"})
     void whatIsNoSizeIsNone(String text) {
         assertThat(CM.read(text)).isEmpty();
+    }
+
+    @Test
+    void aTextThatGoesOnAndOnIsNoSizeAndIsNotLookedThrough() {
+        String endless = "45" + " ".repeat(2_000_000) + "!";
+        assertThat(CM.read(endless)).isEmpty();
+        assertThat(SizeReader.isSize(endless)).isFalse();
     }
 
     @ParameterizedTest

@@ -43,6 +43,7 @@ import org.apache.commons.csv.CSVRecord;
 public final class LogTable {
 
     private static final int MOST_ROWS = 5_000;
+    private static final int LONGEST_HEADING = 80;
     private static final int CENTURY = 2000;
     private static final Pattern PARTS = Pattern.compile("(\\d{1,4})([./-])\\s*(\\d{1,2})\\2\\s*(\\d{1,4})");
     private static final Pattern MONEY = Pattern.compile("[^\\d.,-]*(\\d{1,6})(?:[.,](\\d{1,2}))?[^\\d.,]*");
@@ -110,7 +111,7 @@ public final class LogTable {
     private LogTable(Habits habits, CSVRecord header) {
         this.habits = habits;
         for (int i = 0; i < header.size(); i++) {
-            String plain = header.get(i).toLowerCase(Locale.ROOT);
+            String plain = PlainText.shortened(header.get(i), LONGEST_HEADING).toLowerCase(Locale.ROOT);
             int place = i;
             Column.named(plain.replaceAll("[\\[(].*?[\\])]", " ")
                             .replaceAll("[^\\p{L}]+", " ")

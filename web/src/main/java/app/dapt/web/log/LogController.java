@@ -26,6 +26,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -144,18 +145,18 @@ class LogController {
     /** Takes what was changed in a file, entry by entry as it is wanted. */
     @PostMapping("/log/take-changed")
     String takeChanged(@RequestParam Map<String, String> typed, Reader reader, Model model) {
-        int taken = 0;
+        List<LogTable.Changed> wanted = new ArrayList<>();
         Entries entries = new Entries(Map.of(), wording.words(reader));
         try {
             for (int i = 0; typed.containsKey("now-" + i); i++) {
                 if (typed.containsKey("take-" + i)) {
-                    log.amend(
+                    wanted.add(new LogTable.Changed(
                             LogJson.read(typed.getOrDefault("was-" + i, "")),
-                            LogJson.read(typed.getOrDefault("now-" + i, "")));
-                    taken++;
+                            LogJson.read(typed.getOrDefault("now-" + i, ""))));
                 }
             }
-            return Redirect.to("/log", "changed", String.valueOf(taken));
+            log.amend(wanted);
+            return Redirect.to("/log", "changed", String.valueOf(wanted.size()));
         } catch (BadPlanFile e) {
             entries.refuse("file", "log.not-one", e.problem());
         }

@@ -109,8 +109,13 @@ public class LogStore {
                 rows.refused());
     }
 
+    /** Entries become others, all at once. */
+    public void amend(List<LogTable.Changed> changes) {
+        changes.forEach(change -> amend(change.was(), change.now()));
+    }
+
     /** An entry becomes another; where it is not in the log any more, or never was, the other comes in by itself. */
-    public void amend(LogEntry was, LogEntry now) {
+    private void amend(LogEntry was, LogEntry now) {
         Optional<Logged> standing =
                 list().stream().filter(logged -> logged.entry().equals(was)).findFirst();
         if (standing.isPresent()) {
