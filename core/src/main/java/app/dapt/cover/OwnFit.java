@@ -3,6 +3,7 @@ package app.dapt.cover;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.filling.Bisection;
+import app.dapt.filling.Fullness;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Filling;
 import app.dapt.learning.Estimate;
@@ -23,6 +24,9 @@ import java.util.Optional;
  */
 public record OwnFit(Estimate taste, Optional<Filling> filling, Length ease, Length across) {
 
+    /** So far from what suits her nobody feels a difference: half of what one sign at the try-on is worth. */
+    private static final double AS_LIKED = 0.05;
+
     private static final Length STEP = Length.inches(0, 1, 8);
     private static final Length STEP_METRIC = Length.mm(2);
 
@@ -32,11 +36,8 @@ public record OwnFit(Estimate taste, Optional<Filling> filling, Length ease, Len
             return Optional.empty();
         }
         Filling filling = plan.form().filling();
-        Estimate own = tastes.forFilling(filling);
-        boolean isOwn = own.isKnown() && tastes.byFilling().containsKey(filling);
-        Estimate taste = isOwn
-                ? own
-                : new Estimate(own.mean(), own.spread(), tastes.overall().covers());
+        boolean isOwn = restsOn(filling, tastes);
+        Estimate taste = taste(filling, tastes);
         Length step = mark.unit().pick(STEP_METRIC, STEP);
         double least = LengthRange.OWN_EASE.least(mark.unit()).toInches();
         double most = LengthRange.OWN_EASE.most(mark.unit()).toInches();
@@ -53,6 +54,33 @@ public record OwnFit(Estimate taste, Optional<Filling> filling, Length ease, Len
                 isOwn ? Optional.of(filling) : Optional.empty(),
                 ease,
                 sized(plan, mark, ease).finished(Axis.ACROSS)));
+    }
+
+    /** Whether there are covers enough with forms of this filling. */
+    private static boolean restsOn(Filling filling, Tastes tastes) {
+        return tastes.byFilling().containsKey(filling)
+                && tastes.forFilling(filling).isKnown();
+    }
+
+    private static Estimate taste(Filling filling, Tastes tastes) {
+        Estimate own = tastes.forFilling(filling);
+        return restsOn(filling, tastes)
+                ? own
+                : new Estimate(own.mean(), own.spread(), tastes.overall().covers());
+    }
+
+    /**
+     * What its sewist would say of a cover this full: against what suits her, once that is known; till then what most
+     * would.
+     */
+    public static Phrase feels(Reckoned cover, Tastes tastes) {
+        Fullness fullness = cover.fullness();
+        if (!tastes.overall().isKnown()) {
+            return Phrase.choice("band", fullness.band());
+        }
+        double more =
+                fullness.ratio() - taste(cover.plan().form().filling(), tastes).mean();
+        return Phrase.of("taste." + (Math.abs(more) <= AS_LIKED ? "as-liked" : more > 0 ? "fuller" : "less-full"));
     }
 
     private static CoverDimensions sized(CoverPlan plan, Mark mark, Length ease) {
@@ -78,7 +106,7 @@ public record OwnFit(Estimate taste, Optional<Filling> filling, Length ease, Len
                 across);
     }
 
-    private static int percent(double share) {
+    static int percent(double share) {
         return (int) Math.round(100 * share);
     }
 }

@@ -47,9 +47,11 @@ public record Recommendation(Map<FitSchool, Reckoned> bySchool, FitSchool school
         boolean ownIsNearer = own.map(fit -> off(Reckoner.reckonWithoutRemedies(fit.taken(plan), mark), wanted))
                 .filter(off -> off < off(chosen, wanted))
                 .isPresent();
-        Phrase reason = Phrase.of(
-                "recommend." + Phrase.code(chosen.fullness().band()),
-                chosen.fullness().percent());
+        int percent = chosen.fullness().percent();
+        Phrase reason = own.map(OwnFit::taste)
+                .map(taste -> Phrase.of("recommend.own", percent, OwnFit.percent(taste.mean())))
+                .orElseGet(() ->
+                        Phrase.of("recommend." + Phrase.code(chosen.fullness().band()), percent));
         return new Recommendation(
                 bySchool,
                 ownIsNearer ? FitSchool.MY_OWN : best,

@@ -50,12 +50,14 @@ final class CuttingOrder {
      *
      * @param cloth all of it; it goes on beyond the last piece
      * @param end   of the last piece
+     * @param kept  how wide and long a part must be to be worth keeping
      */
-    static Cutting ofBought(List<Patch> pieces, Patch cloth, int end) {
+    static Cutting ofBought(List<Patch> pieces, Patch cloth, int end, int kept) {
         CuttingOrder endFirst = new CuttingOrder(pieces);
         endFirst.cut(cloth, on(pieces, cloth.remnant()), Axis.ACROSS, List.of(end));
         return best(
                 pieces,
+                kept,
                 List.of(
                         of(pieces, cloth, Axis.ACROSS),
                         new Cutting(endFirst.cuts, endFirst.left),
@@ -63,8 +65,8 @@ final class CuttingOrder {
     }
 
     /** How to cut these pieces, all that lie on it, out of a rectangle of cloth. */
-    static Cutting of(List<Patch> pieces, Patch cloth) {
-        return best(pieces, List.of(of(pieces, cloth, Axis.ACROSS), of(pieces, cloth, Axis.UP_DOWN)));
+    static Cutting of(List<Patch> pieces, Patch cloth, int kept) {
+        return best(pieces, kept, List.of(of(pieces, cloth, Axis.ACROSS), of(pieces, cloth, Axis.UP_DOWN)));
     }
 
     private static Cutting of(List<Patch> pieces, Patch cloth, Axis first) {
@@ -73,16 +75,17 @@ final class CuttingOrder {
         return new Cutting(order.cuts, order.left);
     }
 
-    /** The one that leaves the largest part bare; of those that leave the same the one with the fewest cuts. */
-    private static Cutting best(List<Patch> pieces, List<Cutting> ways) {
+    /** The one that leaves the largest part worth keeping; of those that leave the same the one with the fewest cuts. */
+    private static Cutting best(List<Patch> pieces, int kept, List<Cutting> ways) {
         return ways.stream()
-                .min(Comparator.<Cutting>comparingLong(way -> -largestLeft(pieces, way))
+                .min(Comparator.<Cutting>comparingLong(way -> -largestLeft(pieces, kept, way))
                         .thenComparingInt(way -> way.cuts().size()))
                 .orElseThrow();
     }
 
-    private static long largestLeft(List<Patch> pieces, Cutting way) {
+    private static long largestLeft(List<Patch> pieces, int kept, Cutting way) {
         return way.left().stream()
+                .filter(part -> part.across() >= kept && part.along() >= kept)
                 .filter(part -> pieces.stream().allMatch(part::isApartFrom))
                 .mapToLong(Patch::area)
                 .max()
@@ -93,9 +96,9 @@ final class CuttingOrder {
      * How to cut out what lies on a remnant: where its own edges are not straight each piece is cut round, and what is
      * left hangs together.
      */
-    static Cutting on(Task.Remnant remnant, int index, List<Patch> pieces) {
+    static Cutting on(Task.Remnant remnant, int index, List<Patch> pieces, int kept) {
         return remnant.asRectangle(index)
-                .map(rectangle -> of(pieces, rectangle))
+                .map(rectangle -> of(pieces, rectangle, kept))
                 .orElseGet(() -> {
                     CuttingOrder order = new CuttingOrder(pieces);
                     order.round(on(pieces, index));

@@ -82,11 +82,12 @@ final class LayoutFigures {
         this.meetsPrint = meetsPrint;
         this.end = patches.stream().mapToInt(Patch::bottom).max().orElse(0);
         this.washed = ready(cloth, toBuy(length));
+        int kept = measure.count(worthKeeping(unit));
         this.cuttings = plan.onRemnants()
                 ? IntStream.range(0, task.remnants().size())
-                        .mapToObj(i -> CuttingOrder.on(task.remnants().get(i), i, patches))
+                        .mapToObj(i -> CuttingOrder.on(task.remnants().get(i), i, patches, kept))
                         .toList()
-                : List.of(CuttingOrder.ofBought(patches, bought(), end));
+                : List.of(CuttingOrder.ofBought(patches, bought(), end, kept));
     }
 
     /** How long what is bought is once it is washed and squared. */
@@ -157,7 +158,7 @@ final class LayoutFigures {
                 .map(this::inGrains)
                 .toList());
         without(free, plan, spots);
-        long kept = unit.pick(KEPT_METRIC, KEPT_IMPERIAL).grains();
+        long kept = worthKeeping(unit).grains();
         List<Offcut> offcuts = new ArrayList<>();
         while (offcuts.size() < MOST_OFFCUTS) {
             Optional<Patch> largest = free.free().stream()
@@ -170,6 +171,11 @@ final class LayoutFigures {
             offcuts.add(offcut(largest.get()));
         }
         return offcuts;
+    }
+
+    /** How wide and how long a rectangle is at least that is worth keeping. */
+    private static Length worthKeeping(Unit unit) {
+        return unit.pick(KEPT_METRIC, KEPT_IMPERIAL);
     }
 
     /** A part of the cloth in grains: what is bought is no whole number of the task's units. */

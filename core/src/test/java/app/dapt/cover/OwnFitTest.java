@@ -14,6 +14,7 @@ import app.dapt.learning.Tastes;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
+import app.dapt.measure.Phrase;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -54,6 +55,23 @@ class OwnFitTest {
                 .orElseThrow();
         assertThat(own.ease().grains() % Length.mm(2).grains()).isZero();
         assertThat(own.ease().isNegative()).isTrue();
+    }
+
+    /** By what most like, 91% is plump and 107% drum-tight; by one's own taste it is what one likes, or it is not. */
+    @ParameterizedTest
+    @CsvSource({"-1, 2, plump", "-2, 2, drum-tight", "-2, 3, as-liked", "-1, 3, less-full", "-3, 3, fuller"})
+    void isSaidAgainstOnesOwnTasteOnceItIsKnown(int ease, int covers, String says) {
+        CoverPlan plan = plan(Mark.EIGHTH, Filling.FIBRE);
+        CoverPlan fitted = plan.withFit(plan.fit().withSchool(FitSchool.MY_OWN).withOwnEase(Length.inches(ease)));
+        Reckoned cover = Reckoner.reckonWithoutRemedies(fitted, Mark.EIGHTH);
+        assertThat(OwnFit.feels(cover, liking(1.06, covers)).code()).endsWith(says);
+    }
+
+    @Test
+    void theStandardFitsAreComparedWithOnesOwnTaste() {
+        CoverPlan plan = plan(Mark.EIGHTH, Filling.FIBRE);
+        assertThat(Recommendation.of(plan, Mark.EIGHTH, liking(0.78, 5)).reason())
+                .isEqualTo(Phrase.of("recommend.own", 78, 78));
     }
 
     @Test

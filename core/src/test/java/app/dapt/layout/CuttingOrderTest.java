@@ -15,6 +15,7 @@ import org.junit.jupiter.api.Test;
 class CuttingOrderTest {
 
     private static final Patch CLOTH = patch(0, 0, 100, 100);
+    private static final int KEPT = 15;
 
     private static Patch patch(int left, int top, int right, int bottom) {
         return new Patch(0, left, top, right, bottom);
@@ -32,43 +33,55 @@ class CuttingOrderTest {
     void acrossFirstThenAlongEveryPart() {
         List<Patch> pieces =
                 List.of(patch(0, 0, 60, 40), patch(60, 0, 100, 40), patch(0, 40, 50, 100), patch(50, 40, 100, 100));
-        assertThat(CuttingOrder.of(pieces, CLOTH).cuts())
+        assertThat(CuttingOrder.of(pieces, CLOTH, KEPT).cuts())
                 .containsExactly(across(40, 0, 100), along(60, 0, 40), along(50, 40, 100));
     }
 
     @Test
     void aPieceThatFillsTheClothIsNotCut() {
-        assertThat(CuttingOrder.of(List.of(CLOTH), CLOTH).cuts()).isEmpty();
-        assertThat(CuttingOrder.of(List.of(), CLOTH).cuts()).isEmpty();
+        assertThat(CuttingOrder.of(List.of(CLOTH), CLOTH, KEPT).cuts()).isEmpty();
+        assertThat(CuttingOrder.of(List.of(), CLOTH, KEPT).cuts()).isEmpty();
     }
 
     @Test
     void whatIsLeftIsTrimmedOff() {
-        assertThat(CuttingOrder.of(List.of(patch(0, 0, 60, 40)), CLOTH).cuts())
+        assertThat(CuttingOrder.of(List.of(patch(0, 0, 60, 40)), CLOTH, KEPT).cuts())
                 .containsExactly(across(40, 0, 100), along(60, 0, 40));
-        assertThat(CuttingOrder.of(List.of(patch(10, 20, 60, 40)), CLOTH).cuts())
+        assertThat(CuttingOrder.of(List.of(patch(10, 20, 60, 40)), CLOTH, KEPT).cuts())
                 .containsExactly(across(20, 0, 100), across(40, 0, 100), along(10, 20, 40), along(60, 20, 40));
     }
 
     @Test
     void whatIsLeftIsWhatNoCutGoesThrough() {
         List<Patch> rows = List.of(patch(0, 0, 70, 40), patch(0, 40, 70, 80));
-        assertThat(CuttingOrder.of(rows, CLOTH).left())
+        assertThat(CuttingOrder.of(rows, CLOTH, KEPT).left())
                 .as("cut along first, the strip beside both rows stays whole")
                 .containsExactlyInAnyOrder(patch(70, 0, 100, 100), patch(0, 80, 70, 100));
-        CuttingOrder.Cutting bought = CuttingOrder.ofBought(rows, patch(0, 0, 100, 110), 80);
+        CuttingOrder.Cutting bought = CuttingOrder.ofBought(rows, patch(0, 0, 100, 110), 80, KEPT);
         assertThat(bought.cuts()).containsExactly(along(70, 0, 110), across(40, 0, 70), across(80, 0, 70));
         assertThat(bought.left()).containsExactlyInAnyOrder(patch(70, 0, 100, 110), patch(0, 80, 70, 110));
-        assertThat(CuttingOrder.ofBought(List.of(rows.get(0)), patch(0, 0, 100, 140), 40)
+        assertThat(CuttingOrder.ofBought(List.of(rows.get(0)), patch(0, 0, 100, 140), 40, KEPT)
                         .cuts())
                 .as("where nothing is gained the cuts go from the cut end on")
                 .containsExactly(across(40, 0, 100), along(70, 0, 40));
     }
 
     @Test
+    void aStripTooNarrowToKeepDecidesNothing() {
+        List<Patch> pieces = List.of(patch(0, 0, 86, 80), patch(0, 80, 60, 100));
+        assertThat(CuttingOrder.of(pieces, CLOTH, KEPT).left())
+                .as("the strip of 14 by 100 is larger than what is left beside the second piece, and of no use")
+                .contains(patch(60, 80, 100, 100));
+        assertThat(CuttingOrder.of(List.of(patch(0, 0, 85, 40), patch(0, 40, 85, 100)), CLOTH, KEPT)
+                        .cuts())
+                .as("just wide enough")
+                .startsWith(along(85, 0, 100));
+    }
+
+    @Test
     void aPieceAsLongAsTheClothIsCutAlongFirst() {
         List<Patch> pieces = List.of(patch(0, 0, 30, 100), patch(30, 0, 100, 40), patch(30, 40, 100, 100));
-        assertThat(CuttingOrder.of(pieces, CLOTH).cuts()).containsExactly(along(30, 0, 100), across(40, 30, 100));
+        assertThat(CuttingOrder.of(pieces, CLOTH, KEPT).cuts()).containsExactly(along(30, 0, 100), across(40, 30, 100));
     }
 
     @Test
@@ -79,14 +92,16 @@ class CuttingOrderTest {
                 patch(30, 70, 100, 100),
                 patch(0, 30, 30, 100),
                 patch(30, 30, 70, 70));
-        assertThat(CuttingOrder.of(wheel, CLOTH).cuts())
+        assertThat(CuttingOrder.of(wheel, CLOTH, KEPT).cuts())
                 .hasSize(5)
                 .extracting(Cut::round)
                 .containsExactly(0, 1, 2, 3, 4);
         List<Patch> belowAStrip = wheel.stream()
                 .map(p -> patch(p.left(), p.top() + 20, p.right(), p.bottom() + 20))
                 .toList();
-        assertThat(CuttingOrder.of(belowAStrip, patch(0, 0, 100, 120)).cuts().get(0))
+        assertThat(CuttingOrder.of(belowAStrip, patch(0, 0, 100, 120), KEPT)
+                        .cuts()
+                        .get(0))
                 .isEqualTo(across(20, 0, 100));
     }
 
@@ -97,12 +112,12 @@ class CuttingOrderTest {
         Task.Remnant torn = new Task.Remnant(
                 "B", List.of(new Corner(0, 0), new Corner(100, 10), new Corner(90, 100), new Corner(0, 100)));
         List<Patch> pieces = List.of(patch(5, 5, 55, 65), new Patch(1, 10, 20, 60, 60));
-        assertThat(CuttingOrder.on(straight, 0, pieces).cuts()).containsExactly(along(55, 5, 65));
+        assertThat(CuttingOrder.on(straight, 0, pieces, KEPT).cuts()).containsExactly(along(55, 5, 65));
         List<Patch> row = List.of(patch(5, 5, 55, 45), patch(5, 45, 55, 65));
-        assertThat(CuttingOrder.on(straight, 0, row).cuts())
+        assertThat(CuttingOrder.on(straight, 0, row, KEPT).cuts())
                 .as("one cut along them both rather than one for each")
                 .containsExactly(along(55, 5, 65), across(45, 5, 55));
-        assertThat(CuttingOrder.on(torn, 1, pieces).cuts())
+        assertThat(CuttingOrder.on(torn, 1, pieces, KEPT).cuts())
                 .singleElement()
                 .returns(1, Cut::round)
                 .returns(1, Cut::remnant);

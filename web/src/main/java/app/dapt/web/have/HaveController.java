@@ -3,6 +3,7 @@ package app.dapt.web.have;
 import app.dapt.cover.CoverFromPieces;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Finding;
+import app.dapt.cover.OwnFit;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.decision.LengthRange;
@@ -23,6 +24,7 @@ import app.dapt.web.Wording;
 import app.dapt.web.have.Pieces.Way;
 import app.dapt.web.workroom.CannotKeep;
 import app.dapt.web.workroom.CoverStore;
+import app.dapt.web.workroom.LearningStore;
 import app.dapt.web.workroom.WorkStore;
 import app.dapt.words.Words;
 import java.util.List;
@@ -49,11 +51,13 @@ class HaveController {
 
     private final CoverStore store;
     private final WorkStore work;
+    private final LearningStore learning;
     private final Wording wording;
 
-    HaveController(CoverStore store, WorkStore work, Wording wording) {
+    HaveController(CoverStore store, WorkStore work, LearningStore learning, Wording wording) {
         this.store = store;
         this.work = work;
+        this.learning = learning;
         this.wording = wording;
     }
 
@@ -184,7 +188,7 @@ class HaveController {
                 words.say(
                         "fullness",
                         there.fullness().percent(),
-                        Phrase.choice("band", there.fullness().band())),
+                        OwnFit.feels(there, learning.used().tastes())),
                 there.back()
                         .lap()
                         .map(lap -> words.lengths().withUnit(lap.wanted()))

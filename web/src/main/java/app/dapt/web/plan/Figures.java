@@ -1,16 +1,23 @@
 package app.dapt.web.plan;
 
+import app.dapt.cover.OwnFit;
 import app.dapt.cover.Reckoned;
 import app.dapt.drawing.Element.Part;
+import app.dapt.log.Learnt;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.piece.Piece;
 import app.dapt.words.Words;
 import java.util.List;
+import java.util.function.Supplier;
 
-/** Sizes and sums of a cover as they are said. */
-public record Figures(Words w) {
+/**
+ * Sizes and sums of a cover as they are said.
+ *
+ * @param learnt what is known of its sewist; asked for only where it is needed
+ */
+public record Figures(Words w, Supplier<Learnt> learnt) {
 
     /** One line of a sum, and what it lights up. */
     public record Line(String label, String amount, String part) {}
@@ -28,7 +35,7 @@ public record Figures(Words w) {
         return w.say(
                 "fullness",
                 of.fullness().percent(),
-                Phrase.choice("band", of.fullness().band()));
+                OwnFit.feels(of, learnt.get().tastes()));
     }
 
     public List<Line> lines(Sum sum) {

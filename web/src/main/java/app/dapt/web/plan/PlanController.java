@@ -34,6 +34,7 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.util.function.SingletonSupplier;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -215,7 +216,7 @@ class PlanController {
                         gesture,
                         asked.view(),
                         before,
-                        learning::used,
+                        SingletonSupplier.of(learning::used),
                         store::cloths));
         CutState cut = cut(cover, reckoned);
         model.addAttribute("cut", cut.isCutAsPlanned());

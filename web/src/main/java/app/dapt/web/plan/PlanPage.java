@@ -69,7 +69,7 @@ public record PlanPage(
     }
 
     public Figures figures() {
-        return new Figures(w);
+        return new Figures(w, learnt);
     }
 
     /** The list to carry to the scissors. */
