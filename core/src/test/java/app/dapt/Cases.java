@@ -1,11 +1,15 @@
 package app.dapt;
 
+import app.dapt.cloth.Cloth;
+import app.dapt.cloth.Print;
+import app.dapt.cover.CoverPlan;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
 import app.dapt.measure.Length;
 import app.dapt.measure.Unit;
+import app.dapt.piece.Piece.Material;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -30,6 +34,13 @@ public final class Cases {
     public static Stream<Arguments> of(int count, Function<Random, ?> make) {
         return LongStream.range(0, Math.max(1, count * PERCENT / 100))
                 .mapToObj(seed -> Arguments.of(Named.of("seed " + seed, make.apply(new Random(seed * 7919 + 17)))));
+    }
+
+    /** With its back of another cloth than its front. */
+    public static CoverPlan linenBack(CoverPlan plan) {
+        Cloth linen = new Cloth(
+                "plain linen", "#7d9c93", Print.PLAIN, plan.cloths().front().width(), false);
+        return plan.withCloths(plan.cloths().with(Material.BACK, linen));
     }
 
     public static <T> T pick(Random random, T[] choices) {

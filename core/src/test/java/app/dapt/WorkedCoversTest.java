@@ -42,6 +42,7 @@ class WorkedCoversTest {
 
     private static final Path WORKED = Path.of("src/test/resources/worked");
 
+    /** Each in two cloths, so that each piece is seen to be of its own. */
     static Stream<Arguments> covers() {
         return Stream.of(
                         ShapeKind.ALL.stream().flatMap(kind -> covers("shape", kind, CoverPlan::withShape)),
@@ -53,7 +54,8 @@ class WorkedCoversTest {
                         vees(),
                         runs(),
                         extras())
-                .flatMap(each -> each);
+                .flatMap(each -> each)
+                .map(each -> Arguments.of(each.get()[0], Cases.linenBack((CoverPlan) each.get()[1])));
     }
 
     /** Vs as they are made, with each of their openings. */

@@ -117,11 +117,13 @@ public final class DefaultPlan {
                 unit.pick(Length.cm(-2), Length.inches(-1)));
     }
 
+    /** One cloth for front and back, as most covers have it. */
     private static Cloths cloths(Unit unit) {
         Length width = unit.pick(Length.cm(140), Length.inches(54));
+        Cloth cotton = new Cloth("plain cotton", "#31507e", Print.PLAIN, width, false);
         return new Cloths(
-                new Cloth("plain cotton", "#31507e", Print.PLAIN, width, false),
-                new Cloth("plain linen", "#7d9c93", Print.PLAIN, width, false),
+                cotton,
+                cotton,
                 new Cloth("thin lining", "#d9cfb8", Print.PLAIN, width, false),
                 new Cloth("trim cotton", "#e2b93b", Print.PLAIN, width, false));
     }

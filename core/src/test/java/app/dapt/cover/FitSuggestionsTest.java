@@ -27,7 +27,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** What is offered where a cover does not go on what is at hand. */
 class FitSuggestionsTest {
 
-    private static final Cloth BACK = new Cloth("Awning", "#e2b93b", Print.SPRIG, Length.inches(54), false).withId(2);
+    private static final Cloth BACK = new Cloth("Awning", "#e2b93b", Print.SPRIG, Length.inches(54), false).withId(9);
     private static final CoverPlan PLAN = withBack(DefaultPlan.plan(
             "Stool", Mark.EIGHTH, ShapeKind.SQUARE, Form.overCrown(Length.inches(20), Length.inches(20))));
 

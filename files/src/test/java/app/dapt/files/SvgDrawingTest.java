@@ -27,7 +27,6 @@ import app.dapt.make.CoverSteps;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Unit;
-import app.dapt.piece.Piece.Material;
 import app.dapt.words.Wordbook;
 import app.dapt.words.Wordbook.English;
 import app.dapt.words.Words;
@@ -192,8 +191,8 @@ class SvgDrawingTest {
     @Test
     void aClothsNameCannotBreakOut() {
         CoverPlan plan = square(EdgingKind.NONE);
-        CoverPlan named = plan.withCloths(
-                plan.cloths().with(Material.FRONT, plan.cloths().front().withName("\"><b>linen</b> & 'silk'")));
+        CoverPlan named = plan.withCloths(plan.cloths()
+                .changing(plan.cloths().front().id(), cloth -> cloth.withName("\"><b>linen</b> & 'silk'")));
         Element svg = front(named);
         assertThat(Drawn.all(svg, "b")).isEmpty();
         assertThat(svg.getAttribute("aria-label")).contains("\"><b>linen</b> & 'silk'");

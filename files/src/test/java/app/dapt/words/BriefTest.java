@@ -2,6 +2,7 @@ package app.dapt.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.dapt.Cases;
 import app.dapt.cover.Brief;
 import app.dapt.cover.Brief.Decision;
 import app.dapt.cover.CoverPlan;
@@ -40,11 +41,11 @@ class BriefTest {
     private static final Words WORDS = new Words(Wordbook.load(English.US, "craft"), Mark.EIGHTH);
 
     private static CoverPlan bench(Kind<Shape> shape) {
-        return DefaultPlan.plan(
+        return Cases.linenBack(DefaultPlan.plan(
                 "Bench",
                 Mark.EIGHTH,
                 shape,
-                Form.overCrown(Length.inches(20), Length.inches(shape == ShapeKind.OBLONG ? 14 : 20)));
+                Form.overCrown(Length.inches(20), Length.inches(shape == ShapeKind.OBLONG ? 14 : 20))));
     }
 
     private static Brief brief(CoverPlan plan) {

@@ -120,8 +120,7 @@ class WordsTest {
                 .isEqualTo(
                         "A square cover for a pillow form that measures 21¼\u00a0in over the curve, cut to form size, "
                                 + "with an envelope back overlapping 4\u00a0in and ½\u00a0in seams (zigzagged), "
-                                + "in plain cotton and "
-                                + "plain linen.");
+                                + "in plain cotton, the back too.");
     }
 
     /** What is in a name is never taken for a plural's own signs. */

@@ -3,7 +3,6 @@ package app.dapt.cover.drawing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dapt.Cases;
-import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
@@ -332,9 +331,10 @@ class BackDrawingTest {
         CoverPlan plan = DefaultPlan.plan(
                         "Bench", Mark.EIGHTH, ShapeKind.OBLONG, Form.overCrown(Length.inches(80), Length.inches(20)))
                 .withJoining(JoiningKind.MIDDLE.usual(Unit.INCH));
-        Cloth upright = plan.cloths().front().withPrint(Print.SAIL);
         Reckoned reckoned = Reckoner.reckonWithoutRemedies(
-                plan.withCloths(plan.cloths().with(Material.FRONT, upright)), plan.mark());
+                plan.withCloths(
+                        plan.cloths().changing(plan.cloths().front().id(), cloth -> cloth.withPrint(Print.SAIL))),
+                plan.mark());
         Length middle = reckoned.finished(Axis.ACROSS).half();
         assertThat(all(CoverDrawing.front(reckoned), Line.class))
                 .containsExactly(new Line(Role.SEAM, middle, Length.ZERO, middle, reckoned.finished(Axis.UP_DOWN)));

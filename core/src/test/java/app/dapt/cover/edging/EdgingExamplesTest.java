@@ -430,8 +430,9 @@ class EdgingExamplesTest {
     @Test
     void aPhotoMayShowAMotif() {
         CoverPlan plan = adding(finishedAt(Length.inches(16), Length.inches(16)), "motif", true);
-        Cloth seen = plan.cloths().front().withPhoto(Optional.of(new Photo(1, Length.inches(10), Length.inches(8))));
-        CoverPlan photographed = plan.withCloths(plan.cloths().with(Piece.Material.FRONT, seen));
+        Photo photo = new Photo(1, Length.inches(10), Length.inches(8));
+        CoverPlan photographed = plan.withCloths(
+                plan.cloths().changing(plan.cloths().front().id(), cloth -> cloth.withPhoto(Optional.of(photo))));
         assertThat(Reckoner.reckon(photographed).findings())
                 .extracting(Finding::code)
                 .doesNotContain("motif-none");

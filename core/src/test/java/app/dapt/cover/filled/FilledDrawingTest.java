@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.dapt.Cases;
 import app.dapt.RandomPlans;
-import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
@@ -29,7 +28,6 @@ import app.dapt.measure.Mark;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Contour;
 import app.dapt.piece.Contour.Point;
-import app.dapt.piece.Piece;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -143,9 +141,10 @@ class FilledDrawingTest {
         CoverPlan plan = DefaultPlan.plan(
                         "Bench", Mark.EIGHTH, ShapeKind.SQUARE, Form.overCrown(Length.inches(16), Length.inches(16)))
                 .withEdging(edging);
-        Cloth printed = plan.cloths().front().withPrint(Print.SPRIG);
         Reckoned reckoned = Reckoner.reckonWithoutRemedies(
-                plan.withCloths(plan.cloths().with(Piece.Material.FRONT, printed)), plan.mark());
+                plan.withCloths(
+                        plan.cloths().changing(plan.cloths().front().id(), cloth -> cloth.withPrint(Print.SPRIG))),
+                plan.mark());
         Sheet sheet =
                 FilledDrawing.of(reckoned, FilledCover.of(reckoned, CELLS).orElseThrow(), View.STANDING, List.of());
         Contour outline = sheet.clip().orElseThrow();
