@@ -45,6 +45,11 @@ public record ClothToBuy(List<ClothNeed> needs, Unit priced) {
                 cover.plan().unit());
     }
 
+    /** Whether a search may yet find that less of something will do. */
+    public boolean isAbout() {
+        return needs.stream().anyMatch(ClothNeed::about);
+    }
+
     /** All of it together; nothing where a piece is wider than its cloth. */
     public Optional<Length> length() {
         return needs.stream()

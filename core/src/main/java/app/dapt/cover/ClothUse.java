@@ -115,6 +115,11 @@ public record ClothUse(Cloth cloth, List<String> members, List<Wanted> wanted) {
                 .map(overlap -> new Hidden(side, piece.edge(side).allowance().plus(overlap), cover.allowance())));
     }
 
+    /** Every piece, as often as it is cut. */
+    public List<Piece> pieces() {
+        return wanted.stream().map(each -> each.piece().times(each.copies())).toList();
+    }
+
     /** How many pieces there are in all. */
     public int count() {
         return wanted.stream().mapToInt(Wanted::copies).sum();

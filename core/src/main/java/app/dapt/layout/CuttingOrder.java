@@ -75,7 +75,7 @@ final class CuttingOrder {
         return new Cutting(order.cuts, order.left);
     }
 
-    /** The one that leaves the largest part worth keeping; of those that leave the same the one with the fewest cuts. */
+    /** What leaves the largest part worth keeping; of those that leave as much that with the fewest cuts. */
     private static Cutting best(List<Patch> pieces, int kept, List<Cutting> ways) {
         return ways.stream()
                 .min(Comparator.<Cutting>comparingLong(way -> -largestLeft(pieces, kept, way))

@@ -85,6 +85,6 @@ class ClothUseTest {
     }
 
     private static ClothNeed need(Cloth cloth) {
-        return new ClothNeed(cloth, 0, Optional.of(Sum.of(Sum.term("term.form", Length.inches(36)))));
+        return new ClothNeed(cloth, 0, Optional.of(Sum.of(Sum.term("term.form", Length.inches(36)))), true);
     }
 }

@@ -8,10 +8,10 @@ public final class OffsetWords {
 
     private OffsetWords() {}
 
-    /** One step: {@code 3: 4 1/8, 9 1/2}. */
+    /** One step: {@code 3: 4 1/8, 9 1/2}; where the line turns at a point, that point once. */
     public static String row(Offsets.Row row, Words words) {
         return words.lengths().bare(row.at()) + ": "
-                + row.from().stream().map(words.lengths()::bare).collect(Collectors.joining(", "));
+                + row.from().stream().map(words.lengths()::bare).distinct().collect(Collectors.joining(", "));
     }
 
     /** All of it on one line, for where there is little room. */

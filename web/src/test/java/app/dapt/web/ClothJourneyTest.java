@@ -69,6 +69,20 @@ class ClothJourneyTest {
             assertThat(desk.page().locator(".width-table tr.cheapest")).containsText("42 in");
             desk.page().getByText("Change to 42 in wide").click();
             assertThat(sentence(desk)).containsText("42 in wide, for $6.94.");
+            // A change of the cloth in the plan is undone where it was made.
+            desk.page().locator("#undo button").click();
+            assertThat(sentence(desk)).containsText("54 in wide, for $13.88.");
+            laid(desk).page().locator("#redo button").click();
+            assertThat(sentence(desk)).containsText("42 in wide, for $6.94.");
+            laid(desk);
+            // What was found here is what every page says.
+            String cover = desk.page().url().replaceAll("/cloth.*", "");
+            desk.page().navigate(cover);
+            assertThat(desk.page().locator(".list .cloths h2")).hasText("Fabric");
+            desk.page().navigate(cover.replaceAll("/covers/.*", "/"));
+            String path = cover.substring(cover.indexOf("/covers/"));
+            assertThat(desk.page().locator(".cover-line:has(h3 a[href='" + path + "']) .next"))
+                    .containsText("Buy ¾ yd Harbour stripe");
             assertThat(desk.errors()).isEmpty();
         }
     }
@@ -300,6 +314,10 @@ class ClothJourneyTest {
             page.locator(".set-members summary").click();
             page.locator(".set-members input[type=number]").last().fill("3");
             page.locator(".set-members").getByText("Save").click();
+            assertThat(page.locator(".tab-count").first()).not().hasText(pieces);
+            page.locator("#undo button").click();
+            assertThat(page.locator(".tab-count").first()).hasText(pieces);
+            page.locator("#redo button").click();
             assertThat(page.locator(".tab-count").first()).not().hasText(pieces);
             page.locator(".set-members summary").click();
             page.locator(".set-members input[type=number]").first().fill("99");

@@ -302,15 +302,18 @@ class ClothController {
     }
 
     @PostMapping("/undo")
-    String undo(@ModelAttribute(name = "at", binding = false) At at, Model model) {
-        lays.undo(AtTable.needed(at).place(), at.asked().lay());
-        return answer(at, at.nothing(), model);
+    String undo(@ModelAttribute(name = "at", binding = false) At at, Reader reader, Model model) {
+        return stepped(at, true, reader, model);
     }
 
     @PostMapping("/redo")
-    String redo(@ModelAttribute(name = "at", binding = false) At at, Model model) {
-        lays.redo(AtTable.needed(at).place(), at.asked().lay());
-        return answer(at, at.nothing(), model);
+    String redo(@ModelAttribute(name = "at", binding = false) At at, Reader reader, Model model) {
+        return stepped(at, false, reader, model);
+    }
+
+    private String stepped(At at, boolean back, Reader reader, Model model) {
+        cutting.step(at, back);
+        return answer(at.on(cutting.table(at.table().owner(), reader)), at.nothing(), model);
     }
 
     private void lay(At at, UnaryOperator<LayoutChoices> change) {

@@ -14,11 +14,14 @@ import app.dapt.layout.WidthOffer;
 import app.dapt.layout.search.Task;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
+import app.dapt.measure.Unit;
 import app.dapt.web.ClothEntry;
+import app.dapt.web.ClothNeeds;
 import app.dapt.web.Entries;
 import app.dapt.web.cloth.Cutting.Table;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.LayStore;
+import app.dapt.web.workroom.TableStore;
 import app.dapt.words.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -42,9 +45,13 @@ class ClothViews {
     private final Searches searches;
     private final LayStore lays;
     private final CoverStore covers;
+    private final ClothNeeds needs;
+    private final TableStore history;
 
-    ClothViews(Searches searches, LayStore lays, CoverStore covers) {
+    ClothViews(Searches searches, LayStore lays, CoverStore covers, ClothNeeds needs, TableStore history) {
+        this.history = history;
         this.covers = covers;
+        this.needs = needs;
         this.searches = searches;
         this.lays = lays;
     }
@@ -135,6 +142,11 @@ class ClothViews {
                                 covers.cloths(),
                                 at.table().uses().get(at.cloth()).cloth(),
                                 at.words()));
+        Optional<LayStore.Place> place = at.table().place(at.cloth());
+        model.addAttribute(
+                "canUndo", history.canUndo(at.table().owner(), at.table().covers(), place));
+        model.addAttribute(
+                "canRedo", history.canRedo(at.table().owner(), at.table().covers(), place));
         model.addAttribute("page", page(at.table(), at.cloth(), at.piece(), at.words(), entries));
     }
 
@@ -150,6 +162,7 @@ class ClothViews {
             found.search().await(AT_ONCE);
             found = shown(table, use, stored.plan());
         }
+        takeNote(table, use, stored.plan(), found);
         Watch watch = new Watch();
         watch.on(found.search());
         ToBuy toBuy = new ToBuy(
@@ -173,6 +186,14 @@ class ClothViews {
                 piece,
                 words,
                 entries);
+    }
+
+    /** What is found here is what every other page says. */
+    private void takeNote(Table table, ClothUse use, LayoutChoices plan, Found found) {
+        if (!plan.onRemnants() && found.laid().isComplete()) {
+            Unit unit = table.mark().unit();
+            needs.found(use.cloth(), use.pieces(), unit, found.laid().toBuy(), !found.done());
+        }
     }
 
     /** What to buy of every cloth on the table. */

@@ -14,6 +14,7 @@ import app.dapt.web.workroom.LayStore;
 import app.dapt.web.workroom.Owner;
 import app.dapt.web.workroom.SetStore;
 import app.dapt.web.workroom.Stale;
+import app.dapt.web.workroom.TableStore;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -69,6 +70,16 @@ class Cutting {
                     .orElse(0);
         }
 
+        /** The numbers of the covers. */
+        List<Long> covers() {
+            return members.stream().map(member -> member.cover().id()).toList();
+        }
+
+        /** Where one of the cloths is laid; nothing on a bare table. */
+        Optional<LayStore.Place> place(int cloth) {
+            return uses.isEmpty() ? Optional.empty() : Optional.of(place(uses.get(cloth)));
+        }
+
         LayStore.Place place(ClothUse use) {
             return new LayStore.Place(
                     owner,
@@ -81,10 +92,14 @@ class Cutting {
 
     private final CoverStore covers;
     private final SetStore sets;
+    private final LayStore lays;
+    private final TableStore history;
 
-    Cutting(CoverStore covers, SetStore sets) {
+    Cutting(CoverStore covers, SetStore sets, LayStore lays, TableStore history) {
         this.covers = covers;
         this.sets = sets;
+        this.lays = lays;
+        this.history = history;
     }
 
     @Transactional(readOnly = true)
@@ -132,24 +147,43 @@ class Cutting {
     }
 
     /**
-     * Changes a cloth in every cover on the table that is cut from it; each can undo it for itself.
+     * Changes a cloth in every cover on the table that is cut from it: one change, undone here for all of them, or in
+     * each for itself.
      *
      * @throws Stale when one of them was changed since the asking page was made
      */
     public void change(At at, UnaryOperator<Cloth> change) {
         settle(at);
+        String gesture = TableStore.gesture(at.table().owner());
         for (CoverSet.Member member : at.table().members()) {
             at.use()
                     .idIn(key(member))
                     .ifPresent(id -> covers.change(
-                            member.cover().id(), CoverStore.ANY_VERSION, "", plan -> changed(plan, id, change)));
+                            member.cover().id(), CoverStore.ANY_VERSION, gesture, plan -> changed(plan, id, change)));
         }
     }
 
     /** Plans the one cover on the table otherwise. */
     public void plan(At at, CoverPlan plan) {
         settle(at);
-        covers.change(at.table().members().get(0).cover().id(), CoverStore.ANY_VERSION, "", before -> plan);
+        covers.change(
+                at.table().members().get(0).cover().id(),
+                CoverStore.ANY_VERSION,
+                TableStore.gesture(at.table().owner()),
+                before -> plan);
+    }
+
+    /** Undoes the last change that was made at this table, or makes the next of those again that were undone. */
+    public void step(At at, boolean back) {
+        settle(at);
+        Table table = at.table();
+        table.place(at.cloth())
+                .ifPresent(place -> lays.isAsked(place, at.asked().lay()));
+        if (back) {
+            history.undo(table.owner(), table.covers(), table.place(at.cloth()));
+        } else {
+            history.redo(table.owner(), table.covers(), table.place(at.cloth()));
+        }
     }
 
     /** Waits for every cover on the table in its order, and sees that none is ahead of the page. */

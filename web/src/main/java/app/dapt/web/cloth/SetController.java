@@ -59,6 +59,10 @@ class SetController {
             sets.delete(id);
             return Redirect.to("/");
         }
+        if (typed.containsKey("undo")) {
+            sets.step(id, -1);
+            return Redirect.to("/");
+        }
         Map<Long, Integer> counts = new TreeMap<>();
         typed.forEach((name, value) -> {
             Matcher count = COUNT.matcher(name);
@@ -72,7 +76,9 @@ class SetController {
                 set,
                 entries.text("name", CoverSet.LONGEST_NAME, sets.find(id).name()),
                 counts);
-        return Redirect.to(
-                typed.containsKey("list") ? "/" : "/sets/" + id + (typed.containsKey("plan") ? "" : "/cloth"));
+        if (typed.containsKey("list")) {
+            return Redirect.to("/", "left", String.valueOf(id));
+        }
+        return Redirect.to("/sets/" + id + (typed.containsKey("plan") ? "" : "/cloth"));
     }
 }

@@ -7,8 +7,8 @@ import app.dapt.cover.Reckoner;
 import app.dapt.cover.drawing.CoverDrawing;
 import app.dapt.files.Pen;
 import app.dapt.files.SvgDrawing;
+import app.dapt.layout.ClothNeed;
 import app.dapt.measure.Axis;
-import app.dapt.piece.Piece;
 import app.dapt.web.Reader;
 import app.dapt.web.workroom.CoverSet;
 import app.dapt.words.Words;
@@ -59,24 +59,30 @@ public record SetPage(CoverSet set, Reader reader, Words w, ClothToBuy.Laying la
                 new SvgDrawing(reckoned.plan().cloths(), w, pen, "b" + id).write(CoverDrawing.backOutline(reckoned)));
     }
 
-    /** What to buy for all of them, one fabric a line, as a first layout of each has it. */
-    public List<String> toBuy() {
+    /** What to buy for all of them, one fabric a line. */
+    public List<String> lines() {
+        return needs().stream()
+                .map(need -> need.length()
+                        .map(length ->
+                                w.say("set.buy-line", length, need.cloth().name()))
+                        .orElseGet(() -> w.say("covers.join", need.cloth().name())))
+                .toList();
+    }
+
+    /** Whether a search may yet find that less of something will do. */
+    public boolean isAbout() {
+        return needs().stream().anyMatch(ClothNeed::about);
+    }
+
+    private List<ClothNeed> needs() {
         List<ClothUse.Of> all = made().stream()
                 .map(each -> new ClothUse.Of(
                         String.valueOf(each.member().cover().id()),
                         each.reckoned(),
                         each.member().count()))
                 .toList();
-        return ClothUse.of(all).stream().map(this::line).toList();
-    }
-
-    private String line(ClothUse use) {
-        List<Piece> pieces = use.wanted().stream()
-                .map(wanted -> wanted.piece().times(wanted.copies()))
+        return ClothUse.of(all).stream()
+                .map(use -> laying.need(use.cloth(), use.pieces(), w.mark().unit()))
                 .toList();
-        return laying.need(use.cloth(), pieces, w.mark().unit())
-                .length()
-                .map(length -> w.say("set.buy-line", length, use.cloth().name()))
-                .orElseGet(() -> w.say("covers.join", use.cloth().name()));
     }
 }

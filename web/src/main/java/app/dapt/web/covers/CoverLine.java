@@ -25,6 +25,7 @@ import java.util.Optional;
  * @param what   its size, shape, opening and edge in a few words
  * @param area   of the finished cover in square inches, to sort by
  * @param wrong  what will not work, where something will not
+ * @param about  whether a search may yet find that less cloth will do
  * @param next   what to do next: what to buy, one fabric a line
  */
 public record CoverLine(
@@ -35,6 +36,7 @@ public record CoverLine(
         String what,
         double area,
         Optional<String> wrong,
+        boolean about,
         List<String> next) {
 
     /** User units that the longer side of a drawing takes. */
@@ -44,6 +46,7 @@ public record CoverLine(
         Reckoned reckoned = Reckoner.reckonWithoutRemedies(cover.plan(), mark);
         Length across = reckoned.finished(Axis.ACROSS);
         Length upDown = reckoned.finished(Axis.UP_DOWN);
+        ClothToBuy toBuy = ClothToBuy.of(reckoned, laying);
         return new CoverLine(
                 cover.id(),
                 cover.plan().name(),
@@ -56,7 +59,8 @@ public record CoverLine(
                         .findFirst()
                         .map(Finding::what)
                         .map(words::say),
-                ClothToBuy.of(reckoned, laying).needs().stream()
+                toBuy.isAbout(),
+                toBuy.needs().stream()
                         .map(need -> need.length()
                                 .map(length -> words.say(
                                         "covers.buy", length, need.cloth().name()))

@@ -18,7 +18,7 @@ class CoverLines {
     private static final int MOST = 1_000;
 
     /** What a line follows from. */
-    private record Asked(long id, CoverPlan plan, Mark mark, English english) {}
+    private record Asked(long id, CoverPlan plan, Mark mark, English english, long needs) {}
 
     private final Cache<Asked, CoverLine> known =
             Caffeine.newBuilder().maximumSize(MOST).build();
@@ -31,7 +31,7 @@ class CoverLines {
     }
 
     CoverLine of(Cover cover, Reader reader) {
-        Asked asked = new Asked(cover.id(), cover.plan(), reader.mark(cover.plan()), reader.english());
+        Asked asked = new Asked(cover.id(), cover.plan(), reader.mark(cover.plan()), reader.english(), needs.version());
         return known.get(asked, any -> CoverLine.of(cover, asked.mark(), wording.words(reader, asked.mark()), needs));
     }
 }

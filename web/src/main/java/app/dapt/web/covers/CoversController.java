@@ -98,6 +98,12 @@ class CoversController {
                 store.deleted().stream()
                         .filter(cover -> asked.deleted().contains(cover.id()))
                         .toList());
+        model.addAttribute(
+                "left",
+                sets.list().stream()
+                        .filter(set -> asked.left().filter(id -> id == set.id()).isPresent())
+                        .findFirst()
+                        .orElse(null));
         return htmx.isHtmxRequest() ? "covers/list" : "covers/page";
     }
 
@@ -340,6 +346,7 @@ class CoversController {
         model.addAttribute("listed", page);
         model.addAttribute("picked", List.of());
         model.addAttribute("deleted", List.of());
+        model.addAttribute("left", null);
         model.addAttribute("press", UUID.randomUUID().toString());
         model.addAttribute("bin", store.deleted());
         model.addAttribute("sets", all);

@@ -13,10 +13,13 @@ import java.util.stream.Stream;
  * @param wrong   only covers with something that will not work
  * @param uncut   only covers of which nothing is cut yet
  * @param deleted the covers that were deleted just now
+ * @param left    the set that a cover was taken out of just now
  */
-record ListRequest(String find, int page, Sorting sort, boolean wrong, boolean uncut, List<Long> deleted) {
+record ListRequest(
+        String find, int page, Sorting sort, boolean wrong, boolean uncut, List<Long> deleted, Optional<Long> left) {
 
-    static final ListRequest EVERYTHING = new ListRequest("", 1, Sorting.SET, false, false, List.of());
+    static final ListRequest EVERYTHING =
+            new ListRequest("", 1, Sorting.SET, false, false, List.of(), Optional.empty());
 
     /** Whether all covers are asked for. */
     boolean isPlain() {
@@ -34,7 +37,8 @@ record ListRequest(String find, int page, Sorting sort, boolean wrong, boolean u
                 Stream.of(typed.getOrDefault("deleted", "").split(","))
                         .filter(id -> id.matches("\\d{1,18}"))
                         .map(Long::valueOf)
-                        .toList());
+                        .toList(),
+                number(typed, "left"));
     }
 
     private static Optional<Long> number(Map<String, String> typed, String name) {

@@ -77,7 +77,7 @@ class HaveController {
         return "have/page";
     }
 
-    private static void show(Pieces cut, Mark mark, Entries entries, Words words, Model model) {
+    private void show(Pieces cut, Mark mark, Entries entries, Words words, Model model) {
         CoverFromPieces back = cut.made(mark, words.say("have.name"));
         Reckoned reckoned = back.reckoned(mark);
         model.addAttribute("fields", cut.fields(entries, words));
@@ -176,7 +176,7 @@ class HaveController {
         return Pieces.read(entries, typed, mark.unit());
     }
 
-    private static Row row(CoverFromPieces.Fitting fitting, Words words) {
+    private Row row(CoverFromPieces.Fitting fitting, Words words) {
         Reckoned there = fitting.reckoned();
         List<Finding> against = there.findings().stream()
                 .filter(finding -> finding.weight() != Weight.WORTH_KNOWING)

@@ -31,6 +31,14 @@ interface CoverMapper {
     @Select(COVER + " and c.id = #{id} and c.deleted_at is null")
     Optional<CoverRow> find(@Param("workroom") long workroom, @Param("id") long id);
 
+    /** What made the present revision, where there is one before it to go back to, or one that comes after it. */
+    @Select("""
+            select r.gesture, r.made_at as at
+              from cover c join revision r on r.cover_id = c.id and r.number = c.revision + #{after}
+             where c.workroom_id = #{workroom} and c.id = #{id} and (#{after} > 0 or c.revision > 1)
+            """)
+    Optional<TableStore.Made> made(@Param("workroom") long workroom, @Param("id") long id, @Param("after") int after);
+
     /** The plan as it was before what a gesture did; nothing where that did nothing yet. */
     @Select("""
             select r.plan::text from cover c join revision r on r.cover_id = c.id and r.number = c.revision - 1

@@ -1,5 +1,6 @@
 package app.dapt.web.workroom;
 
+import java.time.Instant;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
@@ -49,6 +50,10 @@ interface LayMapper {
             @Param("set") Long set,
             @Param("members") String members,
             @Param("onTable") String onTable);
+
+    /** When a revision was made. */
+    @Select("select made_at from lay_revision where lay_id = #{id} and number = #{number}")
+    Optional<Instant> made(@Param("id") long id, @Param("number") int number);
 
     @Insert("insert into lay (workroom_id, cover_id, set_id, cloths) values (#{workroom}, #{cover}, "
             + "#{set}, string_to_array(#{members}, ','))")

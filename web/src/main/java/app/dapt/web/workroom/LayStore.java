@@ -6,6 +6,7 @@ import app.dapt.files.LayoutChoicesJson;
 import app.dapt.layout.LayoutChoices;
 import app.dapt.measure.Unit;
 import app.dapt.web.workroom.LayMapper.LayRow;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -36,7 +37,7 @@ public class LayStore {
      *
      * @param version goes up with every change, undo and redo; nought where nothing was changed yet
      */
-    public record Stored(LayoutChoices plan, long version, boolean canUndo, boolean canRedo) {}
+    public record Stored(LayoutChoices plan, long version) {}
 
     private final LayMapper lays;
     private final CoverStore covers;
@@ -52,7 +53,7 @@ public class LayStore {
     public Stored find(Place place) {
         return lays.find(covers.workroom(), cover(place), set(place), joined(place.members()), joined(place.onTable()))
                 .map(row -> stored(row, place))
-                .orElseGet(() -> new Stored(LayoutChoices.usual(place.cloth(), place.unit()), 0, false, false));
+                .orElseGet(() -> new Stored(LayoutChoices.usual(place.cloth(), place.unit()), 0));
     }
 
     /**
@@ -76,6 +77,18 @@ public class LayStore {
         return find(place);
     }
 
+    /**
+     * When what can be undone was decided, or what can be redone.
+     *
+     * @param by -1 for undo, 1 for redo
+     */
+    @Transactional(readOnly = true)
+    public Optional<Instant> made(Place place, int by) {
+        return row(place)
+                .filter(row -> by > 0 || row.canUndo())
+                .flatMap(row -> lays.made(row.id(), row.revision() + Math.max(0, by)));
+    }
+
     public Stored undo(Place place, long version) {
         return step(place, version, -1);
     }
@@ -93,6 +106,14 @@ public class LayStore {
         return find(place);
     }
 
+    /** @throws Stale when it was changed since the asking page was made */
+    @Transactional(readOnly = true)
+    public void isAsked(Place place, long version) {
+        if (version != ANY_VERSION && find(place).version() != version) {
+            throw new Stale("lay of " + place.owner());
+        }
+    }
+
     /** Waits for the cover or the set, which fails where it is not of this workroom; then reads, or begins, the lay. */
     private LayRow lock(Place place, long version) {
         if (place.owner().isSet()) {
@@ -100,9 +121,7 @@ public class LayStore {
         } else {
             covers.lock(place.owner().id());
         }
-        if (version != ANY_VERSION && find(place).version() != version) {
-            throw new Stale("lay of " + place.owner());
-        }
+        isAsked(place, version);
         return row(place).orElseGet(() -> {
             lays.insert(covers.workroom(), cover(place), set(place), joined(place.members()));
             return row(place).orElseThrow(() -> new IllegalStateException("no lay of " + place.owner()));
@@ -142,6 +161,6 @@ public class LayStore {
         } catch (BadPlanFile e) {
             plan = usual;
         }
-        return new Stored(plan, row.version(), row.canUndo(), row.revision() < row.last());
+        return new Stored(plan, row.version());
     }
 }

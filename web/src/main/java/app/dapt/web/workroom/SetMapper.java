@@ -1,5 +1,6 @@
 package app.dapt.web.workroom;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Delete;
@@ -76,4 +77,60 @@ interface SetMapper {
                and set_id in (select id from cover_set where workroom_id = #{workroom})
             """)
     int remove(@Param("workroom") long workroom, @Param("set") long set, @Param("cover") long cover);
+
+    String STATE = """
+            (select coalesce(string_agg(m.cover_id || ':' || m.count, ',' order by m.cover_id), '')
+               from set_cover m where m.set_id = s.id)
+            """;
+
+    /** What a set is, in one text. */
+    @Select("select s.name || '/' || " + STATE + " from cover_set s where s.workroom_id = #{workroom} and s.id = #{id}")
+    String state(@Param("workroom") long workroom, @Param("id") long id);
+
+    /** Keeps what a set is as the revision it points at, unless that is kept. */
+    @Insert("insert into set_revision (set_id, number, name, members) select s.id, s.revision, s.name, " + STATE
+            + " from cover_set s where s.workroom_id = #{workroom} and s.id = #{id} on conflict do nothing")
+    void keep(@Param("workroom") long workroom, @Param("id") long id);
+
+    /** Points at the next revision or at the one before. */
+    @Update("update cover_set set revision = revision + #{by}, version = version + 1"
+            + " where workroom_id = #{workroom} and id = #{id}")
+    void point(@Param("workroom") long workroom, @Param("id") long id, @Param("by") int by);
+
+    /** Forgets what was undone, and what lies so far back. */
+    @Delete("""
+            delete from set_revision r using cover_set s
+             where s.workroom_id = #{workroom} and s.id = #{id} and r.set_id = s.id
+               and (r.number > s.revision or r.number < s.revision - #{most})
+            """)
+    void forget(@Param("workroom") long workroom, @Param("id") long id, @Param("most") int most);
+
+    /** When what can be undone was made, or what can be redone. */
+    @Select("""
+            select max(r.made_at) from cover_set s join set_revision r
+                on r.set_id = s.id and r.number in (s.revision + #{by}, s.revision + greatest(0, #{by}))
+             where s.workroom_id = #{workroom} and s.id = #{id}
+            having bool_or(r.number = s.revision + #{by})
+            """)
+    Optional<Instant> made(@Param("workroom") long workroom, @Param("id") long id, @Param("by") int by);
+
+    @Delete("""
+            delete from set_cover m using cover_set s
+             where s.workroom_id = #{workroom} and s.id = #{id} and m.set_id = s.id
+            """)
+    void empty(@Param("workroom") long workroom, @Param("id") long id);
+
+    /** Calls an empty set as the revision it points at does, and puts into it what is still there of its covers. */
+    @Insert("""
+            with named as (
+                update cover_set s set name = r.name from set_revision r
+                 where s.workroom_id = #{workroom} and s.id = #{id} and r.set_id = s.id and r.number = s.revision)
+            insert into set_cover (set_id, cover_id, count)
+            select s.id, c.id, split_part(member, ':', 2)::int
+              from cover_set s join set_revision r on r.set_id = s.id and r.number = s.revision
+                   cross join unnest(string_to_array(r.members, ',')) member
+                   join cover c on c.id = split_part(member, ':', 1)::bigint and c.workroom_id = s.workroom_id
+             where s.workroom_id = #{workroom} and s.id = #{id}
+            """)
+    void fill(@Param("workroom") long workroom, @Param("id") long id);
 }

@@ -4,9 +4,11 @@ import app.dapt.web.workroom.CoverSet.Member;
 import app.dapt.web.workroom.SetMapper.MemberRow;
 import app.dapt.web.workroom.SetMapper.PlaceRow;
 import app.dapt.web.workroom.SetMapper.SetRow;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -17,6 +19,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class SetStore {
+
+    /** So many changes of a set can be undone. */
+    private static final int MOST_REVISIONS = 100;
 
     private final SetMapper sets;
     private final CoverStore covers;
@@ -67,8 +72,10 @@ public class SetStore {
         if (there.size() + set.broken() + more.size() > CoverSet.MOST_COVERS) {
             return false;
         }
-        more.forEach(cover -> sets.put(covers.workroom(), id, cover, 1));
-        sets.change(covers.workroom(), id, set.name());
+        undoably(id, () -> {
+            more.forEach(cover -> sets.put(covers.workroom(), id, cover, 1));
+            sets.change(covers.workroom(), id, set.name());
+        });
         return true;
     }
 
@@ -84,8 +91,10 @@ public class SetStore {
         if (from == into || !add(into, coverIds)) {
             return from == into;
         }
-        coverIds.forEach(cover -> sets.remove(covers.workroom(), from, cover));
-        sets.change(covers.workroom(), from, find(from).name());
+        undoably(from, () -> {
+            coverIds.forEach(cover -> sets.remove(covers.workroom(), from, cover));
+            sets.change(covers.workroom(), from, find(from).name());
+        });
         return true;
     }
 
@@ -125,6 +134,11 @@ public class SetStore {
         if (version != CoverStore.ANY_VERSION && version != set.version()) {
             throw new Stale("set " + id);
         }
+        undoably(id, () -> change(set, name, counts));
+    }
+
+    private void change(CoverSet set, String name, Map<Long, Integer> counts) {
+        long id = set.id();
         int covered = set.members().size() + set.broken();
         for (Map.Entry<Long, Integer> count : new TreeMap<>(counts).entrySet()) {
             boolean known =
@@ -137,6 +151,34 @@ public class SetStore {
             }
         }
         sets.change(covers.workroom(), id, name);
+    }
+
+    /** Changes a set, and keeps what it was and what it is then. */
+    private void undoably(long id, Runnable change) {
+        String before = sets.state(covers.workroom(), id);
+        sets.keep(covers.workroom(), id);
+        change.run();
+        if (!sets.state(covers.workroom(), id).equals(before)) {
+            sets.forget(covers.workroom(), id, MOST_REVISIONS);
+            sets.point(covers.workroom(), id, 1);
+            sets.keep(covers.workroom(), id);
+        }
+    }
+
+    /** When what can be undone was changed, with -1, or what can be redone, with 1. */
+    @Transactional(readOnly = true)
+    Optional<Instant> made(long id, int by) {
+        return sets.made(covers.workroom(), id, by);
+    }
+
+    /** Undoes the last change of a set, with -1, or makes the next again, with 1; nothing where there is none. */
+    public void step(long id, int by) {
+        lock(id);
+        if (made(id, by).isPresent()) {
+            sets.point(covers.workroom(), id, by);
+            sets.empty(covers.workroom(), id);
+            sets.fill(covers.workroom(), id);
+        }
     }
 
     /** Waits for a set until nobody else changes it. */

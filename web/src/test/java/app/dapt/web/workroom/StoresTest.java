@@ -27,6 +27,7 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
@@ -286,6 +287,50 @@ class StoresTest {
         assertThat(covers.deleted()).extracting(CoverStore.Deleted::name).contains("Zebra, broken");
         sets.delete(set);
         covers.delete(good);
+    }
+
+    /** What it is called, which covers are in it and how often each is made: all of it goes back and forth. */
+    @Test
+    void everyChangeOfASetIsUndoneAndRedone(Site site) {
+        CoverStore covers = site.bean(CoverStore.class);
+        SetStore sets = site.bean(SetStore.class);
+        List<Long> made = IntStream.range(0, 3)
+                .mapToObj(i -> covers.create(plan("Berth " + i)))
+                .toList();
+        long set = sets.create("Berths", made.subList(0, 2), "");
+        sets.step(set, -1);
+        assertThat(members(sets, set)).as("nothing to undo yet").isEqualTo("Berths 1 1");
+        sets.change(set, CoverStore.ANY_VERSION, "Bunks", Map.of(made.get(0), 3));
+        sets.change(set, CoverStore.ANY_VERSION, "Bunks", Map.of(made.get(0), 3));
+        sets.change(set, CoverStore.ANY_VERSION, "Bunks", Map.of(made.get(1), 0));
+        sets.add(set, made.subList(2, 3));
+        List<String> states = List.of("Berths 1 1", "Bunks 3 1", "Bunks 3", "Bunks 3 1");
+        for (int i = states.size() - 1; i >= 0; i--) {
+            assertThat(members(sets, set)).isEqualTo(states.get(i));
+            sets.step(set, -1);
+        }
+        covers.delete(made.get(2));
+        for (String state : states.subList(0, 3)) {
+            assertThat(members(sets, set)).isEqualTo(state);
+            sets.step(set, 1);
+        }
+        assertThat(members(sets, set))
+                .as("what was deleted meanwhile is not there")
+                .isEqualTo("Bunks 3");
+        covers.restore(made.get(2));
+        assertThat(members(sets, set)).as("and is once it is back").isEqualTo("Bunks 3 1");
+        sets.step(set, -1);
+        sets.change(set, CoverStore.ANY_VERSION, "Cots", Map.of());
+        sets.step(set, 1);
+        assertThat(members(sets, set)).as("a change forgets what was undone").isEqualTo("Cots 3");
+        covers.deleteAll(made);
+        sets.delete(set);
+    }
+
+    private static String members(SetStore sets, long id) {
+        CoverSet set = sets.find(id);
+        return set.name()
+                + set.members().stream().map(member -> " " + member.count()).collect(Collectors.joining());
     }
 
     @Test
