@@ -175,6 +175,14 @@ public final class CoverSteps {
         return thing(cloth) + "/" + cuts(plan, cloth);
     }
 
+    /** The cloth that a step cuts; nothing for a step that cuts none. */
+    public static Optional<Cloth> cutBy(CoverPlan plan, Step step) {
+        return plan.cloths()
+                .all()
+                .filter(cloth -> cutting(plan, cloth).equals(step.id()))
+                .findFirst();
+    }
+
     /** With a knife that seals the edges as it cuts, where that is how they are finished. */
     private static String cuts(CoverPlan plan, Cloth cloth) {
         return plan.seam().finish() == SeamFinish.HEAT_SEALED && cloth.synthetic() ? "cut-hot" : "cut";

@@ -85,6 +85,12 @@ class MakeJourneyTest {
             assertThat(line(desk, "cloth-1/wash")).not().hasClass(Pattern.compile("done"));
             assertThat(desk.page().locator(".saved")).hasText("saved");
             assertThat(done(site, make)).isZero();
+            // It is cut by the numbered cuts of the layout.
+            desk.page().navigate(site.address() + make + "?step=" + cover(make) + "/cloth-1/cut");
+            List<String> cuts = desk.page().locator(".step-cuts .cut-order li").allInnerTexts();
+            assertThat(desk.page().locator(".step-cloth svg")).isVisible();
+            desk.page().navigate(site.address() + make.replace("/make", "/cloth?cloth=" + cover(make) + ".1"));
+            assertThat(desk.page().locator(".cut-order li")).hasText(cuts.toArray(String[]::new));
         }
     }
 

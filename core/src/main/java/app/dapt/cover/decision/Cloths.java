@@ -82,7 +82,8 @@ public record Cloths(Cloth front, Cloth back, Cloth lining, Cloth trim) {
         return all().filter(cloth -> cloth.id() == of(material).id()).count() > 1;
     }
 
-    private Stream<Cloth> all() {
+    /** The cloth of every place; one that is in two comes twice. */
+    public Stream<Cloth> all() {
         return Stream.of(front, back, lining, trim);
     }
 }

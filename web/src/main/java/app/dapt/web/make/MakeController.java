@@ -1,7 +1,9 @@
 package app.dapt.web.make;
 
+import app.dapt.make.CoverSteps;
 import app.dapt.make.Job;
 import app.dapt.step.Milestone;
+import app.dapt.web.CutOrder;
 import app.dapt.web.Reader;
 import app.dapt.web.Redirect;
 import app.dapt.web.Wording;
@@ -43,8 +45,10 @@ class MakeController {
     private final Benches benches;
     private final WorkStore work;
     private final Wording wording;
+    private final CutOrder cuts;
 
-    MakeController(Benches benches, WorkStore work, Wording wording) {
+    MakeController(Benches benches, WorkStore work, Wording wording, CutOrder cuts) {
+        this.cuts = cuts;
         this.benches = benches;
         this.work = work;
         this.wording = wording;
@@ -91,8 +95,16 @@ class MakeController {
                 .orElseGet(() -> wording.words(reader));
         model.addAttribute("w", words);
         model.addAttribute("workroom", work.workroom());
-        model.addAttribute("page", new MakePage(bench, bench.job(step).or(bench::next), unasked, words));
+        model.addAttribute(
+                "page",
+                new MakePage(bench, bench.job(step).or(bench::next), unasked, job -> cuts(bench, job, reader), words));
         return words;
+    }
+
+    private Optional<CutOrder.Shown> cuts(Bench bench, Job job, Reader reader) {
+        Bench.Made made = bench.made(job);
+        return CoverSteps.cutBy(made.reckoned().plan(), job.step())
+                .flatMap(cloth -> cuts.of(bench.owner(), made.id(), cloth, reader));
     }
 
     /** A step is done, or is not after all; said without a script. */
@@ -204,7 +216,13 @@ class MakeController {
     @GetMapping("/ticks")
     @ResponseBody
     Map<String, Map<String, Boolean>> state(@PathVariable String whose, @PathVariable long id, Reader reader) {
-        return new MakePage(benches.find(whose, id, reader), Optional.empty(), false, wording.words(reader)).state();
+        return new MakePage(
+                        benches.find(whose, id, reader),
+                        Optional.empty(),
+                        false,
+                        job -> Optional.empty(),
+                        wording.words(reader))
+                .state();
     }
 
     private void keep(Bench bench, Job job, List<Tick> said) {

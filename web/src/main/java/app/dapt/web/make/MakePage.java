@@ -18,6 +18,7 @@ import app.dapt.step.Setting;
 import app.dapt.step.Setting.Foot;
 import app.dapt.step.Setting.Stitch;
 import app.dapt.step.Step;
+import app.dapt.web.CutOrder;
 import app.dapt.web.CutState;
 import app.dapt.web.Minutes;
 import app.dapt.web.make.Bench.Made;
@@ -40,8 +41,10 @@ import java.util.stream.Stream;
  *
  * @param current the step that is shown large
  * @param unasked whether its question was left open when it was said to be done
+ * @param cuts    how the cloth is cut that a step cuts
  */
-public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Words w) {
+public record MakePage(
+        Bench bench, Optional<Job> current, boolean unasked, Function<Job, Optional<CutOrder.Shown>> cuts, Words w) {
 
     /** User units of the drawing's longer side, and of what lies edge on beside it. */
     private static final double LARGE = 300;
@@ -81,6 +84,7 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
             Optional<String> asks,
             Optional<String> drawing,
             Optional<String> edgeOn,
+            Optional<CutOrder.Shown> cuts,
             Optional<String> tryOn,
             boolean done,
             boolean passed,
@@ -285,6 +289,9 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
         Step step = job.step();
         Optional<Tick> tick = bench.tick(job).filter(Tick::done);
         String where = w.say("make.where." + Phrase.code(step.place()));
+        Optional<CutOrder.Shown> cut = cuts.apply(job);
+        // Where the whole cloth is seen, one of its pieces says nothing more.
+        Optional<Pile> pile = step.pile().filter(laid -> cut.isEmpty());
         return new Shown(
                 bench.key(job),
                 isSet() ? where + " · " + whose(job) : where,
@@ -297,8 +304,9 @@ public record MakePage(Bench bench, Optional<Job> current, boolean unasked, Word
                 cautions(at, jobs).stream().map(Caution::says).map(w::say).toList(),
                 step.why().map(w::say),
                 step.asks().map(w::say),
-                step.pile().map(pile -> drawing(pile, job, at)),
-                step.pile().flatMap(EdgeOn::of).map(edgeOn -> edgeOn(edgeOn, job, at)),
+                pile.map(laid -> drawing(laid, job, at)),
+                pile.flatMap(EdgeOn::of).map(edgeOn -> edgeOn(edgeOn, job, at)),
+                cut,
                 step.milestone()
                         .filter(Milestone.TRIED_ON::equals)
                         .map(tried -> "/covers/" + bench.made(job).id() + "/try-on"),

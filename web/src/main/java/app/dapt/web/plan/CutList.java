@@ -48,6 +48,24 @@ public record CutList(Reckoned reckoned, Words w) {
                         .toList());
     }
 
+    /** What strips are cut out of a piece: {@code 5 bias strips, 1⅞ in wide}; of one sewn to a tube how wide only. */
+    public Optional<String> strips(Piece piece) {
+        boolean isTube = piece.role() == PieceRole.Whole.BIAS_TUBE;
+        return isTube || piece.role() == PieceRole.Whole.BIAS_BLOCK
+                ? Optional.of(w.say(isTube ? "list.tube" : "list.strips", figure("strip"), figure("strips")))
+                : Optional.empty();
+    }
+
+    /** A figure of what goes round the edge: a length, or a number. */
+    private Object figure(String name) {
+        Object value = reckoned.edgingFigures().stream()
+                .filter(figure -> figure.name().equals(name))
+                .findFirst()
+                .orElseThrow()
+                .value();
+        return value instanceof Sum sum ? sum.total() : value;
+    }
+
     /** What to mark on a piece, each with its distances as one measures them at the table. */
     public List<String> marks(Piece piece) {
         // What is marked on a joined panel is marked once it is joined, and told with its first drop.

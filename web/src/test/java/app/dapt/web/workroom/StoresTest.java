@@ -8,11 +8,13 @@ import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Scrap;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
+import app.dapt.cover.decision.Cloths;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.form.Form;
 import app.dapt.layout.LayoutChoices;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
+import app.dapt.piece.Piece.Material;
 import app.dapt.web.Site;
 import app.dapt.web.WithSite;
 import app.dapt.web.workroom.LayStore.Place;
@@ -120,8 +122,8 @@ class StoresTest {
         LayStore lays = site.bean(LayStore.class);
         long id = covers.create(plan("Two linens"));
         CoverPlan linens = covers.change(id, CoverStore.ANY_VERSION, "", before -> {
-                    CoverPlan named = before.withCloths(before.cloths().changing(1, cloth -> named(cloth, "linen")));
-                    return named.withCloths(named.cloths().changing(2, cloth -> named(cloth, "linen")));
+                    Cloths linen = before.cloths().changing(1, cloth -> named(cloth, "linen"));
+                    return before.withCloths(linen.apart(Material.BACK));
                 })
                 .plan();
         lays.change(
