@@ -218,6 +218,12 @@ class ClothJourneyTest {
             assertThat(page.locator(".missing")).containsText("too short");
             page.getByText("Use this overlap").click();
             assertThat(sentence(desk)).containsText("It fits: all 2 pieces go on 1 remnant.");
+            String address = page.url();
+            page.navigate(address.replaceAll("/covers/.*", "/"));
+            assertThat(page.locator(".cover-line:has(h3 a[href='" + address.replaceAll(".*(/covers/\\d+).*", "$1")
+                            + "']) .cover-next"))
+                    .containsText("from your remnants");
+            page.navigate(address);
             page.locator(".lain-list ol a").last().click();
             page.getByText("Pin it here").click();
             assertThat(page.locator(".lain-list .state").filter(new Locator.FilterOptions().setHasText("pinned")))

@@ -17,6 +17,8 @@ import app.dapt.web.workroom.Cover;
 import app.dapt.words.Words;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * A cover in the list: what it looks like, what it is, what comes next.
@@ -25,8 +27,7 @@ import java.util.Optional;
  * @param what   its size, shape, opening and edge in a few words
  * @param area   of the finished cover in square inches, to sort by
  * @param wrong  what will not work, where something will not
- * @param about  whether a search may yet find that less cloth will do
- * @param next   what to do next: what to buy, one fabric a line
+ * @param next   what to do next: what to buy, then what to cut from remnants, one fabric a line
  */
 public record CoverLine(
         long id,
@@ -36,13 +37,12 @@ public record CoverLine(
         String what,
         double area,
         Optional<String> wrong,
-        boolean about,
         List<String> next) {
 
     /** User units that the longer side of a drawing takes. */
     private static final double UNITS = 40;
 
-    static CoverLine of(Cover cover, Mark mark, Words words, ClothToBuy.Laying laying) {
+    static CoverLine of(Cover cover, Mark mark, Words words, ClothToBuy.Laying laying, Set<Integer> atHand) {
         Reckoned reckoned = Reckoner.reckonWithoutRemedies(cover.plan(), mark);
         Length across = reckoned.finished(Axis.ACROSS);
         Length upDown = reckoned.finished(Axis.UP_DOWN);
@@ -59,14 +59,26 @@ public record CoverLine(
                         .findFirst()
                         .map(Finding::what)
                         .map(words::say),
-                toBuy.isAbout(),
-                toBuy.needs().stream()
-                        .map(need -> need.length()
-                                .map(length -> words.say(
-                                        "covers.buy", length, need.cloth().name()))
-                                .orElseGet(() ->
-                                        words.say("covers.join", need.cloth().name())))
-                        .toList());
+                next(toBuy, atHand, words));
+    }
+
+    private static List<String> next(ClothToBuy toBuy, Set<Integer> atHand, Words words) {
+        List<String> bought = toBuy.needs().stream()
+                .filter(need -> !atHand.contains(need.cloth().id()))
+                .map(need -> need.length()
+                        .map(length ->
+                                words.say("covers.buy", length, need.cloth().name()))
+                        .orElseGet(() -> words.say("covers.join", need.cloth().name())))
+                .toList();
+        Stream<String> first = bought.stream()
+                .limit(1)
+                .map(what -> words.say(toBuy.isAbout() ? "covers.next-buy" : "covers.next-buy-found", what));
+        Stream<String> remnants = toBuy.needs().stream()
+                .filter(need -> atHand.contains(need.cloth().id()))
+                .map(need -> words.say("covers.at-hand", need.cloth().name()));
+        return Stream.of(first, bought.stream().skip(1), remnants)
+                .flatMap(each -> each)
+                .toList();
     }
 
     private static String drawn(Sheet sheet, Reckoned reckoned, Words words, String id) {

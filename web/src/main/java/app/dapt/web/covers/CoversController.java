@@ -29,6 +29,7 @@ import app.dapt.web.Wording;
 import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverSet;
 import app.dapt.web.workroom.CoverStore;
+import app.dapt.web.workroom.LayStore;
 import app.dapt.web.workroom.LearningStore;
 import app.dapt.web.workroom.NoSuchCover;
 import app.dapt.web.workroom.SetStore;
@@ -44,6 +45,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
@@ -68,6 +70,7 @@ class CoversController {
     private final Progress progress;
     private final NextSitting next;
     private final LearningStore learning;
+    private final LayStore lays;
 
     CoversController(
             CoverStore store,
@@ -77,8 +80,10 @@ class CoversController {
             WorkStore work,
             Progress progress,
             NextSitting next,
-            LearningStore learning) {
+            LearningStore learning,
+            LayStore lays) {
         this.store = store;
+        this.lays = lays;
         this.learning = learning;
         this.sets = sets;
         this.wording = wording;
@@ -324,9 +329,10 @@ class CoversController {
                         reader)
                 .ifPresent(at -> begun.put(cover.id(), at)));
         model.addAttribute("begun", begun);
+        Map<Long, Set<Integer>> atHand = lays.atHand();
         List<CoverLine> shown = sorting.sorted(
                 page.covers().stream()
-                        .map(cover -> lines.of(cover, reader))
+                        .map(cover -> lines.of(cover, reader, atHand.getOrDefault(cover.id(), Set.of())))
                         .filter(line -> !asked.wrong() || line.wrong().isPresent())
                         .filter(line -> !asked.uncut() || isUncut(begun.get(line.id())))
                         .toList(),

@@ -1,6 +1,7 @@
 package app.dapt.web.workroom;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
@@ -50,6 +51,13 @@ interface LayMapper {
             @Param("set") Long set,
             @Param("members") String members,
             @Param("onTable") String onTable);
+
+    /** What the cloths are called that covers are cut from what is at hand of them. */
+    @Select("""
+            select unnest(l.cloths) from lay l join lay_revision r on r.lay_id = l.id and r.number = l.revision
+             where l.workroom_id = #{workroom} and l.cover_id is not null and r.plan @> '{"onRemnants": true}'
+            """)
+    List<String> atHand(@Param("workroom") long workroom);
 
     /** When a revision was made. */
     @Select("select made_at from lay_revision where lay_id = #{id} and number = #{number}")

@@ -8,8 +8,11 @@ import app.dapt.measure.Unit;
 import app.dapt.web.workroom.LayMapper.LayRow;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -75,6 +78,16 @@ public class LayStore {
             lays.move(covers.workroom(), row.id(), row.revision() + 1, joined(place.members()));
         }
         return find(place);
+    }
+
+    /** The cloths that are cut from remnants, by cover. */
+    @Transactional(readOnly = true)
+    public Map<Long, Set<Integer>> atHand() {
+        return lays.atHand(covers.workroom()).stream()
+                .map(member -> member.split("\\."))
+                .collect(Collectors.groupingBy(
+                        member -> Long.valueOf(member[0]),
+                        Collectors.mapping(member -> Integer.valueOf(member[1]), Collectors.toSet())));
     }
 
     /**
