@@ -74,7 +74,7 @@ class NextSittings implements NextSitting {
                                 .findFirst()
                                 .map(start -> words.say("next.when", Days.at(start, reader.locale())))
                                 .orElseGet(() -> words.say("next.now")),
-                        words.say("time.minutes", Math.round(first.minutes())),
+                        WhenPage.length(first, words),
                         bench.name(),
                         stops(first, bench, words),
                         bench.owner().path() + "/make"));

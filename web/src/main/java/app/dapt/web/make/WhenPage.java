@@ -48,10 +48,7 @@ public record WhenPage(
                     .orElse(false);
             shown.add(new Shown(
                     start.map(at -> Days.at(at, locale)).orElse(w.say("when.sitting", i + 1)),
-                    w.say(
-                            "when.of-it",
-                            Minutes.exactly(Math.round(sitting.minutes()), w),
-                            Math.round(sitting.settingUp())),
+                    length(sitting, w),
                     late,
                     sitting.tooLong(),
                     steps(sitting)));
@@ -188,5 +185,11 @@ public record WhenPage(
                     steps(sitting)));
         }
         return events;
+    }
+
+    /** How long a sitting takes, setting up said as such: {@code 52 min, 8 min of it setting up}. */
+    static String length(Sitting sitting, Words words) {
+        return words.say(
+                "when.of-it", Minutes.exactly(Math.round(sitting.minutes()), words), Math.round(sitting.settingUp()));
     }
 }
