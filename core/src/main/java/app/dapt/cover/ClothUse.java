@@ -105,7 +105,7 @@ public record ClothUse(Cloth cloth, List<String> members, List<Wanted> wanted) {
 
     /** What of a piece lies under the flap of an opening that laps. */
     private static Optional<Hidden> hidden(Reckoned cover, Piece piece) {
-        Back.Panel inner = cover.back().panels().get(0);
+        Back.Panel inner = cover.back().inner();
         boolean under = cover.back().lap().isPresent()
                 && inner.piece().id().equals(piece.id())
                 && piece.role() != PieceRole.Whole.FRONT;

@@ -18,6 +18,46 @@ import java.util.function.UnaryOperator;
 /** One thing to draw, in real lengths and by its role; colours and strokes are the writer's. */
 public sealed interface Element {
 
+    /** What is done with an element, by which one it is. */
+    <R> R match(Cases<R> cases);
+
+    /** One answer for each element. */
+    interface Cases<R> {
+
+        R stuff(Stuff stuff);
+
+        R patch(Patch patch);
+
+        R turning(Turning turning);
+
+        R ring(Ring ring);
+
+        R shade(Shade shade);
+
+        R line(Line line);
+
+        R path(Path path);
+
+        R trim(Trim trim);
+
+        R area(Area area);
+
+        R zone(Zone zone);
+
+        R tape(Tape tape);
+
+        R spot(Spot spot);
+
+        R note(Note note);
+
+        R label(Label label);
+    }
+
+    /** Whether it ends where the outline of what is drawn does, as cloth does; tapes, words and that outline do not. */
+    default boolean isWithin() {
+        return false;
+    }
+
     /** The part a term of a sum can point at. */
     enum Part {
         BODY,
@@ -69,22 +109,87 @@ public sealed interface Element {
 
     /** A stretch of cloth. */
     record Stuff(Box box, Material material, boolean rightSide, boolean turned, String piece, Part part)
-            implements Element {}
+            implements Element {
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.stuff(this);
+        }
+
+        @Override
+        public boolean isWithin() {
+            return true;
+        }
+    }
 
     /** A stretch of cloth with an outline of its own, in millimetres: a corner that is turned back. */
-    record Patch(List<Point> points, Material material, boolean rightSide, boolean turned) implements Element {}
+    record Patch(List<Point> points, Material material, boolean rightSide, boolean turned) implements Element {
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.patch(this);
+        }
+
+        @Override
+        public boolean isWithin() {
+            return true;
+        }
+    }
 
     /** Cloth that will be turned under or lie inside a seam. */
-    record Turning(Box box, String piece, Part part) implements Element {}
+    record Turning(Box box, String piece, Part part) implements Element {
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.turning(this);
+        }
+
+        @Override
+        public boolean isWithin() {
+            return true;
+        }
+    }
 
     /** The same along an outline: what lies between where it is cut and where it is sewn. */
-    record Ring(Contour cut, Contour seam, String piece, Part part) implements Element {}
+    record Ring(Contour cut, Contour seam, String piece, Part part) implements Element {
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.ring(this);
+        }
+
+        @Override
+        public boolean isWithin() {
+            return true;
+        }
+    }
 
     /** The shadow that a layer casts on the one below it. */
-    record Shade(Box box) implements Element {}
+    record Shade(Box box) implements Element {
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.shade(this);
+        }
+
+        @Override
+        public boolean isWithin() {
+            return true;
+        }
+    }
 
     /** A straight line. */
     record Line(Role role, Length x1, Length y1, Length x2, Length y2) implements Element {
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.line(this);
+        }
+
+        @Override
+        public boolean isWithin() {
+            return true;
+        }
 
         Line moved(Length right, Length down) {
             return new Line(role, x1.plus(right), y1.plus(down), x2.plus(right), y2.plus(down));
@@ -93,6 +198,11 @@ public sealed interface Element {
 
     /** A line through many points, in millimetres; never clipped. */
     record Path(Role role, List<Point> points, boolean closed) implements Element {
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.path(this);
+        }
 
         /** The same with every point where a mapping puts it. */
         public Path through(UnaryOperator<Point> mapping) {
@@ -121,6 +231,11 @@ public sealed interface Element {
      */
     record Trim(Look look, List<Point> path, Length deep, Material material, boolean inward) implements Element {
 
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.trim(this);
+        }
+
         /** What hangs outwards. */
         public Trim(Look look, List<Point> path, Length deep, Material material) {
             this(look, path, deep, material, false);
@@ -141,6 +256,16 @@ public sealed interface Element {
      */
     record Area(List<List<Point>> outlines, Paint paint, boolean beyond) implements Element {
 
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.area(this);
+        }
+
+        @Override
+        public boolean isWithin() {
+            return !beyond;
+        }
+
         /** What lies within the outline. */
         public Area(List<List<Point>> outlines, Paint paint) {
             this(outlines, paint, false);
@@ -150,15 +275,48 @@ public sealed interface Element {
     /** What an area is painted with. */
     sealed interface Paint {
 
+        /** What is done with a paint, by which one it is. */
+        <R> R match(Paints<R> paints);
+
+        /** One answer for each paint. */
+        interface Paints<R> {
+
+            R ground(Ground ground);
+
+            R printed(Printed printed);
+
+            R pictured(Pictured pictured);
+
+            R tone(Tone tone);
+
+            R trimming(Trimming trimming);
+
+            R gap(Gap gap);
+
+            R cast(Cast cast);
+        }
+
         /** The ground of a cloth. */
-        record Ground(Material material, boolean rightSide) implements Paint {}
+        record Ground(Material material, boolean rightSide) implements Paint {
+
+            @Override
+            public <R> R match(Paints<R> paints) {
+                return paints.ground(this);
+            }
+        }
 
         /**
          * What is printed on a cloth.
          *
          * @param stroke how wide a line of it is, in millimetres; nought where it fills the area
          */
-        record Printed(Material material, Motif.Ink ink, double opacity, double stroke) implements Paint {}
+        record Printed(Material material, Motif.Ink ink, double opacity, double stroke) implements Paint {
+
+            @Override
+            public <R> R match(Paints<R> paints) {
+                return paints.printed(this);
+            }
+        }
 
         /**
          * The picture of a cloth, as it lies on a flat piece, moved by a linear mapping.
@@ -168,26 +326,66 @@ public sealed interface Element {
          */
         record Pictured(Material material, double turned, List<Double> mapping) implements Paint {
 
+            @Override
+            public <R> R match(Paints<R> paints) {
+                return paints.pictured(this);
+            }
+
             public Pictured {
                 mapping = List.copyOf(mapping);
             }
         }
 
         /** Light on what lies below, where it is positive, or shade, up to one. */
-        record Tone(double light) implements Paint {}
+        record Tone(double light) implements Paint {
+
+            @Override
+            public <R> R match(Paints<R> paints) {
+                return paints.tone(this);
+            }
+        }
 
         /** A trim that stands out beyond the cover. */
-        record Trimming(Material material) implements Paint {}
+        record Trimming(Material material) implements Paint {
+
+            @Override
+            public <R> R match(Paints<R> paints) {
+                return paints.trimming(this);
+            }
+        }
 
         /** What is seen through a gap. */
-        record Gap() implements Paint {}
+        record Gap() implements Paint {
+
+            @Override
+            public <R> R match(Paints<R> paints) {
+                return paints.gap(this);
+            }
+        }
 
         /** The soft shadow that a thing casts on what it lies on. */
-        record Cast() implements Paint {}
+        record Cast() implements Paint {
+
+            @Override
+            public <R> R match(Paints<R> paints) {
+                return paints.cast(this);
+            }
+        }
     }
 
     /** A stretch to point at that is not cloth of its own. */
-    record Zone(Box box, Part part) implements Element {}
+    record Zone(Box box, Part part) implements Element {
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.zone(this);
+        }
+
+        @Override
+        public boolean isWithin() {
+            return true;
+        }
+    }
 
     /**
      * A measuring tape laid along a stretch, outside the cloth.
@@ -195,7 +393,13 @@ public sealed interface Element {
      * @param before laid above or to the left of it rather than below or to the right
      * @param label  what it measures, where that is not plain
      */
-    record Tape(Axis axis, Length x, Length y, Length length, boolean before, Phrase label) implements Element {}
+    record Tape(Axis axis, Length x, Length y, Length length, boolean before, Phrase label) implements Element {
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.tape(this);
+        }
+    }
 
     /**
      * A button, a tie, or a spot to mark.
@@ -203,19 +407,37 @@ public sealed interface Element {
      * @param size  across a button, or along a buttonhole
      * @param along the direction a buttonhole or a tie runs in
      */
-    record Spot(Marking.Sort sort, Length x, Length y, Length size, Axis along) implements Element {}
+    record Spot(Marking.Sort sort, Length x, Length y, Length size, Axis along) implements Element {
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.spot(this);
+        }
+    }
 
     /**
      * A few words at a place on the cloth, standing away from an edge of it.
      *
      * @param edge the edge that the place lies at; below the place where it lies at none
      */
-    record Note(Phrase words, Length x, Length y, Optional<Side> edge) implements Element {}
+    record Note(Phrase words, Length x, Length y, Optional<Side> edge) implements Element {
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.note(this);
+        }
+    }
 
     /**
      * Words on the cloth, beginning at a place or in the middle of it.
      *
      * @param above standing on the place rather than hanging from it
      */
-    record Label(Phrase words, Length x, Length y, boolean above, boolean centred) implements Element {}
+    record Label(Phrase words, Length x, Length y, boolean above, boolean centred) implements Element {
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.label(this);
+        }
+    }
 }

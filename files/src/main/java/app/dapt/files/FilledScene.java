@@ -135,27 +135,60 @@ public final class FilledScene {
     }
 
     private ObjectNode painted(ObjectNode node, Paint paint) {
-        if (paint instanceof Paint.Ground ground) {
-            Cloth cloth = cloth(ground.material());
-            node.put("fill", cloth.colour());
+        return paint.match(new Painter(this, node));
+    }
+
+    /** Says how an area is painted. */
+    private record Painter(FilledScene scene, ObjectNode node) implements Paint.Paints<ObjectNode> {
+
+        @Override
+        public ObjectNode ground(Paint.Ground ground) {
+            Cloth cloth = scene.cloth(ground.material());
             cloth.photo().filter(photo -> ground.rightSide()).ifPresent(photo -> node.putObject("picture")
                     .put("href", "/pictures/" + photo.number())
                     .put("wide", photo.wide().toMm())
                     .put("high", photo.high().toMm())
                     .put("turned", cloth.sideways() ? 90 : 0));
-        } else if (paint instanceof Paint.Printed printed) {
-            Swatch swatch = new Swatch(cloth(printed.material()), 1);
-            node.put(printed.stroke() > 0 ? "stroke" : "fill", swatch.ink(printed.ink()))
+            return node.put("fill", cloth.colour());
+        }
+
+        @Override
+        public ObjectNode printed(Paint.Printed printed) {
+            Swatch swatch = new Swatch(scene.cloth(printed.material()), 1);
+            return node.put(printed.stroke() > 0 ? "stroke" : "fill", swatch.ink(printed.ink()))
                     .put("opacity", printed.opacity())
                     .put("thick", printed.stroke());
-        } else if (paint instanceof Paint.Trimming trimming) {
-            node.put("fill", cloth(trimming.material()).colour());
-        } else if (paint instanceof Paint.Tone tone) {
-            node.put("fill", tone.light() > 0 ? STITCH : SHADOW).put("opacity", Math.abs(tone.light()));
-        } else {
-            node.put("fill", SHADOW).put("opacity", 0.6);
         }
-        return node;
+
+        @Override
+        public ObjectNode trimming(Paint.Trimming trimming) {
+            return node.put("fill", scene.cloth(trimming.material()).colour());
+        }
+
+        @Override
+        public ObjectNode tone(Paint.Tone tone) {
+            return node.put("fill", tone.light() > 0 ? STITCH : SHADOW).put("opacity", Math.abs(tone.light()));
+        }
+
+        /** The scene pictures a whole cloth by its ground. */
+        @Override
+        public ObjectNode pictured(Paint.Pictured picture) {
+            return dark();
+        }
+
+        @Override
+        public ObjectNode gap(Paint.Gap gap) {
+            return dark();
+        }
+
+        @Override
+        public ObjectNode cast(Paint.Cast shadow) {
+            return dark();
+        }
+
+        private ObjectNode dark() {
+            return node.put("fill", SHADOW).put("opacity", 0.6);
+        }
     }
 
     private Cloth cloth(Material material) {

@@ -3,6 +3,7 @@ package app.dapt.files;
 import app.dapt.cover.decision.Cloths;
 import app.dapt.drawing.Element.Area;
 import app.dapt.drawing.Element.Paint;
+import app.dapt.piece.Piece.Material;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -18,51 +19,62 @@ record SvgAreas(Cloths cloths, Pen pen, String id) {
     /** A line of a print thinner than this is not seen, in user units. */
     private static final double THINNEST = .4;
 
-    void write(Markup svg, Area area) {
+    Markup write(Markup svg, Area area) {
         StringBuilder path = new StringBuilder();
         area.outlines().forEach(outline -> path.append(pen.drawn(outline, !isLine(area.paint()))));
-        if (path.isEmpty()) {
-            return;
+        return path.isEmpty() ? svg : area.paint().match(new Painter(this, svg, path.toString()));
+    }
+
+    /** Fills or strokes a path with a paint. */
+    private record Painter(SvgAreas areas, Markup svg, String path) implements Paint.Paints<Markup> {
+
+        @Override
+        public Markup ground(Paint.Ground ground) {
+            svg.empty("path", "fill", areas.cloths.of(ground.material()).colour(), "d", path);
+            return ground.rightSide() ? svg : svg.empty("path", "class", "wrong-side", "d", path);
         }
-        Paint paint = area.paint();
-        if (paint instanceof Paint.Ground ground) {
-            svg.empty("path", "fill", cloths.of(ground.material()).colour(), "d", path);
-            if (!ground.rightSide()) {
-                svg.empty("path", "class", "wrong-side", "d", path);
-            }
-        } else if (paint instanceof Paint.Trimming trimming) {
-            svg.empty(
-                    "path",
-                    "class",
-                    "trim-band",
-                    "fill",
-                    cloths.of(trimming.material()).colour(),
-                    "d",
-                    path);
-        } else if (paint instanceof Paint.Printed printed) {
-            String ink = new Swatch(cloths.of(printed.material()), pen.scale()).ink(printed.ink());
-            if (isLine(paint)) {
-                double thick = Math.max(THINNEST, pen.mm(printed.stroke()));
-                svg.empty("path", "fill", "none", "stroke", ink, "stroke-width", thick, "d", path);
-            } else {
-                svg.empty("path", "fill", ink, "fill-opacity", printed.opacity(), "d", path);
-            }
-        } else if (paint instanceof Paint.Pictured picture) {
-            String name = svg.name(id + "-cell");
-            new Swatch(cloths.of(picture.material()), pen.scale()).write(svg, name, placed(picture));
-            svg.empty("path", "fill", "url(#" + name + ")", "d", path);
-        } else if (paint instanceof Paint.Tone tone) {
-            svg.empty(
-                    "path",
-                    "class",
-                    tone.light() > 0 ? "lit" : "dim",
-                    "fill-opacity",
-                    Math.abs(tone.light()),
-                    "d",
-                    path);
-        } else {
-            svg.empty("path", "class", paint instanceof Paint.Gap ? "gap" : "cast", "d", path);
+
+        @Override
+        public Markup trimming(Paint.Trimming trimming) {
+            String colour = areas.cloths.of(trimming.material()).colour();
+            return svg.empty("path", "class", "trim-band", "fill", colour, "d", path);
         }
+
+        @Override
+        public Markup printed(Paint.Printed printed) {
+            String ink = areas.swatch(printed.material()).ink(printed.ink());
+            double thick = Math.max(THINNEST, areas.pen.mm(printed.stroke()));
+            return isLine(printed)
+                    ? svg.empty("path", "fill", "none", "stroke", ink, "stroke-width", thick, "d", path)
+                    : svg.empty("path", "fill", ink, "fill-opacity", printed.opacity(), "d", path);
+        }
+
+        @Override
+        public Markup pictured(Paint.Pictured picture) {
+            String name = svg.name(areas.id + "-cell");
+            areas.swatch(picture.material()).write(svg, name, areas.placed(picture));
+            return svg.empty("path", "fill", "url(#" + name + ")", "d", path);
+        }
+
+        @Override
+        public Markup tone(Paint.Tone tone) {
+            String light = tone.light() > 0 ? "lit" : "dim";
+            return svg.empty("path", "class", light, "fill-opacity", Math.abs(tone.light()), "d", path);
+        }
+
+        @Override
+        public Markup gap(Paint.Gap gap) {
+            return svg.empty("path", "class", "gap", "d", path);
+        }
+
+        @Override
+        public Markup cast(Paint.Cast shadow) {
+            return svg.empty("path", "class", "cast", "d", path);
+        }
+    }
+
+    private Swatch swatch(Material material) {
+        return new Swatch(cloths.of(material), pen.scale());
     }
 
     private String placed(Paint.Pictured picture) {

@@ -96,25 +96,13 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
         svg.open("g", "transform", Pen.moved(margins.left(), margins.top()));
         if (sheet.clip().isPresent()) {
             svg.open("g", "clip-path", "url(#" + id + "-clip)");
-            sheet.elements().stream().filter(SvgDrawing::isClipped).forEach(element -> element(svg, element, around));
+            sheet.elements().stream().filter(Element::isWithin).forEach(element -> element(svg, element, around));
             svg.close("g");
         }
         sheet.elements().stream()
-                .filter(element -> sheet.clip().isEmpty() || !isClipped(element))
+                .filter(element -> sheet.clip().isEmpty() || !element.isWithin())
                 .forEach(element -> element(svg, element, around));
         return svg.close("g").close("svg").toString();
-    }
-
-    /** Cloth ends where its outline does; tapes, words and the outline itself do not. */
-    private static boolean isClipped(Element element) {
-        return element instanceof Stuff
-                || element instanceof Turning
-                || element instanceof Patch
-                || element instanceof Ring
-                || element instanceof Shade
-                || element instanceof Zone
-                || element instanceof Area area && !area.beyond()
-                || element instanceof Line;
     }
 
     /** The cover edge on. */
@@ -140,7 +128,7 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
                 words.say(described));
     }
 
-    private void trim(Markup svg, Trim trim) {
+    private Markup trim(Markup svg, Trim trim) {
         List<Point> path = trim.path().stream()
                 .map(p -> new Point(pen.mm(p.x()), pen.mm(p.y())))
                 .toList();
@@ -180,6 +168,7 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
                         marks.of(trim.look()));
             default -> svg.empty("path", "class", kind, "fill", colour, "d", marks.of(trim.look()));
         }
+        return svg;
     }
 
     /** Room for the words beside a tape. */
@@ -220,82 +209,130 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
     }
 
     private void element(Markup svg, Element element, double around) {
-        if (element instanceof Stuff stuff) {
-            stuff(svg, stuff);
-        } else if (element instanceof Patch patch) {
-            patch(svg, patch);
-        } else if (element instanceof Area area) {
-            new SvgAreas(cloths, pen, id).write(svg, area);
-        } else if (element instanceof Turning turning) {
-            box(
-                    svg,
-                    turning.box(),
-                    "class",
-                    "turning part-" + Phrase.code(turning.part()),
-                    "data-piece",
-                    turning.piece());
-        } else if (element instanceof Zone zone) {
-            box(svg, zone.box(), "class", "zone part-" + Phrase.code(zone.part()));
-        } else if (element instanceof Shade shade) {
-            box(svg, shade.box(), "class", "shade");
-        } else if (element instanceof Line line) {
-            svg.empty(
-                    "line",
-                    "class",
-                    "l-" + Phrase.code(line.role()),
-                    "x1",
-                    px(line.x1()),
-                    "y1",
-                    px(line.y1()),
-                    "x2",
-                    px(line.x2()),
-                    "y2",
-                    px(line.y2()));
-        } else if (element instanceof Trim trim) {
-            trim(svg, trim);
-        } else if (element instanceof Path path) {
-            path(svg, path);
-        } else if (element instanceof Ring ring) {
-            svg.empty(
+        element.match(new Writer(this, svg, around));
+    }
+
+    /**
+     * Writes an element as it looks.
+     *
+     * @param around how far what goes round the edge stands out
+     */
+    private record Writer(SvgDrawing drawing, Markup svg, double around) implements Element.Cases<Markup> {
+
+        @Override
+        public Markup stuff(Stuff stuff) {
+            return drawing.stuff(svg, stuff);
+        }
+
+        @Override
+        public Markup patch(Patch patch) {
+            return drawing.patch(svg, patch);
+        }
+
+        @Override
+        public Markup area(Area area) {
+            return new SvgAreas(drawing.cloths, drawing.pen, drawing.id).write(svg, area);
+        }
+
+        @Override
+        public Markup turning(Turning turning) {
+            return drawing.box(svg, turning.box(), "class", turned(turning.part()), "data-piece", turning.piece());
+        }
+
+        @Override
+        public Markup ring(Ring ring) {
+            return svg.empty(
                     "path",
                     "class",
-                    "turning part-" + Phrase.code(ring.part()),
+                    turned(ring.part()),
                     "data-piece",
                     ring.piece(),
                     "fill-rule",
                     "evenodd",
                     "d",
-                    pen.path(ring.cut()) + pen.path(ring.seam()));
-        } else if (element instanceof Spot spot) {
-            spot(svg, spot);
-        } else if (element instanceof Tape tape) {
-            tape(svg, tape, around);
-        } else if (element instanceof Note note) {
-            note(svg, note);
-        } else if (element instanceof Label label) {
-            label(svg, label);
+                    drawing.pen.path(ring.cut()) + drawing.pen.path(ring.seam()));
+        }
+
+        private static String turned(Part part) {
+            return "turning part-" + Phrase.code(part);
+        }
+
+        @Override
+        public Markup zone(Zone zone) {
+            return drawing.box(svg, zone.box(), "class", "zone part-" + Phrase.code(zone.part()));
+        }
+
+        @Override
+        public Markup shade(Shade shade) {
+            return drawing.box(svg, shade.box(), "class", "shade");
+        }
+
+        @Override
+        public Markup line(Line line) {
+            return svg.empty(
+                    "line",
+                    "class",
+                    "l-" + Phrase.code(line.role()),
+                    "x1",
+                    drawing.px(line.x1()),
+                    "y1",
+                    drawing.px(line.y1()),
+                    "x2",
+                    drawing.px(line.x2()),
+                    "y2",
+                    drawing.px(line.y2()));
+        }
+
+        @Override
+        public Markup path(Path path) {
+            return drawing.path(svg, path);
+        }
+
+        @Override
+        public Markup trim(Trim trim) {
+            return drawing.trim(svg, trim);
+        }
+
+        @Override
+        public Markup spot(Spot spot) {
+            return drawing.spot(svg, spot);
+        }
+
+        @Override
+        public Markup tape(Tape tape) {
+            return drawing.tape(svg, tape, around);
+        }
+
+        @Override
+        public Markup note(Note note) {
+            return drawing.note(svg, note);
+        }
+
+        @Override
+        public Markup label(Label label) {
+            return drawing.label(svg, label);
         }
     }
 
-    private void box(Markup svg, Box box, Object... attributes) {
+    private Markup box(Markup svg, Box box, Object... attributes) {
         Object[] all = new Object[attributes.length + 8];
         Object[] place = {"x", px(box.left()), "y", px(box.top()), "width", px(box.width()), "height", px(box.height())
         };
         System.arraycopy(place, 0, all, 0, 8);
         System.arraycopy(attributes, 0, all, 8, attributes.length);
-        svg.empty("rect", all);
+        return svg.empty("rect", all);
     }
 
-    private void path(Markup svg, Path path) {
+    private Markup path(Markup svg, Path path) {
         String d = pen.path(path.points(), path.closed());
         if (path.role() == Role.TEETH) {
             svg.empty("path", "class", "zip-tape", "d", d);
         }
-        svg.empty("path", "class", "l-" + Phrase.code(path.role()) + " outline", "d", d);
+        return svg.empty("path", "class", "l-" + Phrase.code(path.role()) + " outline", "d", d);
     }
 
     /** Buttons and ties as they look; places to mark as the mark one would chalk. */
-    private void spot(Markup svg, Spot spot) {
+    private Markup spot(Markup svg, Spot spot) {
         double x = px(spot.x());
         double y = px(spot.y());
         double half = Math.max(3, px(spot.size()) / 2);
@@ -330,10 +367,10 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
                                 ? "M0 " + Markup.number(-half) + "V" + Markup.number(half) + "M-3 0H3"
                                 : "M" + Markup.number(-half) + " 0H" + Markup.number(half) + "M0 -3V3");
         }
-        svg.close("g");
+        return svg.close("g");
     }
 
-    private void stuff(Markup svg, Stuff stuff) {
+    private Markup stuff(Markup svg, Stuff stuff) {
         String way = stuff.turned() ? "turned" : "upright";
         box(svg, stuff.box(), "fill", "url(#" + pattern(stuff.material().name(), way) + ")");
         if (!stuff.rightSide()) {
@@ -342,21 +379,22 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
         if (stuff.part() != Part.NONE) {
             box(svg, stuff.box(), "class", "zone part-" + Phrase.code(stuff.part()), "data-piece", stuff.piece());
         }
+        return svg;
     }
 
-    private void patch(Markup svg, Patch patch) {
+    private Markup patch(Markup svg, Patch patch) {
         String way = patch.turned() ? "turned" : "upright";
         String d = pen.path(patch.points(), true);
         svg.empty("path", "fill", "url(#" + pattern(patch.material().name(), way) + ")", "d", d);
-        svg.empty("path", "class", patch.rightSide() ? "patch-edge" : "patch-edge wrong-side", "d", d);
+        return svg.empty("path", "class", patch.rightSide() ? "patch-edge" : "patch-edge wrong-side", "d", d);
     }
 
     /** Words beside a place, on the side where the cloth is. */
-    private void note(Markup svg, Note note) {
+    private Markup note(Markup svg, Note note) {
         Side edge = note.edge().orElse(Side.TOP);
         double dx = edge == Side.LEFT ? 7 : edge == Side.RIGHT ? -7 : 0;
         double dy = edge == Side.TOP ? 17 : edge == Side.BOTTOM ? -7 : 5;
-        svg.saying(
+        return svg.saying(
                 "text",
                 words.say(note.words()),
                 "class",
@@ -369,16 +407,16 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
                 edge == Side.LEFT ? "start" : edge == Side.RIGHT ? "end" : "middle");
     }
 
-    private void label(Markup svg, Label label) {
+    private Markup label(Markup svg, Label label) {
         String said = words.say(label.words());
         double width = breadth(said) * 6.15 + 14;
         double x = px(label.x()) + (label.centred() ? -width / 2 : 8);
         double y = px(label.y()) + (label.centred() ? -11 : label.above() ? -30 : 8);
         svg.empty("rect", "class", "tag", "x", x, "y", y, "width", width, "height", 22d, "rx", 2d);
-        svg.saying("text", said, "class", "t-label", "x", x + 7, "y", y + 15.5);
+        return svg.saying("text", said, "class", "t-label", "x", x + 7, "y", y + 15.5);
     }
 
-    private void tape(Markup svg, Tape tape, double around) {
+    private Markup tape(Markup svg, Tape tape, double around) {
         boolean across = tape.axis() == Axis.ACROSS;
         double length = px(tape.length());
         double off = tape.before() ? -TAPE - TAPE_OFF - around : TAPE_OFF + around;
@@ -415,7 +453,7 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
                     "text-anchor",
                     across ? "middle" : "start");
         }
-        svg.close("g");
+        return svg.close("g");
     }
 
     /** About how many characters wide a text is; a fraction with a slash is drawn as one. */

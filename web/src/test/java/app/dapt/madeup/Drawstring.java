@@ -10,6 +10,7 @@ import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.PanelRole;
 import app.dapt.cover.opening.Opening;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
@@ -49,7 +50,7 @@ record Drawstring(Length channel) implements Opening {
         Length deep = sizes.finished(Axis.UP_DOWN);
         return Back.of(
                         List.of(front.piece(), back),
-                        List.of(Panel.of(back, Length.ZERO, deep)),
+                        List.of(Panel.of(PanelRole.WHOLE, back, Length.ZERO, deep)),
                         sizes.edgeToOpen(Axis.ACROSS))
                 .openAt(sizes.edgeMiddle(Axis.ACROSS));
     }

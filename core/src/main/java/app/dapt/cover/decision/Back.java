@@ -68,6 +68,7 @@ public record Back(
     /**
      * One panel where it lies, measured across the opening from the top edge, or from the left one.
      *
+     * @param role    what it is to the back
      * @param name    what to call it on the back
      * @param from    where it begins
      * @param to      where it ends
@@ -76,31 +77,38 @@ public record Back(
      * @param turned  whether its cloth's up points down where it lies
      */
     public record Panel(
-            Piece piece, Phrase name, Length from, Length to, Optional<Side> free, boolean outside, boolean turned) {
+            PanelRole role,
+            Piece piece,
+            Phrase name,
+            Length from,
+            Length to,
+            Optional<Side> free,
+            boolean outside,
+            boolean turned) {
 
         /** A panel with nothing free, lying upright and alone. */
-        public static Panel of(Piece piece, Length from, Length to) {
-            return new Panel(piece, Phrase.of("panel." + piece.id()), from, to, Optional.empty(), true, false);
+        public static Panel of(PanelRole role, Piece piece, Length from, Length to) {
+            return new Panel(role, piece, Phrase.of("panel." + piece.id()), from, to, Optional.empty(), true, false);
         }
 
         public Panel free(Side side) {
-            return new Panel(piece, name, from, to, Optional.of(side), outside, turned);
+            return new Panel(role, piece, name, from, to, Optional.of(side), outside, turned);
         }
 
         public Panel outside(boolean shows) {
-            return new Panel(piece, name, from, to, free, shows, turned);
+            return new Panel(role, piece, name, from, to, free, shows, turned);
         }
 
         public Panel turned(boolean upsideDown) {
-            return new Panel(piece, name, from, to, free, outside, upsideDown);
+            return new Panel(role, piece, name, from, to, free, outside, upsideDown);
         }
 
         public Panel named(String code) {
-            return new Panel(piece, Phrase.of(code), from, to, free, outside, turned);
+            return new Panel(role, piece, Phrase.of(code), from, to, free, outside, turned);
         }
 
         private Panel of(Piece other) {
-            return new Panel(other, name, from, to, free, outside, turned);
+            return new Panel(role, other, name, from, to, free, outside, turned);
         }
 
         public Optional<Edge> freeEdge() {
@@ -283,6 +291,19 @@ public record Back(
         List<Panel> turned = new ArrayList<>(panels);
         Collections.reverse(turned);
         return turned;
+    }
+
+    /** The panel of a role; of one with none of that role there is no asking. */
+    public Panel panel(PanelRole role) {
+        return panels.stream()
+                .filter(panel -> panel.role() == role)
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("a back without a panel " + role));
+    }
+
+    /** The panel that lies under another where panels overlap; the only one where there is one. */
+    public Panel inner() {
+        return panels.stream().filter(panel -> !panel.outside()).findFirst().orElse(outer());
     }
 
     /** The panel that shows where panels overlap. */

@@ -153,7 +153,7 @@ public final class CoverDrawing {
             elements.addAll(panel(panel));
         }
         if (back.overlap().filter(Length::isPositive).isPresent()) {
-            Back.Panel inner = back.panels().get(0);
+            Back.Panel inner = back.inner();
             elements.add(across(Role.HIDDEN_EDGE, inner.from().isZero() ? inner.to() : inner.from()));
         }
         elements.addAll(seamRound());
@@ -175,7 +175,7 @@ public final class CoverDrawing {
                         width,
                         height,
                         back.outer().name(),
-                        back.panels().get(0).name(),
+                        back.inner().name(),
                         overlap))
                 .orElseGet(() -> Phrase.of(
                         "drawing.back-plain",

@@ -14,6 +14,7 @@ import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
+import app.dapt.cover.decision.PanelRole;
 import app.dapt.cover.decision.Weight;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
@@ -110,7 +111,7 @@ public record ArmFlapOpening(Layers layers, Length tuck, Hem hem) implements Ope
     }
 
     private static Panel panel(Piece back, CoverDimensions sizes) {
-        return Panel.of(back, Length.ZERO, sizes.finished(Axis.ACROSS));
+        return Panel.of(PanelRole.WHOLE, back, Length.ZERO, sizes.finished(Axis.ACROSS));
     }
 
     /**
@@ -146,7 +147,7 @@ public record ArmFlapOpening(Layers layers, Length tuck, Hem hem) implements Ope
         if (making.sizes().shape().openArm().isEmpty()) {
             return;
         }
-        Piece back = making.back().panels().get(0).piece();
+        Piece back = making.back().panel(PanelRole.WHOLE).piece();
         HemSteps.make(
                 HemSteps.at(making, making.front(), Side.LEFT, making.front().id()),
                 HemSteps.at(making, back, Side.RIGHT, back.id()));

@@ -1,7 +1,6 @@
 package app.dapt.cover.opening;
 
 import app.dapt.cover.decision.Back;
-import app.dapt.cover.decision.Back.Panel;
 import app.dapt.cover.decision.Back.Zip;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.CoverShape;
@@ -12,6 +11,7 @@ import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
+import app.dapt.cover.decision.PanelRole;
 import app.dapt.cover.decision.Weight;
 import app.dapt.drawing.Element.Role;
 import app.dapt.measure.Axis;
@@ -23,7 +23,6 @@ import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
-import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Side;
 import app.dapt.step.Effort;
 import app.dapt.step.Laid;
@@ -67,8 +66,8 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
     @Override
     public List<Detail<?>> details() {
         List<Detail<?>> details = new ArrayList<>(zip.details());
-        details.add(new Detail.Measure(
-                "zipAt", Phrase.of(stacked() ? "detail.zipAt" : "detail.zipAt-upright"), LengthRange.CENTRE, at, true));
+        details.add(
+                new Detail.Measure("zipAt", Phrase.of(frame().worded("detail.zipAt")), LengthRange.CENTRE, at, true));
         details.add(Detail.measure("zipSeam", LengthRange.ALLOWANCE, zipSeam, true));
         details.add(Detail.oneOf("runs", runs, "way"));
         return details;
@@ -77,10 +76,6 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
     @Override
     public Opening nearer(Length by) {
         return kind().with(decided().with("zipAt", Length.max(Length.ZERO, at.minus(by))));
-    }
-
-    private boolean stacked() {
-        return runs == Axis.ACROSS;
     }
 
     private BackZipOpening withZip(ZipLength changed) {
@@ -99,58 +94,35 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
 
     @Override
     public Back back(CoverDimensions sizes, Front front) {
-        Length depth = sizes.finished(runs.other());
+        Frame.Sized laid = frame().of(sizes);
+        Length depth = laid.depth();
         Length below = Length.max(Length.ZERO, Length.min(at, depth));
         Length line = depth.minus(below);
-        Edge seam = Edge.seam(sizes.allowance());
         Edge zipped = Edge.zip(zipSeam);
-        Piece far = sizes.part(
-                "back-" + (stacked() ? "upper" : "left"),
-                Material.BACK,
-                runs,
-                Length.ZERO,
-                line,
-                cut(
-                        sizes,
-                        Sum.of(
-                                Sum.term(stacked() ? "term.finished-height" : "term.finished-width", depth),
-                                Sum.term("term.less-to-zip", below.negated()))),
-                seam,
-                zipped);
-        Piece near = sizes.part(
-                "back-" + (stacked() ? "lower" : "right"),
-                Material.BACK,
-                runs,
-                line,
-                depth,
-                cut(sizes, Sum.of(Sum.term("term.to-zip", below))),
-                zipped,
-                seam);
-        Length along = narrower(far, near, sizes);
-        Length cutFor = along.plus(sizes.cutFor(runs)).minus(sizes.finished(runs));
+        Sum above =
+                Sum.of(Sum.term(frame().ofDeep("term.finished"), depth), Sum.term("term.less-to-zip", below.negated()));
+        Piece far = laid.panel(PanelRole.FIRST, line, cut(laid, above), zipped);
+        Piece near = laid.panel(PanelRole.SECOND, below, cut(laid, Sum.of(Sum.term("term.to-zip", below))), zipped);
+        Length cutFor = narrower(far, near, sizes).plus(sizes.cutFor(runs)).minus(laid.along());
         ZipLength.Choice choice = zip.pick(cutFor, sizes.ownUnit());
-        Length from = sizes.finished(runs).minus(choice.teeth()).half();
-        far = far.marked(ends(far, from, choice.teeth(), far.cut(runs.other()).total(), sizes));
+        Length from = laid.along().minus(choice.teeth()).half();
+        far = far.marked(ends(far, from, choice.teeth(), far.cut(frame().deep()).total(), sizes));
         near = near.marked(ends(near, from, choice.teeth(), Length.ZERO, sizes));
-        Side before = CoverDimensions.before(runs);
         return Back.of(
                         List.of(front.piece(), far, near),
-                        List.of(
-                                Panel.of(far, Length.ZERO, line).free(before.opposite()),
-                                Panel.of(near, line, depth).free(before)),
+                        List.of(laid.lying(PanelRole.FIRST, far, line), laid.lying(PanelRole.SECOND, near, below)),
                         choice.teeth())
                 .zipped(new Zip(choice.teeth(), choice.buy(), line, from, choice.why()));
     }
 
     @Override
     public void make(Making making) {
-        Piece far = making.back().panels().get(0).piece();
-        Piece near = making.back().panels().get(1).piece();
-        Side before = CoverDimensions.before(runs);
+        Piece far = making.back().panel(PanelRole.FIRST).piece();
+        Piece near = making.back().panel(PanelRole.SECOND).piece();
         ZipSteps zip = new ZipSteps(making, true);
         Length along = making.sizes().finished(runs);
         for (Piece panel : List.of(far, near)) {
-            Side side = panel.equals(far) ? before.opposite() : before;
+            Side side = panel.equals(far) ? frame().end() : frame().start();
             making.at(Place.IRON, "zip-press", panel)
                     .saying(Phrase.choice("which-edge", side), zipSeam)
                     .along(Effort.PRESS_HEM, along)
@@ -161,13 +133,10 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
                 .minus(making.back().length())
                 .half();
         Pile together = Pile.of(making.work().lying(near, true))
-                .on(making.work().lying(far, false).swapping(runs.other()))
-                .along(Role.SEW, before.opposite(), zipSeam);
+                .on(making.work().lying(far, false).swapping(frame().deep()))
+                .along(Role.SEW, frame().end(), zipSeam);
         making.at(Place.MACHINE, "zip-close", far, near)
-                .saying(
-                        making.fromCutEdge(CoverDimensions.before(runs.other()), closed),
-                        Making.finished(closed),
-                        zipSeam)
+                .saying(making.fromCutEdge(frame().alongFrom(), closed), Making.finished(closed), zipSeam)
                 .along(Effort.SEW, closed.times(2))
                 .set(Stitch.SEAM, Foot.PLAIN)
                 .shows(together)
@@ -178,12 +147,12 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
                 .set(Stitch.BASTE, Foot.PLAIN)
                 .shows(together)
                 .add();
-        zip.sewn("zip-centred", far, before.opposite())
+        zip.sewn("zip-centred", far, frame().end())
                 .saying(zip.fromTeeth())
-                .shows(zip.centred(joined(making, far, near, false), before.opposite()))
+                .shows(zip.centred(joined(making, far, near, false), frame().end()))
                 .also(near.id())
                 .also("zip")
-                .takes(near, before)
+                .takes(near, frame().start())
                 .times(Effort.ZIP, 1)
                 .sewing(making.back().length().plus(zip.fromTeeth().times(2)).times(2))
                 .add();
@@ -196,10 +165,9 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
 
     /** Both panels side by side, the seam between them sewn and pressed open. */
     private Pile joined(Making making, Piece far, Piece near, boolean rightSide) {
-        Side before = CoverDimensions.before(runs);
-        Laid one = making.work().lying(far, rightSide).having(before.opposite());
-        Laid other = making.work().lying(near, rightSide).having(before);
-        if (stacked()) {
+        Laid one = making.work().lying(far, rightSide).having(frame().end());
+        Laid other = making.work().lying(near, rightSide).having(frame().start());
+        if (frame().isStacked()) {
             return Pile.of(other.at(Length.ZERO, one.box().height())).on(one);
         }
         return rightSide
@@ -209,8 +177,8 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
 
     @Override
     public void lay(Making making) {
-        ZipSteps.held(making, runs);
-        ZipSteps.lay(making, runs);
+        ZipSteps.held(making, frame());
+        ZipSteps.lay(making, frame());
     }
 
     /** How long the seam with the zip is, finished: on a round back the smaller part's own width. */
@@ -218,8 +186,8 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
         return Length.min(Length.min(far.finished(runs), near.finished(runs)), sizes.finished(runs));
     }
 
-    private Sum cut(CoverDimensions sizes, Sum finished) {
-        return finished.plus(Sum.term("term.zip-seam", zipSeam)).plus(Sum.term("term.allowance", sizes.allowance()));
+    private Sum cut(Frame.Sized laid, Sum finished) {
+        return finished.plus(Sum.term("term.zip-seam", zipSeam)).plus(laid.allowance());
     }
 
     private List<Marking> ends(Piece piece, Length from, Length teeth, Length deep, CoverDimensions sizes) {
@@ -237,11 +205,13 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
 
     @Override
     public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
-        Length seam =
-                narrower(back.panels().get(0).piece(), back.panels().get(1).piece(), sizes);
+        Length seam = narrower(
+                back.panel(PanelRole.FIRST).piece(),
+                back.panel(PanelRole.SECOND).piece(),
+                sizes);
         List<FindingCandidate<Opening>> concerns =
                 new ArrayList<>(new ZipConcerns(zip, this::withZip, this, sizes, back, seam).all());
-        Length depth = sizes.finished(runs.other());
+        Length depth = frame().of(sizes).depth();
         if (!at.isPositive() || at.atLeast(depth)) {
             BackZipOpening middle = new BackZipOpening(runs, zip, depth.half(), zipSeam);
             concerns.add(FindingCandidate.<Opening>of("zip-placed", Weight.WILL_NOT_WORK, "zip-placed", at, depth)
@@ -252,6 +222,6 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
 
     @Override
     public Phrase brief(Back back) {
-        return Phrase.of(stacked() ? "brief.back-zip" : "brief.back-zip-upright", back.length(), at);
+        return Phrase.of(frame().worded("brief.back-zip"), back.length(), at);
     }
 }

@@ -1,7 +1,6 @@
 package app.dapt.cover.opening;
 
 import app.dapt.cover.decision.Back;
-import app.dapt.cover.decision.Back.Lap;
 import app.dapt.cover.decision.Back.Panel;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.CoverShape;
@@ -13,6 +12,7 @@ import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.PanelRole;
 import app.dapt.cover.decision.Weight;
 import app.dapt.cover.opening.Fastening.By;
 import app.dapt.drawing.Element.Role;
@@ -25,7 +25,6 @@ import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
-import app.dapt.piece.Piece.Material;
 import app.dapt.piece.PieceRole;
 import app.dapt.piece.Side;
 import app.dapt.step.Effort;
@@ -124,9 +123,9 @@ public record BandedOpening(
                 Detail.measure("band", LengthRange.BAND, band, true),
                 Detail.oneOf("runs", runs, "way"),
                 Detail.tick("bandInterfaced", banding.interfaced(), true),
-                Detail.count("bandStrips", 1, MOST_STRIPS, banding.strips(), stacked()),
+                Detail.count("bandStrips", 1, MOST_STRIPS, banding.strips(), frame().isStacked()),
                 Detail.maybe("centre", LengthRange.CENTRE, centre)));
-        details.addAll(hem.details("second", Phrase.of(stacked() ? "panel.back-lower" : "panel.back-right")));
+        details.addAll(hem.details("second", Phrase.of(frame().named("panel.back", PanelRole.SECOND))));
         details.addAll(fastening.details());
         return details;
     }
@@ -167,84 +166,64 @@ public record BandedOpening(
 
     @Override
     public Back back(CoverDimensions sizes, Front front) {
-        Length depth = sizes.finished(runs.other());
-        Edge seam = Edge.seam(sizes.allowance());
-        Edge band = Edge.band(BAND_SEAM);
+        Frame.Sized laid = frame().of(sizes);
+        PanelDepths depths = new PanelDepths(rule, overlap, centre);
         Edge free = hem.edge(sizes.innerAllowance(), sizes.ownUnit());
-        Sum.Term allowance = Sum.term("term.allowance", sizes.allowance());
-        Sum ruled = isByRule()
-                ? rule.depth(sizes.cut(runs.other()).total(), free.allowance(), sizes.unit())
-                        .roundedUpTo(sizes.mark())
-                : Sum.of();
-        boolean onTop = isByRule() && reads == Reading.BAND_ON_TOP;
-        Sum first = isByRule()
-                ? ruled.plus(Sum.term("term.less-allowance", sizes.allowance().negated()))
-                : Lapped.half(depth, overlap, centre, true, stacked());
-        if (onTop) {
-            first = first.plus(Sum.term("term.band-on-top", finishedBand().minus(BAND_SEAM)));
-        }
-        Length second = isByRule()
-                ? ruled.total().minus(sizes.allowance()).minus(free.allowance())
-                : Lapped.half(depth, overlap, centre, false, stacked()).total();
-        Sum lowerCut = isByRule()
-                ? ruled
-                : hem.added(Lapped.half(depth, overlap, centre, false, stacked()), free)
-                        .plus(allowance);
-        Length bandFrom = first.total().minus(finishedBand());
-        Sum lessBand = (isByRule() ? ruled : first)
-                .plus(Sum.term("term.less-band", finishedBand().negated()))
-                .plus(Sum.term("term.band-seam", BAND_SEAM));
-        // With the band on top, the panel above it is cut just as the rule says.
-        Sum upperCut = onTop ? ruled : isByRule() ? lessBand : lessBand.plus(allowance);
-        String upperId = "back-" + (stacked() ? "upper" : "left");
-        Piece upper = sizes.part(upperId, Material.BACK, runs, Length.ZERO, bandFrom, upperCut, seam, band);
-        Piece banding = sizes.part(
-                        "band",
-                        Material.BACK,
-                        runs,
-                        bandFrom,
-                        first.total(),
-                        Sum.of(Sum.term("term.band", this.band)),
-                        band,
-                        band)
-                .as(PieceRole.Whole.BAND)
-                .marked(List.of(Marking.line(Sort.FOLD, runs, this.band.half())));
-        Length innerFrom = depth.minus(second);
-        Piece lower = sizes.part(
-                "back-" + (stacked() ? "lower" : "right"), Material.BACK, runs, innerFrom, depth, lowerCut, free, seam);
+        PanelDepths.Depth second = depths.of(laid, PanelRole.SECOND, hem);
+        Sum finished = withBand(depths, laid, free);
+        Length bandFrom = finished.total().minus(finishedBand());
+        Edge banded = Edge.band(BAND_SEAM);
+        Piece upper = laid.panel(PanelRole.FIRST, bandFrom, aboveBand(depths, laid, free, finished), banded);
+        Piece banding = laid.band(bandFrom, finished.total(), Sum.of(Sum.term("term.band", band)), banded)
+                .marked(List.of(Marking.line(Sort.FOLD, runs, band.half())));
+        Piece lower = laid.panel(PanelRole.SECOND, second.finished(), second.cut(), free);
         List<Piece> pieces = new ArrayList<>(List.of(front.piece(), upper, banding, lower));
         if (hem.isLined()) {
-            pieces.add(sizes.part(
-                    "lining-" + (stacked() ? "lower" : "right"),
-                    Material.LINING,
-                    runs,
-                    innerFrom,
-                    depth,
-                    lowerCut,
-                    free,
-                    seam));
+            pieces.add(laid.lining(PanelRole.SECOND, second.finished(), second.cut(), free));
         }
-        Side before = CoverDimensions.before(runs);
-        Panel inner = Panel.of(lower, innerFrom, depth).free(before).outside(false);
-        Panel above = Panel.of(upper, Length.ZERO, bandFrom);
-        Panel outer = Panel.of(banding, bandFrom, first.total()).free(before.opposite());
-        Back back = Back.of(pieces, List.of(inner, above, outer), sizes.finished(runs))
-                .lapping(Lap.of(first.total().plus(second).minus(depth), runs, sizes));
-        return fastening.fasten(back, outer, true, inner, runs, sizes);
+        Panel inner = laid.lying(PanelRole.SECOND, lower, second.finished()).outside(false);
+        Panel above = Panel.of(PanelRole.FIRST, upper, Length.ZERO, bandFrom);
+        Panel outer =
+                Panel.of(PanelRole.BAND, banding, bandFrom, finished.total()).free(frame().end());
+        Length overlapping = finished.total().plus(second.finished()).minus(laid.depth());
+        return lapped(pieces, List.of(inner, above, outer), overlapping, laid);
+    }
+
+    /** How deep the outer panel is once finished, its band with it. */
+    private Sum withBand(PanelDepths depths, Frame.Sized laid, Edge free) {
+        if (!isByRule()) {
+            return depths.finished(laid, PanelRole.FIRST);
+        }
+        Sum ruled = depths.ruled(laid, free)
+                .plus(Sum.term("term.less-allowance", laid.sizes().allowance().negated()));
+        return reads == Reading.BAND_ON_TOP
+                ? ruled.plus(Sum.term("term.band-on-top", finishedBand().minus(BAND_SEAM)))
+                : ruled;
+    }
+
+    /** How deep the panel above the band is cut; with the band on top of it just as the rule says. */
+    private Sum aboveBand(PanelDepths depths, Frame.Sized laid, Edge free, Sum finished) {
+        Sum whole = isByRule() ? depths.ruled(laid, free) : finished;
+        if (isByRule() && reads == Reading.BAND_ON_TOP) {
+            return whole;
+        }
+        Sum lessBand = whole.plus(Sum.term("term.less-band", finishedBand().negated()))
+                .plus(Sum.term("term.band-seam", BAND_SEAM));
+        return isByRule() ? lessBand : lessBand.plus(laid.allowance());
     }
 
     @Override
     public void make(Making making) {
-        Panel lower = making.back().panels().get(0);
-        Piece upper = making.back().panels().get(1).piece();
-        Piece banding = making.back().outer().piece();
-        Side edge = CoverDimensions.before(runs).opposite();
+        Panel lower = making.back().panel(PanelRole.SECOND);
+        Piece upper = making.back().panel(PanelRole.FIRST).piece();
+        Piece banding = making.back().panel(PanelRole.BAND).piece();
+        Side edge = frame().end();
         HemSteps.choose(making, List.of(lower));
         HemSteps.make(new HemSteps(
                 making,
                 lower.piece(),
                 lower.free().orElseThrow(),
-                making.piece("lining-" + (stacked() ? "lower" : "right")),
+                making.piece(frame().named("lining", PanelRole.SECOND)),
                 lower.piece().id()));
         if (this.banding.interfaced()) {
             making.at(Place.IRON, "interface", banding)
@@ -290,27 +269,22 @@ public record BandedOpening(
      * edge over the roll.
      */
     private Pile rolled(Making making, Piece banding, Piece upper) {
-        Side edge = CoverDimensions.before(runs).opposite();
+        Side edge = frame().end();
         Laid band = making.work().lying(banding, true);
         Length strip = this.band.times(1, 4);
-        Laid flat = thin(making.work().lying(upper, false).swapping(runs.other()), strip);
-        Laid roll = thin(making.work().lying(upper, true), strip).named(Phrase.of("pile.rolled", upper.name()));
+        Laid flat = frame().madeDeep(making.work().lying(upper, false).swapping(runs.other()), strip);
+        Laid roll =
+                frame().madeDeep(making.work().lying(upper, true), strip).named(Phrase.of("pile.rolled", upper.name()));
         return Pile.of(band)
                 .arrow(edge, strip.times(3, 2))
                 .on(flat.at(Length.ZERO, Length.ZERO))
                 .pinned(Set.of(edge))
-                .on(stacked() ? roll.at(Length.ZERO, strip) : roll.at(strip, Length.ZERO));
+                .on(frame().moved(roll, strip));
     }
 
     /** As the band lies once its other edge is brought over the roll, raw edges level. */
     private Pile foldedOver(Making making, Piece banding) {
-        return Pile.of(thin(making.work().lying(banding, false).swapping(runs), this.band.half()));
-    }
-
-    private Laid thin(Laid laid, Length deep) {
-        return stacked()
-                ? laid.sized(laid.box().width(), deep)
-                : laid.sized(deep, laid.box().height());
+        return Pile.of(frame().madeDeep(making.work().lying(banding, false).swapping(runs), this.band.half()));
     }
 
     @Override
@@ -347,9 +321,9 @@ public record BandedOpening(
 
     @Override
     public List<Need> needs(Back back) {
-        List<Need> needs = new ArrayList<>(fastening.needs(back));
+        List<Need> needs = new ArrayList<>(Lapped.super.needs(back));
         if (banding.interfaced()) {
-            Piece piece = back.outer().piece();
+            Piece piece = back.panel(PanelRole.BAND).piece();
             needs.add(Need.of(
                     Phrase.of("need.interfacing-of", piece.name()),
                     Phrase.of("need.one-piece", piece.finished(Axis.ACROSS), piece.finished(Axis.UP_DOWN))));
@@ -359,12 +333,12 @@ public record BandedOpening(
 
     @Override
     public int stripsOf(Piece piece) {
-        return stacked() && piece.role() == PieceRole.Whole.BAND ? banding.strips() : 1;
+        return frame().isStacked() && piece.role() == PieceRole.Whole.BAND ? banding.strips() : 1;
     }
 
     @Override
     public Phrase brief(Back back) {
-        String kind = stacked() ? "brief.banded" : "brief.banded-upright";
+        String kind = frame().worded("brief.banded");
         Length left = back.overlap().orElseThrow();
         return isByRule()
                 ? Phrase.of(kind + "-by-rule", left, fastening.brief(), Phrase.choice("brief.rule", rule))

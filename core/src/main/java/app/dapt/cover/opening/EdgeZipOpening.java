@@ -13,6 +13,7 @@ import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Making;
+import app.dapt.cover.decision.PanelRole;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -85,33 +86,40 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
         Length seam = sizes.edgeToOpen(runs);
         ZipLength.Choice choice = zip.pick(seam.plus(sizes.cutFor(runs)).minus(sizes.finished(runs)), sizes.ownUnit());
         Length buy = sort == Sorts.ORDINARY ? choice.buy() : longEnough(choice.buy(), sizes.ownUnit());
-        boolean below = runs == Axis.ACROSS;
         Length from = seam.minus(choice.teeth()).half();
-        Side side = below ? Side.BOTTOM : Side.LEFT;
+        Side side = side(false);
         Piece sewn = front.piece().with(side, Edge.zip(sizes.allowance()));
         Piece zipped = front.with(sewn)
                 .marked(ends(sewn, side, from, choice.teeth(), sizes))
                 .piece();
-        Side behind = below ? Side.BOTTOM : Side.RIGHT;
+        Side behind = side(true);
         Piece plain = sizes.wholeBack().with(behind, Edge.zip(sizes.allowance()));
         Piece back = plain.marked(ends(plain, behind, from, choice.teeth(), sizes));
-        Length depth = sizes.finished(runs.other());
+        Length depth = frame().of(sizes).depth();
         Phrase why = sort == Sorts.ORDINARY ? choice.why() : Phrase.of("zip.why.invisible", choice.teeth(), buy);
-        return Back.of(List.of(zipped, back), List.of(Panel.of(back, Length.ZERO, depth)), choice.teeth())
+        return Back.of(
+                        List.of(zipped, back),
+                        List.of(Panel.of(PanelRole.WHOLE, back, Length.ZERO, depth)),
+                        choice.teeth())
                 .openAt(sizes.edgeMiddle(runs))
                 .ending(Ends.of(End.SEAM, End.OPEN))
                 .zipped(new Zip(choice.teeth(), buy, depth, from, why));
+    }
+
+    /** The edge it lies in; of the back, seen from behind, what is the front's left one lies at the right. */
+    private Side side(boolean fromBehind) {
+        return frame().isStacked() ? Side.BOTTOM : fromBehind ? Side.RIGHT : Side.LEFT;
     }
 
     /** The zip goes in before the other three sides are sewn. */
     @Override
     public void make(Making making) {
         Piece front = making.front();
-        Piece back = making.back().panels().get(0).piece();
-        Side side = runs == Axis.ACROSS ? Side.BOTTOM : Side.LEFT;
-        Side behind = runs == Axis.ACROSS ? Side.BOTTOM : Side.RIGHT;
+        Piece back = making.back().panel(PanelRole.WHOLE).piece();
+        Side side = side(false);
+        Side behind = side(true);
         ZipSteps zip = new ZipSteps(making, sort == Sorts.ORDINARY);
-        ZipSteps.held(making, runs);
+        ZipSteps.held(making, frame());
         Length in = making.sizes().innerAllowance();
         zip.sewn("zip-front", front, side, in).flat().also("zip").add();
         zip.sewn("zip-back", back, behind, in).flat().also("zip").add();
@@ -120,9 +128,7 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
                 making.sizes().edgeToOpen(runs).minus(making.back().length()).half();
         Length ends = straight ? closed : making.sizes().ownUnit().pick(Length.mm(25), Length.inches(1));
         making.at(Place.MACHINE, straight ? "zip-ends" : "zip-ends-curved", front, back)
-                .saying(
-                        straight ? making.fromCutEdge(CoverDimensions.before(runs.other()), ends) : ends,
-                        Making.finished(ends))
+                .saying(straight ? making.fromCutEdge(frame().alongFrom(), ends) : ends, Making.finished(ends))
                 .also("zip")
                 .along(Effort.SEW, ends.times(2))
                 .set(Stitch.SEAM, Foot.ZIPPER)
@@ -132,7 +138,7 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
 
     @Override
     public void lay(Making making) {
-        ZipSteps.lay(making, runs);
+        ZipSteps.lay(making, frame());
     }
 
     /** From one end of the zip round the other sides to its other end. */
@@ -167,7 +173,7 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
     @Override
     public Phrase brief(Back back) {
         return Phrase.of(
-                runs == Axis.ACROSS ? "brief.edge-zip" : "brief.edge-zip-side",
+                frame().isStacked() ? "brief.edge-zip" : "brief.edge-zip-side",
                 back.length(),
                 Phrase.choice("brief.zip", sort));
     }

@@ -3,9 +3,11 @@ package app.dapt.cover.opening;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.FindingCandidate;
+import app.dapt.cover.decision.PanelRole;
 import app.dapt.cover.decision.Weight;
 import app.dapt.cover.opening.EnvelopeOpening.PanelChoice;
 import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
 import app.dapt.piece.Piece.Material;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,8 +22,8 @@ record EnvelopeConcerns(EnvelopeOpening opening, CoverDimensions sizes, Back bac
         List<FindingCandidate<Opening>> found = new ArrayList<>(lapped.all());
         Stream.of(
                         blank(lapped.wanted()),
-                        upsideDown(opening.first(), true),
-                        upsideDown(opening.second(), false),
+                        upsideDown(opening.first(), PanelRole.FIRST),
+                        upsideDown(opening.second(), PanelRole.SECOND),
                         sideways(),
                         hemEdges())
                 .flatMap(Optional::stream)
@@ -43,20 +45,20 @@ record EnvelopeConcerns(EnvelopeOpening opening, CoverDimensions sizes, Back bac
         return sizes.cloths().of(Material.BACK).hasUp();
     }
 
-    private Optional<FindingCandidate<Opening>> upsideDown(PanelChoice choice, boolean isFirst) {
+    private Optional<FindingCandidate<Opening>> upsideDown(PanelChoice choice, PanelRole role) {
         if (!choice.turned() || !backHasUp()) {
             return Optional.empty();
         }
-        EnvelopeOpening upright = isFirst
+        EnvelopeOpening upright = role == PanelRole.FIRST
                 ? opening.withPanels(choice.upright(), opening.second())
                 : opening.withPanels(opening.first(), choice.upright());
         return Optional.of(FindingCandidate.<Opening>of(
-                        "upside-down-" + (isFirst ? "first" : "second"),
+                        "upside-down-" + Phrase.code(role),
                         Weight.BETTER_NOT,
                         "upside-down",
-                        opening.panelName(isFirst),
+                        opening.panelName(role),
                         sizes.cloths().back().name())
-                .orTry(() -> upright, "upright", opening.panelName(isFirst))
+                .orTry(() -> upright, "upright", opening.panelName(role))
                 .orNote());
     }
 
@@ -65,7 +67,7 @@ record EnvelopeConcerns(EnvelopeOpening opening, CoverDimensions sizes, Back bac
         boolean selvage = Stream.of(opening.first(), opening.second())
                 .anyMatch(choice -> choice.hem().kind() == Hem.Kind.SELVAGE);
         boolean shows = !sizes.cloths().of(Material.BACK).turns();
-        if (!selvage || !shows || !opening.stacked()) {
+        if (!selvage || !shows || !opening.frame().isStacked()) {
             return Optional.empty();
         }
         return Optional.of(FindingCandidate.<Opening>of(
@@ -89,7 +91,7 @@ record EnvelopeConcerns(EnvelopeOpening opening, CoverDimensions sizes, Back bac
                 ? Optional.of(FindingCandidate.<Opening>of(
                                 "hem-edges",
                                 Weight.WORTH_KNOWING,
-                                opening.stacked() ? "hem-edges" : "hem-edges-upright",
+                                opening.frame().worded("hem-edges"),
                                 sizes.cloths().back().name())
                         .orNote())
                 : Optional.empty();

@@ -1,7 +1,6 @@
 package app.dapt.cover.opening;
 
 import app.dapt.cover.decision.Back;
-import app.dapt.cover.decision.Back.Lap;
 import app.dapt.cover.decision.Back.Panel;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.CoverShape;
@@ -12,20 +11,18 @@ import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
-import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.PanelRole;
 import app.dapt.cover.opening.Fastening.By;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
-import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Piece;
-import app.dapt.piece.Piece.Material;
-import app.dapt.piece.Side;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Two back panels that lie over each other. The first panel is the upper one, or, where the opening runs up and down,
@@ -118,22 +115,19 @@ public record EnvelopeOpening(
         details.add(Detail.measure("overlap", LengthRange.OVERLAP, overlap, rule == RuleOfThumb.NONE));
         details.add(Detail.oneOf("runs", runs, "way"));
         details.add(Detail.maybe("centre", LengthRange.CENTRE, centre));
-        details.add(Detail.oneOf("outside", outside, stacked() ? "outside" : "outside-upright"));
-        details.addAll(panelDetails("first", first, true));
-        details.addAll(panelDetails("second", second, false));
+        details.add(Detail.oneOf("outside", outside, frame().worded("outside")));
+        details.addAll(panelDetails("first", first, PanelRole.FIRST));
+        details.addAll(panelDetails("second", second, PanelRole.SECOND));
         details.addAll(fastening.details());
         return details;
     }
 
-    private List<Detail<?>> panelDetails(String which, PanelChoice choice, boolean isFirst) {
-        List<Detail<?>> details = new ArrayList<>(choice.hem().details(which, panelName(isFirst)));
-        details.add(new Detail.Tick(
-                which + "Turned", Phrase.of("detail.turned", panelName(isFirst)), choice.turned(), true));
+    private List<Detail<?>> panelDetails(String which, PanelChoice choice, PanelRole role) {
+        List<Detail<?>> details = new ArrayList<>(choice.hem().details(which, panelName(role)));
+        details.add(
+                new Detail.Tick(which + "Turned", Phrase.of("detail.turned", panelName(role)), choice.turned(), true));
         return details;
     }
-
-    /** One panel's depth: finished, and as a sum to cut by. */
-    private record Reckoning(Length finished, Sum cut) {}
 
     @Override
     public EnvelopeOpening withOverlap(Length asked) {
@@ -178,23 +172,42 @@ public record EnvelopeOpening(
 
     @Override
     public Back back(CoverDimensions sizes, Front front) {
-        Length depth = sizes.finished(runs.other());
-        Reckoning one = panel(sizes, first, true);
-        Reckoning two = panel(sizes, second, false);
-        Length overlap = one.finished().plus(two.finished()).minus(depth);
-        List<Piece> pieces = new ArrayList<>(List.of(front.piece()));
-        Panel onePanel = panel(sizes, first, one, true, pieces);
-        Panel twoPanel = panel(sizes, second, two, false, pieces);
-        Panel outer = firstOutside() ? onePanel : twoPanel;
-        Panel inner = firstOutside() ? twoPanel : onePanel;
-        Back back = Back.of(pieces, List.of(inner, outer), sizes.finished(runs)).lapping(Lap.of(overlap, runs, sizes));
-        return fastening.fasten(back, outer, firstOutside(), inner, runs, sizes);
+        Frame.Sized laid = frame().of(sizes);
+        Laid one = laid(laid, PanelRole.FIRST, first);
+        Laid two = laid(laid, PanelRole.SECOND, second);
+        Length overlap = one.panel().depth().plus(two.panel().depth()).minus(laid.depth());
+        List<Piece> pieces = Stream.of(List.of(front.piece()), one.pieces(), two.pieces())
+                .flatMap(List::stream)
+                .toList();
+        return lapped(
+                pieces,
+                firstOutside() ? List.of(two.panel(), one.panel()) : List.of(one.panel(), two.panel()),
+                overlap,
+                laid);
+    }
+
+    /** A panel and the pieces it is made of. */
+    private record Laid(Panel panel, List<Piece> pieces) {}
+
+    private Laid laid(Frame.Sized back, PanelRole role, PanelChoice choice) {
+        PanelDepths.Depth depth = new PanelDepths(rule, overlap, centre).of(back, role, choice.hem());
+        Edge free =
+                choice.hem().edge(back.sizes().innerAllowance(), back.sizes().ownUnit());
+        Piece piece = back.panel(role, depth.finished(), depth.cut(), free).turned(choice.turned());
+        Panel panel = back.lying(role, piece, depth.finished())
+                .outside(role == PanelRole.FIRST == firstOutside())
+                .turned(choice.turned());
+        return new Laid(
+                panel,
+                choice.hem().isLined()
+                        ? List.of(piece, back.lining(role, depth.finished(), depth.cut(), free))
+                        : List.of(piece));
     }
 
     @Override
     public void make(Making making) {
         Panel outer = making.back().outer();
-        Panel inner = making.back().panels().get(0);
+        Panel inner = making.back().inner();
         fastening.stiffen(making, outer.piece(), inner.piece());
         HemSteps.choose(making, List.of(inner, outer));
         for (Panel panel : List.of(outer, inner)) {
@@ -202,46 +215,10 @@ public record EnvelopeOpening(
                     making,
                     panel.piece(),
                     panel.free().orElseThrow(),
-                    making.piece("lining-" + place(panel.outside() == firstOutside())),
+                    making.piece(frame().named("lining", panel.role())),
                     panel.piece().id()));
         }
         fastening.hold(making, outer.piece(), inner.piece());
-    }
-
-    private Panel panel(
-            CoverDimensions sizes, PanelChoice choice, Reckoning reckoning, boolean isFirst, List<Piece> pieces) {
-        Length depth = sizes.finished(runs.other());
-        Length from = isFirst ? Length.ZERO : depth.minus(reckoning.finished());
-        Length to = isFirst ? reckoning.finished() : depth;
-        Edge seam = Edge.seam(sizes.allowance());
-        Edge free = choice.hem().edge(sizes.innerAllowance(), sizes.ownUnit());
-        Piece piece = sizes.part(
-                        "back-" + place(isFirst),
-                        Material.BACK,
-                        runs,
-                        from,
-                        to,
-                        reckoning.cut(),
-                        isFirst ? seam : free,
-                        isFirst ? free : seam)
-                .turned(choice.turned());
-        pieces.add(piece);
-        if (choice.hem().isLined()) {
-            pieces.add(sizes.part(
-                    "lining-" + place(isFirst),
-                    Material.LINING,
-                    runs,
-                    from,
-                    to,
-                    reckoning.cut(),
-                    isFirst ? seam : free,
-                    isFirst ? free : seam));
-        }
-        Side before = CoverDimensions.before(runs);
-        return Panel.of(piece, from, to)
-                .free(isFirst ? before.opposite() : before)
-                .outside(isFirst == firstOutside())
-                .turned(choice.turned());
     }
 
     @Override
@@ -258,13 +235,8 @@ public record EnvelopeOpening(
     }
 
     @Override
-    public List<Need> needs(Back back) {
-        return fastening.needs(back);
-    }
-
-    @Override
     public Phrase brief(Back back) {
-        String kind = stacked() ? "brief.envelope" : "brief.envelope-upright";
+        String kind = frame().worded("brief.envelope");
         Length left = back.overlap().orElseThrow();
         Phrase held = fastening.brief();
         return rule == RuleOfThumb.NONE
@@ -273,26 +245,7 @@ public record EnvelopeOpening(
     }
 
     /** What the first or the second back is called. */
-    public Phrase panelName(boolean isFirst) {
-        return Phrase.of("panel.back-" + place(isFirst));
-    }
-
-    private String place(boolean isFirst) {
-        return stacked() ? (isFirst ? "upper" : "lower") : (isFirst ? "left" : "right");
-    }
-
-    private Reckoning panel(CoverDimensions sizes, PanelChoice choice, boolean isFirst) {
-        Edge free = choice.hem().edge(sizes.innerAllowance(), sizes.ownUnit());
-        if (rule != RuleOfThumb.NONE) {
-            Sum cut = rule.depth(sizes.cut(runs.other()).total(), free.allowance(), sizes.unit())
-                    .roundedUpTo(sizes.mark());
-            return new Reckoning(cut.total().minus(free.allowance()).minus(sizes.allowance()), cut);
-        }
-        Sum finished = Lapped.half(sizes.finished(runs.other()), overlap, centre, isFirst, stacked());
-        Sum cut = choice.hem()
-                .added(finished, free)
-                .plus(Sum.term("term.allowance", sizes.allowance()))
-                .roundedUpTo(sizes.mark());
-        return new Reckoning(finished.total(), cut);
+    public Phrase panelName(PanelRole role) {
+        return Phrase.of(frame().named("panel.back", role));
     }
 }

@@ -10,6 +10,7 @@ import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.PanelRole;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.Spacing;
 import app.dapt.cover.decision.Weight;
@@ -23,7 +24,6 @@ import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
-import app.dapt.piece.Side;
 import app.dapt.step.Caution;
 import app.dapt.step.Effort;
 import app.dapt.step.Pile;
@@ -112,38 +112,32 @@ public record Fastening(
         return button.plus(thickness);
     }
 
-    /**
-     * Fastens one panel's free edge on another panel.
-     *
-     * @param outer  what carries the buttonholes, or a tie of each pair
-     * @param atTo   whether its free edge is where it ends
-     * @param inner  what lies under it
-     * @param runs   the direction the opening runs in
-     */
-    Back fasten(Back back, Panel outer, boolean atTo, Panel inner, Axis runs, CoverDimensions sizes) {
+    /** Fastens the panel that shows on the one that lies under it. */
+    Back fasten(Back back, Frame.Sized laid) {
         if (by == By.NOTHING) {
             return back;
         }
-        List<Spot> spots = spots(sizes.cutFor(runs), atTo ? outer.to() : outer.from(), atTo, carried(outer), sizes);
+        Panel outer = back.outer();
+        Panel inner = back.inner();
+        boolean atTo = outer.role() != PanelRole.SECOND;
+        Axis runs = laid.frame().runs();
+        List<Spot> spots = spots(laid, atTo ? outer.to() : outer.from(), atTo, carried(outer));
         return back.spotted(spots)
-                .replacing(
-                        outer.piece(),
-                        outer.piece().marked(marks(spots, true, at -> outer.cutAt(at, runs), runs, sizes)))
-                .replacing(
-                        inner.piece(),
-                        inner.piece().marked(marks(spots, false, at -> inner.cutAt(at, runs), runs, sizes)))
-                .with(pieces(sizes));
+                .replacing(outer.piece(), outer.piece().marked(marks(spots, true, at -> outer.cutAt(at, runs), laid)))
+                .replacing(inner.piece(), inner.piece().marked(marks(spots, false, at -> inner.cutAt(at, runs), laid)))
+                .with(pieces(laid.sizes()));
     }
 
     /**
      * Where the buttons or ties sit on the finished back.
      *
-     * @param length  of the opening, as it was cut for
      * @param edge    the free edge that carries them
      * @param atTo    whether that edge is the far end of its panel
      * @param carried how deep the hem or the band is that carries them
      */
-    List<Spot> spots(Length length, Length edge, boolean atTo, Length carried, CoverDimensions sizes) {
+    List<Spot> spots(Frame.Sized laid, Length edge, boolean atTo, Length carried) {
+        CoverDimensions sizes = laid.sizes();
+        Length length = sizes.cutFor(laid.frame().runs());
         List<Spot> spots = new ArrayList<>();
         // In the middle of a hem or band, and never so near the edge that a button looks over it.
         Length in = by == By.TIES
@@ -171,11 +165,11 @@ public record Fastening(
      * @param outer whether it is the one that shows, which has the holes
      * @param cutAt from a place on the finished back to one on the cut piece, across the opening
      */
-    List<Marking> marks(
-            List<Spot> spots, boolean outer, UnaryOperator<Length> cutAt, Axis runs, CoverDimensions sizes) {
+    List<Marking> marks(List<Spot> spots, boolean outer, UnaryOperator<Length> cutAt, Frame.Sized laid) {
         Sort sort = by == By.TIES ? Sort.TIE : outer ? Sort.BUTTONHOLE : Sort.BUTTON;
         return spots.stream()
-                .map(spot -> Marking.spot(sort, runs, sizes.allowance().plus(spot.along()), cutAt.apply(spot.at())))
+                .map(spot -> Marking.spot(
+                        sort, laid.frame().runs(), laid.sizes().allowance().plus(spot.along()), cutAt.apply(spot.at())))
                 .toList();
     }
 
@@ -192,13 +186,12 @@ public record Fastening(
     }
 
     /** Both ends of a strip that is front and back are hemmed, and what holds them is sewn on while it lies flat. */
-    void onStrip(Making making, Axis runs) {
+    void onStrip(Making making, Frame frame) {
         Piece strip = making.front();
-        Side before = CoverDimensions.before(runs);
         stiffen(making, strip, strip);
         HemSteps.make(
-                HemSteps.at(making, strip, before, strip.id() + "-first"),
-                HemSteps.at(making, strip, before.opposite(), strip.id() + "-second"));
+                HemSteps.at(making, strip, frame.start(), strip.id() + "-first"),
+                HemSteps.at(making, strip, frame.end(), strip.id() + "-second"));
         hold(making, strip, strip);
     }
 

@@ -12,6 +12,7 @@ import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
+import app.dapt.cover.decision.PanelRole;
 import app.dapt.cover.decision.Weight;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
@@ -23,7 +24,6 @@ import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
-import app.dapt.piece.PieceRole;
 import app.dapt.piece.Side;
 import app.dapt.step.Caution;
 import app.dapt.step.Effort;
@@ -79,8 +79,8 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
     @Override
     public List<Detail<?>> details() {
         List<Detail<?>> details = new ArrayList<>(zip.details());
-        details.add(new Detail.Measure(
-                "zipAt", Phrase.of(stacked() ? "detail.zipAt" : "detail.zipAt-upright"), LengthRange.CENTRE, at, true));
+        details.add(
+                new Detail.Measure("zipAt", Phrase.of(frame().worded("detail.zipAt")), LengthRange.CENTRE, at, true));
         details.add(Detail.measure("tape", LengthRange.PLEAT, tape, true));
         details.add(Detail.measure("bandShows", LengthRange.PLEAT, band, true));
         details.add(Detail.oneOf("runs", runs, "way"));
@@ -90,10 +90,6 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
     @Override
     public Opening nearer(Length by) {
         return kind().with(decided().with("zipAt", Length.max(Length.ZERO, at.minus(by))));
-    }
-
-    private boolean stacked() {
-        return runs == Axis.ACROSS;
     }
 
     private HiddenZipOpening withZip(ZipLength changed) {
@@ -112,76 +108,56 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
 
     @Override
     public Back back(CoverDimensions sizes, Front front) {
-        Length depth = sizes.finished(runs.other());
-        Length below = Length.max(Length.ZERO, Length.min(at, depth.minus(exposed())));
-        Length lowerFrom = depth.minus(below);
-        Length upperTo = lowerFrom.minus(exposed());
-        Edge seam = Edge.seam(sizes.allowance());
-        Edge taped = Edge.zip(TAPE_SEAM);
-        Sum.Term allowance = Sum.term("term.allowance", sizes.allowance());
-        Sum.Term tapeSeam = Sum.term("term.tape-seam", TAPE_SEAM);
-        Sum upperCut = Sum.of(
-                Sum.term(stacked() ? "term.finished-height" : "term.finished-width", depth),
-                Sum.term("term.less-to-zip", below.negated()),
-                Sum.term("term.less-tape", exposed().negated()),
-                tapeSeam,
-                allowance);
-        Piece upper = sizes.part(
-                "back-" + (stacked() ? "upper" : "left"),
-                Material.BACK,
-                runs,
-                Length.ZERO,
-                upperTo,
-                upperCut,
-                seam,
-                taped);
-        Piece lower = sizes.part(
-                "back-" + (stacked() ? "lower" : "right"),
-                Material.BACK,
-                runs,
-                lowerFrom,
-                depth,
-                Sum.of(Sum.term("term.to-zip", below), tapeSeam, allowance),
-                taped,
-                seam);
-        Sum bandCut = Sum.of(
-                Sum.term("term.band-twice", band.times(2)), Sum.term("term.both-tape-seams", TAPE_SEAM.times(2)));
-        Piece banding = sizes.part(
-                        "band",
-                        Material.BACK,
-                        runs,
-                        upperTo,
-                        upperTo.plus(band),
-                        bandCut,
-                        Edge.band(TAPE_SEAM),
-                        Edge.band(TAPE_SEAM))
-                .as(PieceRole.Whole.BAND)
-                .marked(List.of(Marking.line(Sort.FOLD, runs, bandCut.total().half())));
+        Frame.Sized laid = frame().of(sizes);
+        Length below = Length.max(Length.ZERO, Length.min(at, laid.depth().minus(exposed())));
+        Length upperTo = laid.depth().minus(below).minus(exposed());
+        Piece upper = laid.panel(PanelRole.FIRST, upperTo, aboveZip(laid, below), Edge.zip(TAPE_SEAM));
+        Piece lower = laid.panel(PanelRole.SECOND, below, belowZip(laid, below), Edge.zip(TAPE_SEAM));
+        Piece banding = banding(laid, upperTo);
         // Tabs keep the metal out of the seams: the teeth end at least an allowance and a tape seam from the edge.
         ZipLength.Choice choice =
                 zip.exactly(sizes.cut(runs).total().minus(ZipLength.ends(sizes.ownUnit())), sizes.ownUnit());
-        Length from = sizes.finished(runs).minus(choice.teeth()).half();
-        Side before = CoverDimensions.before(runs);
+        Length from = laid.along().minus(choice.teeth()).half();
         return Back.of(
                         List.of(front.piece(), upper, lower, banding, tab(sizes)),
                         List.of(
-                                Panel.of(lower, lowerFrom, depth).free(before).outside(false),
-                                Panel.of(upper, Length.ZERO, upperTo)
-                                        .free(before.opposite())
-                                        .outside(false),
-                                Panel.of(banding, upperTo, upperTo.plus(band)).free(before.opposite())),
+                                laid.lying(PanelRole.SECOND, lower, below).outside(false),
+                                laid.lying(PanelRole.FIRST, upper, upperTo).outside(false),
+                                Panel.of(PanelRole.BAND, banding, upperTo, upperTo.plus(band))
+                                        .free(frame().end())),
                         choice.teeth())
                 .zipped(new Zip(
                         choice.teeth(), choice.buy(), upperTo.plus(exposed().half()), from, choice.why()));
     }
 
+    private Sum aboveZip(Frame.Sized laid, Length below) {
+        return Sum.of(
+                Sum.term(frame().ofDeep("term.finished"), laid.depth()),
+                Sum.term("term.less-to-zip", below.negated()),
+                Sum.term("term.less-tape", exposed().negated()),
+                Sum.term("term.tape-seam", TAPE_SEAM),
+                laid.allowance());
+    }
+
+    private static Sum belowZip(Frame.Sized laid, Length below) {
+        return Sum.of(Sum.term("term.to-zip", below), Sum.term("term.tape-seam", TAPE_SEAM), laid.allowance());
+    }
+
+    /** The band over the zip, folded in the middle. */
+    private Piece banding(Frame.Sized laid, Length from) {
+        Sum cut = Sum.of(
+                Sum.term("term.band-twice", band.times(2)), Sum.term("term.both-tape-seams", TAPE_SEAM.times(2)));
+        return laid.band(from, from.plus(band), cut, Edge.band(TAPE_SEAM))
+                .marked(List.of(Marking.line(Sort.FOLD, runs, cut.total().half())));
+    }
+
     @Override
     public void make(Making making) {
-        Piece lower = making.back().panels().get(0).piece();
-        Piece upper = making.back().panels().get(1).piece();
-        Piece banding = making.back().outer().piece();
+        Piece lower = making.back().panel(PanelRole.SECOND).piece();
+        Piece upper = making.back().panel(PanelRole.FIRST).piece();
+        Piece banding = making.back().panel(PanelRole.BAND).piece();
         Piece tabs = making.piece("tab").orElseThrow();
-        Side before = CoverDimensions.before(runs);
+        Side before = frame().start();
         Length along = making.sizes().finished(runs);
         ZipSteps zip = new ZipSteps(making, true);
         making.at(Place.MACHINE, "zip-tabs", tabs)
@@ -200,7 +176,7 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
                 .add();
         topstitched(making, "zip-lower-topstitch", lower, before, along).add();
         making.at(Place.IRON, "band-fold", banding)
-                .saying(banding.cut(runs.other()).total().half())
+                .saying(banding.cut(frame().deep()).total().half())
                 .along(Effort.PRESS_HEM, along)
                 .add();
         Draft over = zip.sewn("zip-upper", upper, before.opposite());
@@ -234,8 +210,8 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
 
     @Override
     public void lay(Making making) {
-        ZipSteps.held(making, runs);
-        ZipSteps.lay(making, runs);
+        ZipSteps.held(making, frame());
+        ZipSteps.lay(making, frame());
     }
 
     private Piece tab(CoverDimensions sizes) {
@@ -252,7 +228,7 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
     public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
         List<FindingCandidate<Opening>> found =
                 new ArrayList<>(new ZipConcerns(zip, this::withZip, this, sizes, back, sizes.finished(runs)).all());
-        Length depth = sizes.finished(runs.other());
+        Length depth = sizes.finished(frame().deep());
         if (!at.isPositive() || at.plus(exposed()).atLeast(depth)) {
             found.add(FindingCandidate.<Opening>of("zip-placed", Weight.WILL_NOT_WORK, "zip-placed", at, depth)
                     .orTry(() -> new HiddenZipOpening(runs, zip, depth.half(), tape, band), "zip-middle"));
@@ -267,6 +243,6 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
 
     @Override
     public Phrase brief(Back back) {
-        return Phrase.of(stacked() ? "brief.hidden-zip" : "brief.hidden-zip-upright", back.length(), at);
+        return Phrase.of(frame().worded("brief.hidden-zip"), back.length(), at);
     }
 }

@@ -97,7 +97,7 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
     }
 
     private String otherWay() {
-        return opening.stacked() ? "run-up-down" : "run-across";
+        return opening.frame().isStacked() ? "run-up-down" : "run-across";
     }
 
     /** A hem as wide as the overlap cannot lie under the other panel, and one wider than its panel cannot be turned. */

@@ -1,10 +1,14 @@
 package app.dapt.cover.opening;
 
+import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Back.Lap;
+import app.dapt.cover.decision.Back.Panel;
 import app.dapt.cover.decision.Making;
-import app.dapt.measure.Axis;
+import app.dapt.cover.decision.Need;
 import app.dapt.measure.Length;
-import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
+import app.dapt.piece.Piece;
+import java.util.List;
 import java.util.Optional;
 
 /** An opening whose two ends lie over each other: y₁ + y₂ = depth + overlap. */
@@ -39,21 +43,21 @@ public interface Lapped extends Opening {
 
     @Override
     default void lay(Making making) {
-        new Laying(making, runs()).lapped();
+        new Laying(making, frame()).lapped();
+    }
+
+    @Override
+    default List<Need> needs(Back back) {
+        return fastening().needs(back);
     }
 
     @Override
     default void finish(Making making) {
-        fastening().finish(making, making.back().panels().get(0).piece());
+        fastening().finish(making, making.back().inner().piece());
     }
 
     /** This opening with hems as narrow as hems are made. */
     Lapped narrowlyHemmed(Unit unit);
-
-    /** Whether the panels lie one above the other rather than side by side. */
-    default boolean stacked() {
-        return runs() == Axis.ACROSS;
-    }
 
     /** Whether a rule of thumb rather than an overlap was asked for. */
     default boolean isByRule() {
@@ -61,21 +65,13 @@ public interface Lapped extends Opening {
     }
 
     /**
-     * One panel's finished depth.
+     * The back of panels of which the last comes to lie over the first.
      *
-     * @param depth   of the cover, across the opening
-     * @param overlap asked for
-     * @param centre  the middle of the overlap from the top (left) edge; none is the middle of the cover
-     * @param isFirst whether it is the upper (left) panel
+     * @param overlap what really remains
      */
-    static Sum half(Length depth, Length overlap, Optional<Length> centre, boolean isFirst, boolean stacked) {
-        Length middle =
-                centre.map(c -> Length.max(Length.ZERO, Length.min(c, depth))).orElse(depth.half());
-        Length share = isFirst ? middle : depth.minus(middle);
-        Length lap = isFirst ? overlap.half() : overlap.minus(overlap.half());
-        String half = stacked ? "term.half-height" : "term.half-width";
-        return Sum.of(
-                Sum.term(centre.isEmpty() ? half : "term.edge-to-middle", share), Sum.term("term.half-overlap", lap));
+    default Back lapped(List<Piece> pieces, List<Panel> panels, Length overlap, Frame.Sized laid) {
+        return fastening()
+                .fasten(Back.of(pieces, panels, laid.along()).lapping(Lap.of(overlap, runs(), laid.sizes())), laid);
     }
 
     /** Whether a middle was asked for that lies off the cover. */

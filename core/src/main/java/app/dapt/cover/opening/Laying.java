@@ -1,9 +1,10 @@
 package app.dapt.cover.opening;
 
+import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Back.Lap;
 import app.dapt.cover.decision.Back.Panel;
-import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Making;
+import app.dapt.cover.decision.PanelRole;
 import app.dapt.cover.decision.SeamFinish;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
@@ -28,9 +29,9 @@ import java.util.Set;
  * How front and back are laid on each other for the seam round the cover: right sides together; for a French seam wrong
  * sides together, as the cover is worn, so that what shows is laid down last.
  *
- * @param runs the direction the opening runs in
+ * @param frame of the opening
  */
-record Laying(Making making, Axis runs) {
+record Laying(Making making, Frame frame) {
 
     /** Whether wrong sides come together, for the first pass of a French seam. */
     boolean isFrench() {
@@ -58,15 +59,18 @@ record Laying(Making making, Axis runs) {
     /** Two panels: with right sides together what goes down first shows once the cover is turned. */
     void lapped() {
         holdAgainst("hold-against-lapped");
-        List<Panel> panels = isFrench() ? making.back().panels() : making.back().outerFirst();
-        Lap lap = making.back().lap().orElseThrow();
+        Back back = making.back();
+        List<Panel> panels = isFrench() ? back.panels() : back.outerFirst();
+        Lap lap = back.lap().orElseThrow();
         Length from =
                 making.sizes().allowance().plus(panels.stream().map(Panel::from).reduce(Length.ZERO, Length::max));
         Draft laid = on(worded("lay-lapped"), panels, true)
-                .saying(panels.get(0).name(), panels.get(panels.size() - 1).name())
+                .saying(
+                        isFrench() ? back.inner().name() : back.outer().name(),
+                        isFrench() ? back.outer().name() : back.inner().name())
                 .figure("overlap", lap.overlap())
                 .how("pins-hems");
-        if (runs == Axis.ACROSS) {
+        if (frame.isStacked()) {
             laid.shows(pile -> pile.measured(Axis.UP_DOWN, from, lap.overlap(), Phrase.of("pile.must-measure")));
         }
         laid.because().trap().add();
@@ -82,7 +86,7 @@ record Laying(Making making, Axis runs) {
                 .figure("cut-high", making.sizes().cut(Axis.UP_DOWN).total())
                 .trap()
                 .times(Effort.LAY, 1)
-                .shows(making.laidOnFront(making.back().panels(), false, runs, true))
+                .shows(making.laidOnFront(making.back().panels(), false, frame.runs(), true))
                 .add();
     }
 
@@ -96,7 +100,8 @@ record Laying(Making making, Axis runs) {
                 .how("pins", making.sizes().ownUnit().pick(Length.cm(10), Length.inches(4)))
                 .times(Effort.LAY, pieces.size() - 1)
                 .loose()
-                .shows(making.laidOnFront(panels, inTurn, runs, !isFrench()).pinnedAround());
+                .shows(making.laidOnFront(panels, inTurn, frame.runs(), !isFrench())
+                        .pinnedAround());
     }
 
     /** One strip folded over itself, its raw edges level. */
@@ -114,8 +119,8 @@ record Laying(Making making, Axis runs) {
 
     /** The part of a folded strip that is the front, on the table with its right side up, or down for a French seam. */
     Pile foldedFront() {
-        return Pile.of(part(Length.ZERO, making.sizes().finished(runs.other()), !isFrench())
-                .named(Phrase.of("piece.front")));
+        return Pile.of(
+                part(Length.ZERO, frame.of(making.sizes()).depth(), !isFrench()).named(Phrase.of("piece.front")));
     }
 
     /** A part of a folded strip where it lies, as deep as from one place to another. */
@@ -125,8 +130,7 @@ record Laying(Making making, Axis runs) {
 
     /** An end of a folded strip where it lies, its hem towards the middle. */
     Laid end(Panel panel) {
-        Side before = CoverDimensions.before(runs);
-        Side free = panel.from().isZero() ? before.opposite() : before;
+        Side free = panel.role() == PanelRole.FIRST ? frame.end() : frame.start();
         Edge hem = panel.freeEdge().orElseThrow();
         return part(panel.from(), panel.to(), isFrench(), Optional.of(Map.entry(free, hem)))
                 .named(panel.name());
@@ -134,21 +138,18 @@ record Laying(Making making, Axis runs) {
 
     private Laid part(Length from, Length to, boolean rightSide, Optional<Map.Entry<Side, Edge>> hem) {
         Piece strip = making.front();
-        Side before = CoverDimensions.before(runs);
-        Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(making.sizes().allowance()));
-        edges.put(before, Edge.fold());
-        edges.put(before.opposite(), Edge.fold());
+        Map<Side, Edge> edges = new EnumMap<>(frame.edges(making.sizes().allowance(), Edge.fold(), Edge.fold()));
         hem.ifPresent(each -> edges.put(each.getKey(), each.getValue()));
         Length hemmed = hem.map(each -> each.getValue().allowance()).orElse(Length.ZERO);
-        Sum along = strip.cut(runs);
+        Sum along = strip.cut(frame.runs());
         Sum deep = Sum.of(Sum.term("term.of-panel", to.minus(from).plus(hemmed)));
-        boolean stacked = runs == Axis.ACROSS;
-        Piece piece =
-                Piece.rectangle(strip.id(), strip.material(), stacked ? along : deep, stacked ? deep : along, edges);
+        Piece piece = frame.isStacked()
+                ? Piece.rectangle(strip.id(), strip.material(), along, deep, edges)
+                : Piece.rectangle(strip.id(), strip.material(), deep, along, edges);
         Laid lying = Laid.alone(
                 piece, rightSide, hem.map(each -> Set.of(each.getKey())).orElse(Set.of()));
-        Length whole = making.sizes().finished(runs.other());
-        boolean fromTheFront = !isFrench();
-        return stacked ? lying.at(Length.ZERO, from) : lying.at(fromTheFront ? whole.minus(to) : from, Length.ZERO);
+        boolean fromBehind = !frame.isStacked() && !isFrench();
+        // Side by side and seen from the front, what is left from behind lies at the right.
+        return frame.moved(lying, fromBehind ? frame.of(making.sizes()).depth().minus(to) : from);
     }
 }

@@ -29,6 +29,11 @@ public interface Opening extends Detailed {
     /** The direction the opening runs in. */
     Axis runs();
 
+    /** The back as the opening sees it. */
+    default Frame frame() {
+        return new Frame(runs());
+    }
+
     /** The back this opening makes of a cover of these sizes. */
     Back back(CoverDimensions sizes, Front front);
 
@@ -45,7 +50,7 @@ public interface Opening extends Detailed {
 
     /** How front and back are laid on each other for the seam. */
     default void lay(Making making) {
-        new Laying(making, runs()).plainly().add();
+        new Laying(making, frame()).plainly().add();
     }
 
     /**

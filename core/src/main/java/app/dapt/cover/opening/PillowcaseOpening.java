@@ -15,6 +15,7 @@ import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.PanelRole;
 import app.dapt.cover.decision.Weight;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
@@ -25,17 +26,15 @@ import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
-import app.dapt.piece.Piece.Material;
-import app.dapt.piece.Side;
 import app.dapt.step.Effort;
 import app.dapt.step.Laid;
 import app.dapt.step.Pile;
 import app.dapt.step.Place;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * One strip folded at the closed end, whose ends tuck in over the form at the open one: length 2 (L + t + hem), or with
@@ -97,10 +96,6 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
         return details;
     }
 
-    private boolean stacked() {
-        return runs == Axis.ACROSS;
-    }
-
     private boolean tucksBoth() {
         return flaps == Flaps.BOTH;
     }
@@ -123,43 +118,43 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
     /** Opening below or at the right, seen from behind: the strip is cut front first from the open end. */
     @Override
     public Back back(CoverDimensions sizes, Front front) {
-        Length depth = sizes.finished(runs.other());
+        Frame.Sized laid = frame().of(sizes);
+        Length depth = laid.depth();
         Edge end = hem.edge(sizes.innerAllowance(), sizes.ownUnit());
         Length tuckFront = tucksBoth() ? flap : Length.ZERO;
         Sum length = Sum.of(
-                Sum.term(stacked() ? "term.twice-height" : "term.twice-width", depth.times(2)),
+                Sum.term(frame().ofDeep("term.twice"), depth.times(2)),
                 Sum.term(tucksBoth() ? "term.two-flaps" : "term.flap", tuckFront.plus(flap)));
-        length = hem.added(hem.added(length, end), end);
-        Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(sizes.allowance()));
-        edges.put(CoverDimensions.before(runs), end);
-        edges.put(CoverDimensions.before(runs).opposite(), end);
-        Sum along = sizes.cut(runs);
         Length backFold = end.allowance().plus(flap);
         Length middle = backFold.plus(depth);
-        List<Marking> folds = new ArrayList<>(
-                List.of(Marking.line(Sort.FOLD, runs, backFold), Marking.line(Sort.FOLD, runs, middle)));
-        if (tucksBoth()) {
-            folds.add(Marking.line(Sort.FOLD, runs, middle.plus(depth)));
-        }
-        folds.addAll(front.inStrip(runs, middle.minus(sizes.allowance())));
-        List<Spot> spots = fastening.spots(sizes.cutFor(runs), depth, true, Length.ZERO, sizes);
+        List<Marking> marks = folds(backFold, depth);
+        marks.addAll(front.inStrip(runs, middle.minus(sizes.allowance())));
+        List<Spot> spots = fastening.spots(laid, depth, true, Length.ZERO);
         // Both layers run from the fold in the middle of the strip, the back towards its beginning.
-        folds.addAll(fastening.marks(spots, true, middle::minus, runs, sizes));
-        folds.addAll(fastening.marks(spots, false, middle::plus, runs, sizes));
-        Piece strip = sizes.panel(
-                        "pillowcase", Material.FRONT, stacked() ? along : length, stacked() ? length : along, edges)
-                .marked(folds);
+        marks.addAll(fastening.marks(spots, true, middle::minus, laid));
+        marks.addAll(fastening.marks(spots, false, middle::plus, laid));
+        Piece strip = laid.strip("pillowcase", hem.added(hem.added(length, end), end), end, end)
+                .marked(marks);
         List<Piece> pieces = new ArrayList<>(List.of(strip));
         pieces.addAll(fastening.pieces(sizes));
-        return Back.of(pieces, List.of(Panel.of(strip, Length.ZERO, depth).turned(stacked())), sizes.finished(runs))
+        Panel whole = Panel.of(PanelRole.WHOLE, strip, Length.ZERO, depth).turned(frame().isStacked());
+        return Back.of(pieces, List.of(whole), laid.along())
                 .openAt(sizes.edgeMiddle(runs))
                 .ending(new Ends(End.FOLD, End.OPEN, tuckFront, flap))
                 .spotted(spots);
     }
 
+    /** The folds of the strip, one after another. */
+    private List<Marking> folds(Length first, Length depth) {
+        return Stream.iterate(first, fold -> fold.plus(depth))
+                .limit(tucksBoth() ? 3 : 2)
+                .map(fold -> Marking.line(Sort.FOLD, runs, fold))
+                .collect(Collectors.toCollection(ArrayList::new));
+    }
+
     @Override
     public void make(Making making) {
-        fastening.onStrip(making, runs);
+        fastening.onStrip(making, frame());
     }
 
     /**
@@ -168,8 +163,8 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
      */
     @Override
     public void lay(Making making) {
-        Length depth = making.sizes().finished(runs.other());
-        Laying laying = new Laying(making, runs);
+        Length depth = frame().of(making.sizes()).depth();
+        Laying laying = new Laying(making, frame());
         Laid folded = laying.part(depth.minus(flap), depth, true).named(Phrase.of("piece.flap"));
         Laid layer = laying.part(Length.ZERO, depth, laying.isFrench())
                 .named(making.back().outer().name());
@@ -202,7 +197,7 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
     @Override
     public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
         List<FindingCandidate<Opening>> found = new ArrayList<>();
-        Length depth = sizes.finished(runs.other());
+        Length depth = frame().of(sizes).depth();
         if (depth.under(sizes.finished(runs))) {
             found.add(
                     FindingCandidate.<Opening>of("long-end", Weight.BETTER_NOT, "long-end", sizes.finished(runs), depth)
@@ -214,7 +209,7 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
             found.add(FindingCandidate.<Opening>of("flap-deep", Weight.BETTER_NOT, "flap-deep", flap, depth)
                     .orTry(() -> new PillowcaseOpening(runs, flaps, shallow, hem, ease, fastening), "flap", shallow));
         }
-        if (stacked() && sizes.cloths().front().hasUp()) {
+        if (frame().isStacked() && sizes.cloths().front().hasUp()) {
             found.add(FindingCandidate.<Opening>of(
                             "fold-turns",
                             Weight.BETTER_NOT,

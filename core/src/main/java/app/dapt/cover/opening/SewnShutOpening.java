@@ -13,16 +13,17 @@ import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
+import app.dapt.cover.decision.PanelRole;
 import app.dapt.cover.decision.Weight;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
+import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
-import app.dapt.piece.Piece.Material;
 import app.dapt.step.Effort;
 import app.dapt.step.Place;
 import app.dapt.step.Setting.Foot;
@@ -114,12 +115,16 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
 
     @Override
     public Back back(CoverDimensions sizes, Front front) {
-        Length depth = sizes.finished(runs.other());
+        Length depth = frame().of(sizes).depth();
         Length seam = sizes.edgeToOpen(runs);
         Length opening = Length.max(Length.ZERO, seam.minus(returns.times(2)));
         List<Piece> pieces = cut == Cut.ONE ? List.of(folded(sizes, front)) : List.of(front.piece(), sizes.wholeBack());
         Piece shown = pieces.get(pieces.size() - 1);
-        return Back.of(pieces, List.of(Panel.of(shown, Length.ZERO, depth).turned(turnsPrint())), opening)
+        return Back.of(
+                        pieces,
+                        List.of(Panel.of(PanelRole.WHOLE, shown, Length.ZERO, depth)
+                                .turned(turnsPrint())),
+                        opening)
                 .openAt(sizes.edgeMiddle(runs))
                 .ending(Ends.of(cut == Cut.ONE ? End.FOLD : End.SEAM, End.OPEN));
     }
@@ -144,26 +149,20 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
 
     /** Folded at the top, the back hangs upside down from the front; folded at a side it stays upright. */
     private boolean turnsPrint() {
-        return cut == Cut.ONE && runs == Axis.ACROSS;
+        return cut == Cut.ONE && frame().isStacked();
     }
 
     private Piece folded(CoverDimensions sizes, Front front) {
-        boolean stacked = runs == Axis.ACROSS;
+        Frame.Sized laid = frame().of(sizes);
         Sum twice = Sum.of(
-                Sum.term(
-                        stacked ? "term.twice-height" : "term.twice-width",
-                        sizes.finished(runs.other()).times(2)),
+                Sum.term(frame().ofDeep("term.twice"), laid.depth().times(2)),
                 Sum.term("term.both-allowances", sizes.allowance().times(2)));
         Length fold = twice.total().half();
-        return sizes.panel(
-                        "whole",
-                        Material.FRONT,
-                        stacked ? sizes.cut(runs) : twice,
-                        stacked ? twice : sizes.cut(runs),
-                        Piece.sewnAllRound(sizes.allowance()))
+        Edge seam = Edge.seam(sizes.allowance());
+        return laid.strip("whole", twice, seam, seam)
                 .marked(List.of(Marking.line(Sort.FOLD, runs, fold)))
                 // Folded at the top the front is the lower half; folded at a side, the left one.
-                .marked(front.inStrip(runs, stacked ? fold.minus(sizes.allowance()) : Length.ZERO));
+                .marked(front.inStrip(runs, frame().isStacked() ? fold.minus(sizes.allowance()) : Length.ZERO));
     }
 
     @Override

@@ -15,7 +15,7 @@ import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
-import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.PanelRole;
 import app.dapt.cover.decision.Weight;
 import app.dapt.cover.opening.Fastening.By;
 import app.dapt.measure.Axis;
@@ -27,14 +27,11 @@ import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
-import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Side;
 import app.dapt.step.Effort;
 import app.dapt.step.Place;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -89,9 +86,9 @@ public record WrapOpening(
                 Detail.measure("overlap", LengthRange.OVERLAP, overlap, true),
                 Detail.oneOf("runs", runs, "way"),
                 Detail.maybe("centre", LengthRange.CENTRE, centre),
-                Detail.oneOf("outside", outside, stacked() ? "wrap-outside" : "wrap-outside-upright")));
-        details.addAll(first.details("first", Phrase.of(stacked() ? "panel.end-upper" : "panel.end-left")));
-        details.addAll(second.details("second", Phrase.of(stacked() ? "panel.end-lower" : "panel.end-right")));
+                Detail.oneOf("outside", outside, frame().worded("wrap-outside"))));
+        details.addAll(first.details("first", Phrase.of(frame().named("panel.end", PanelRole.FIRST))));
+        details.addAll(second.details("second", Phrase.of(frame().named("panel.end", PanelRole.SECOND))));
         details.addAll(fastening.details());
         return details;
     }
@@ -114,93 +111,80 @@ public record WrapOpening(
 
     @Override
     public Back back(CoverDimensions sizes, Front front) {
-        Length depth = sizes.finished(runs.other());
-        Length one = Lapped.half(depth, overlap, centre, true, stacked()).total();
-        Length two = Lapped.half(depth, overlap, centre, false, stacked()).total();
-        Piece strip = strip(sizes, depth, one);
+        Frame.Sized laid = frame().of(sizes);
+        PanelDepths depths = new PanelDepths(RuleOfThumb.NONE, overlap, centre);
+        Length one = depths.finished(laid, PanelRole.FIRST).total();
+        Length two = depths.finished(laid, PanelRole.SECOND).total();
         Length fold =
                 first.edge(sizes.innerAllowance(), sizes.ownUnit()).allowance().plus(one);
-        strip = strip.marked(front.inStrip(runs, fold.minus(sizes.allowance())));
-        Side before = CoverDimensions.before(runs);
-        // The ends come over the folds, so that on the back they hang the other way round.
-        Panel upper = Panel.of(strip, Length.ZERO, one)
-                .named(stacked() ? "panel.end-upper" : "panel.end-left")
-                .free(before)
-                .outside(outside == EnvelopeOpening.Outside.FIRST)
-                .turned(stacked());
-        Panel lower = Panel.of(strip, depth.minus(two), depth)
-                .named(stacked() ? "panel.end-lower" : "panel.end-right")
-                .free(before.opposite())
-                .outside(!upper.outside())
-                .turned(stacked());
+        Piece strip = strip(laid)
+                .marked(List.of(
+                        Marking.line(Sort.FOLD, runs, fold), Marking.line(Sort.FOLD, runs, fold.plus(laid.depth()))))
+                .marked(front.inStrip(runs, fold.minus(sizes.allowance())));
+        Panel upper = end(laid, PanelRole.FIRST, strip, one);
+        Panel lower = end(laid, PanelRole.SECOND, strip, two);
         Back back = Back.of(
-                        List.of(strip),
-                        upper.outside() ? List.of(lower, upper) : List.of(upper, lower),
-                        sizes.finished(runs))
+                        List.of(strip), upper.outside() ? List.of(lower, upper) : List.of(upper, lower), laid.along())
                 .lapping(Lap.of(overlap, runs, sizes))
                 .ending(Ends.of(End.FOLD, End.FOLD));
-        return fastened(back, upper.outside() ? one : depth.minus(two), upper.outside(), strip, sizes);
+        return fastened(back, fold, laid);
+    }
+
+    /** An end comes over a fold, so that on the back it hangs the other way round. */
+    private Panel end(Frame.Sized laid, PanelRole role, Piece strip, Length finished) {
+        boolean firstOutside = outside == EnvelopeOpening.Outside.FIRST;
+        return laid.lying(role, strip, finished)
+                .named(frame().named("panel.end", role))
+                .free(role == PanelRole.FIRST ? frame().start() : frame().end())
+                .outside(role == PanelRole.FIRST == firstOutside)
+                .turned(frame().isStacked());
     }
 
     /** Marks buttons or ties on both ends of the strip, each counted from its fold. */
-    private Back fastened(Back back, Length edge, boolean firstOutside, Piece strip, CoverDimensions sizes) {
-        Length depth = sizes.finished(runs.other());
-        Length fold = runs == Axis.ACROSS
-                ? strip.marks().get(0).fromTop().orElseThrow()
-                : strip.marks().get(0).fromLeft().orElseThrow();
-        Hem outer = firstOutside ? first : second;
+    private Back fastened(Back back, Length fold, Frame.Sized laid) {
+        Panel outer = back.outer();
+        boolean firstOutside = outer.role() == PanelRole.FIRST;
+        Hem hem = firstOutside ? first : second;
         List<Spot> spots = fastening.spots(
-                sizes.cutFor(runs),
-                edge,
+                laid,
+                firstOutside ? outer.to() : outer.from(),
                 firstOutside,
-                outer.edge(sizes.innerAllowance(), sizes.ownUnit()).hemDepth(),
-                sizes);
-        List<Marking> marks = new ArrayList<>(fastening.marks(spots, firstOutside, fold::minus, runs, sizes));
+                hem.edge(laid.sizes().innerAllowance(), laid.sizes().ownUnit()).hemDepth());
+        List<Marking> marks = new ArrayList<>(fastening.marks(spots, firstOutside, fold::minus, laid));
         marks.addAll(fastening.marks(
-                spots, !firstOutside, at -> fold.plus(depth.times(2)).minus(at), runs, sizes));
-        return back.spotted(spots).replacing(strip, strip.marked(marks)).with(fastening.pieces(sizes));
+                spots, !firstOutside, at -> fold.plus(laid.depth().times(2)).minus(at), laid));
+        Piece strip = outer.piece();
+        return back.spotted(spots).replacing(strip, strip.marked(marks)).with(fastening.pieces(laid.sizes()));
     }
 
-    private Piece strip(CoverDimensions sizes, Length depth, Length one) {
-        Edge start = first.edge(sizes.innerAllowance(), sizes.ownUnit());
-        Edge end = second.edge(sizes.innerAllowance(), sizes.ownUnit());
-        Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(sizes.allowance()));
-        edges.put(CoverDimensions.before(runs), start);
-        edges.put(CoverDimensions.before(runs).opposite(), end);
-        Sum length = second.added(
-                first.added(
-                        Sum.of(
-                                Sum.term(stacked() ? "term.twice-height" : "term.twice-width", depth.times(2)),
-                                Sum.term("term.overlap", overlap)),
-                        start),
-                end);
-        Sum along = sizes.cut(runs);
-        Length fold = start.allowance().plus(one);
-        return sizes.panel("wrap", Material.FRONT, stacked() ? along : length, stacked() ? length : along, edges)
-                .marked(List.of(Marking.line(Sort.FOLD, runs, fold), Marking.line(Sort.FOLD, runs, fold.plus(depth))));
+    private Piece strip(Frame.Sized laid) {
+        Edge start = first.edge(laid.sizes().innerAllowance(), laid.sizes().ownUnit());
+        Edge end = second.edge(laid.sizes().innerAllowance(), laid.sizes().ownUnit());
+        Sum twice = Sum.of(
+                Sum.term(frame().ofDeep("term.twice"), laid.depth().times(2)), Sum.term("term.overlap", overlap));
+        return laid.strip("wrap", second.added(first.added(twice, start), end), start, end);
     }
 
     @Override
     public void make(Making making) {
-        fastening.onStrip(making, runs);
+        fastening.onStrip(making, frame());
     }
 
     @Override
     public void lay(Making making) {
         Piece strip = making.front();
-        Side before = CoverDimensions.before(runs);
         Panel outer = making.back().outer();
-        Panel inner = making.back().panels().get(0);
-        Laying laying = new Laying(making, runs);
+        Panel inner = making.back().inner();
+        Laying laying = new Laying(making, frame());
         Panel one = laying.isFrench() ? inner : outer;
-        Side cut = one.from().isZero() ? before : before.opposite();
+        Side cut = one.role() == PanelRole.FIRST ? frame().start() : frame().end();
         // Wrong side up, what is the piece's left edge lies at the right.
-        Side folded = laying.isFrench() && runs == Axis.UP_DOWN ? cut.opposite() : cut;
+        Side folded = laying.isFrench() && !frame().isStacked() ? cut.opposite() : cut;
         making.at(Place.TABLE, laying.worded("lay-wrap"), strip)
                 .onAll()
                 .saying(outer.name(), Phrase.choice("which-edge", folded))
                 .figure("overlap", overlap)
-                .figure("fold-to-fold", making.sizes().finished(runs.other()))
+                .figure("fold-to-fold", frame().of(making.sizes()).depth())
                 .because()
                 .trap()
                 .loose()
@@ -227,7 +211,7 @@ public record WrapOpening(
                 "button-overlap",
                 withOverlap(fastening.roomForButton()),
                 new WrapOpening(runs, overlap, centre, outside, first, second, fastening.withBy(By.NOTHING))));
-        if (stacked() && sizes.cloths().front().hasUp()) {
+        if (frame().isStacked() && sizes.cloths().front().hasUp()) {
             found.add(FindingCandidate.<Opening>of(
                             "fold-turns",
                             Weight.BETTER_NOT,
@@ -241,12 +225,7 @@ public record WrapOpening(
     }
 
     @Override
-    public List<Need> needs(Back back) {
-        return fastening.needs(back);
-    }
-
-    @Override
     public Phrase brief(Back back) {
-        return Phrase.of(stacked() ? "brief.wrap" : "brief.wrap-upright", overlap, fastening.brief());
+        return Phrase.of(frame().worded("brief.wrap"), overlap, fastening.brief());
     }
 }

@@ -71,12 +71,12 @@ record ZipSteps(Making making, boolean ordinary) {
     }
 
     /** The back is held against the front while both still lie apart. */
-    static void held(Making making, Axis runs) {
-        new Laying(making, runs).holdAgainst("hold-against");
+    static void held(Making making, Frame frame) {
+        new Laying(making, frame).holdAgainst("hold-against");
     }
 
     /** The seam round the cover is never sewn with the zip shut. */
-    static void lay(Making making, Axis runs) {
-        new Laying(making, runs).plainly().called("zip").because().trap().add();
+    static void lay(Making making, Frame frame) {
+        new Laying(making, frame).plainly().called("zip").because().trap().add();
     }
 }
