@@ -2,8 +2,8 @@ package app.dapt.cover;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.RemedyElsewhere;
 import app.dapt.cover.decision.Seam;
@@ -48,8 +48,8 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
 
     private static final double FIRM_GOES_IN = 0.8;
 
-    List<FindingCandidate<CoverPlan>> all() {
-        List<FindingCandidate<CoverPlan>> found = new ArrayList<>();
+    List<Concern<CoverPlan>> all() {
+        List<Concern<CoverPlan>> found = new ArrayList<>();
         sizes.form().disagreeing().forEach(disagreement -> found.add(readings(disagreement)));
         Stream.of(
                         unfit(),
@@ -78,13 +78,13 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
     }
 
     /** Not every opening goes with every shape. */
-    private Optional<FindingCandidate<CoverPlan>> unfit() {
+    private Optional<Concern<CoverPlan>> unfit() {
         Opening opening = plan.opening();
         Optional<Phrase> reason = opening.unfitFor(plan.shape());
         if (reason.isEmpty()) {
             return Optional.empty();
         }
-        FindingCandidate<CoverPlan> concern = FindingCandidate.<CoverPlan>of(
+        Concern<CoverPlan> concern = Concern.<CoverPlan>of(
                         "opening-unfit", Weight.WILL_NOT_WORK, "opening-unfit", reason.get())
                 .asUnfit()
                 .orTry(() -> plan.withOpening(opening.turned()), "turn-opening");
@@ -101,17 +101,16 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
         return Optional.of(concern);
     }
 
-    private Stream<FindingCandidate<CoverPlan>> faceConcerns() {
+    private Stream<Concern<CoverPlan>> faceConcerns() {
         boolean swallowed = plan.opening().takesInFront() && !plan.face().isPlain();
-        List<FindingCandidate<Face>> ofFace = swallowed
+        List<Concern<Face>> ofFace = swallowed
                 ? List.of(Face.unfit(Phrase.of("unfit.front-in-strip")))
                 : plan.face().concerns(sizes);
         return Stream.concat(
                 lifted(ofFace, plan::withFace), lifted(plan.extras().concerns(sizes), plan::withExtras));
     }
 
-    private <D> Stream<FindingCandidate<CoverPlan>> lifted(
-            List<FindingCandidate<D>> own, Function<D, CoverPlan> change) {
+    private <D> Stream<Concern<CoverPlan>> lifted(List<Concern<D>> own, Function<D, CoverPlan> change) {
         return own.stream().map(each -> each.lifted(change, elsewhere -> elsewhere(elsewhere)));
     }
 
@@ -128,32 +127,32 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
         };
     }
 
-    private FindingCandidate<CoverPlan> readings(Disagreement quarrel) {
-        Reading doubted = quarrel.doubted();
-        boolean across = quarrel.axis() == Axis.ACROSS;
+    private Concern<CoverPlan> readings(Disagreement disagreement) {
+        Reading doubted = disagreement.doubted();
+        boolean across = disagreement.axis() == Axis.ACROSS;
         String way = across ? "across" : "up-down";
         Form form = plan.form();
         Form without = across
                 ? form.withAcross(form.across().with(doubted, Optional.empty()))
                 : form.withUpDown(form.upDown().with(doubted, Optional.empty()));
-        return FindingCandidate.<CoverPlan>of(
+        return Concern.<CoverPlan>of(
                         "readings-" + way + "-" + Phrase.code(doubted),
                         doubted == Reading.LABEL ? Weight.WORTH_KNOWING : Weight.BETTER_NOT,
                         doubted == Reading.LABEL ? "label" : "readings",
                         Phrase.of("axis." + way),
-                        quarrel.trustedLength(),
-                        Phrase.choice("reading", quarrel.trusted()),
-                        quarrel.doubtedLength(),
-                        quarrel.by())
-                .orTry(() -> plan.withForm(without), "leave-out-" + Phrase.code(doubted), quarrel.doubtedLength());
+                        disagreement.trustedLength(),
+                        Phrase.choice("reading", disagreement.trusted()),
+                        disagreement.doubtedLength(),
+                        disagreement.by())
+                .orTry(() -> plan.withForm(without), "leave-out-" + Phrase.code(doubted), disagreement.doubtedLength());
     }
 
-    private Optional<FindingCandidate<CoverPlan>> shape() {
+    private Optional<Concern<CoverPlan>> shape() {
         Length across = sizes.form().across().flat();
         Length upDown = sizes.form().upDown().flat();
         boolean oneSize = plan.shape().isSameBothWays() || plan.shape().leavesCorners(plan.form());
         if (!oneSize && sizes.form().upDown().borrowed()) {
-            return Optional.of(FindingCandidate.<CoverPlan>of("one-way", Weight.BETTER_NOT, "one-way", across)
+            return Optional.of(Concern.<CoverPlan>of("one-way", Weight.BETTER_NOT, "one-way", across)
                     .orTry(() -> plan.withShape(ShapeKind.SQUARE.insteadOf(plan.shape(), plan.unit())), "call-square"));
         }
         boolean apart = SQUARE_TOLERANCE.under(across.minus(upDown).abs());
@@ -161,7 +160,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
             return Optional.empty();
         }
         boolean round = !plan.shape().isRectangular();
-        return Optional.of(FindingCandidate.<CoverPlan>of(
+        return Optional.of(Concern.<CoverPlan>of(
                         "not-square", Weight.WORTH_KNOWING, round ? "not-round" : "not-square", across, upDown)
                 .orTry(() -> plan.withShape(ShapeKind.OBLONG.insteadOf(plan.shape(), plan.unit())), "call-oblong")
                 .orNote());
@@ -171,11 +170,11 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
         return plan.withFit(plan.fit().withSchool(school));
     }
 
-    private Optional<FindingCandidate<CoverPlan>> straightMissing() {
+    private Optional<Concern<CoverPlan>> straightMissing() {
         boolean label = Stream.of(Axis.values()).anyMatch(axis -> plan.fit().school(axis) == FitSchool.LABEL);
         return plan.fit().measuredFor(plan.form())
                 ? Optional.empty()
-                : Optional.of(FindingCandidate.<CoverPlan>of(
+                : Optional.of(Concern.<CoverPlan>of(
                                 "straight-missing",
                                 Weight.BETTER_NOT,
                                 label ? "label-missing" : "straight-missing",
@@ -186,7 +185,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
     }
 
     /** A label that names a cover of another size than this one comes to. */
-    private Optional<FindingCandidate<CoverPlan>> labelled() {
+    private Optional<Concern<CoverPlan>> labelled() {
         Fit byLabel = plan.fit().withSchool(FitSchool.LABEL);
         boolean altered = !plan.seam().altered().isNone();
         if (altered || plan.form().labelMeans() != LabelMeans.COVER || !byLabel.measuredFor(plan.form())) {
@@ -201,7 +200,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
                 && upDown.minus(sizes.finished(Axis.UP_DOWN)).abs().under(SQUARE_TOLERANCE);
         return same
                 ? Optional.empty()
-                : Optional.of(FindingCandidate.<CoverPlan>of(
+                : Optional.of(Concern.<CoverPlan>of(
                                 "label-cover",
                                 Weight.WORTH_KNOWING,
                                 "label-cover",
@@ -214,9 +213,9 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
     }
 
     /** Forms that lie side by side squash together: what is printed on them tells nothing of how wide they are so. */
-    private Optional<FindingCandidate<CoverPlan>> runByLabel() {
+    private Optional<Concern<CoverPlan>> runByLabel() {
         return plan.shape().forms() > 1 && plan.form().across().trusted() == Reading.LABEL
-                ? Optional.of(FindingCandidate.<CoverPlan>of(
+                ? Optional.of(Concern.<CoverPlan>of(
                                 "run-label",
                                 Weight.BETTER_NOT,
                                 "run-label",
@@ -226,21 +225,20 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
                 : Optional.empty();
     }
 
-    private Optional<FindingCandidate<CoverPlan>> vanishes() {
+    private Optional<Concern<CoverPlan>> vanishes() {
         boolean kept = Stream.of(Axis.values()).filter(sizes::isMeasured).anyMatch(axis -> plan.fit()
                 .vanishes(axis, plan.form(), sizes.form(), sizes.innerAllowance()));
         return kept
-                ? Optional.of(FindingCandidate.<CoverPlan>of(
-                                "fit-vanishes", Weight.WILL_NOT_WORK, "fit-vanishes", Fit.SMALLEST)
+                ? Optional.of(Concern.<CoverPlan>of("fit-vanishes", Weight.WILL_NOT_WORK, "fit-vanishes", Fit.SMALLEST)
                         .orTry(() -> fitted(FitSchool.FINISH_TO_FORM), "finish-to-form"))
                 : Optional.empty();
     }
 
-    private Optional<FindingCandidate<CoverPlan>> size() {
+    private Optional<Concern<CoverPlan>> size() {
         Band band = sizes.fullness().band();
         int percent = sizes.fullness().percent();
         if (band == Band.SEAMS_AT_RISK) {
-            return Optional.of(FindingCandidate.<CoverPlan>of("size", Weight.WILL_NOT_WORK, "too-small", percent)
+            return Optional.of(Concern.<CoverPlan>of("size", Weight.WILL_NOT_WORK, "too-small", percent)
                     .orTry(() -> fitted(FitSchool.CUT_TO_FORM), "cut-to-form")
                     .orTry(() -> fitted(FitSchool.FINISH_TO_FORM), "finish-to-form"));
         }
@@ -248,7 +246,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
             return Optional.empty();
         }
         Length more = plan.fit().down().plus(sizes.unit().pick(Length.cm(5), Length.inches(2)));
-        return Optional.of(FindingCandidate.<CoverPlan>of("size", Weight.BETTER_NOT, "too-large", percent)
+        return Optional.of(Concern.<CoverPlan>of("size", Weight.BETTER_NOT, "too-large", percent)
                 .orTry(() -> fitted(FitSchool.CUT_TO_FORM), "cut-to-form")
                 .orTry(() -> fitted(FitSchool.FINISH_TO_FORM), "finish-to-form")
                 .orTry(
@@ -264,7 +262,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
     }
 
     /** A form that is narrower one way than it is the other, against its cover, leaves the cover empty there. */
-    private Optional<FindingCandidate<CoverPlan>> unevenly() {
+    private Optional<Concern<CoverPlan>> unevenly() {
         if (!plan.shape().isRectangular() || plan.shape().forms() > 1 || !sizes.isUneven()) {
             return Optional.empty();
         }
@@ -272,7 +270,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
         Length empty = sizes.ease(loose);
         return !empty.isPositive()
                 ? Optional.empty()
-                : Optional.of(FindingCandidate.<CoverPlan>of(
+                : Optional.of(Concern.<CoverPlan>of(
                                 "proportions",
                                 Weight.BETTER_NOT,
                                 loose == Axis.ACROSS ? "empty-sides" : "empty-ends",
@@ -285,7 +283,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
     }
 
     /** A round form does not reach into corners. */
-    private Optional<FindingCandidate<CoverPlan>> roundForm() {
+    private Optional<Concern<CoverPlan>> roundForm() {
         if (!plan.shape().leavesCorners(plan.form())) {
             return Optional.empty();
         }
@@ -295,19 +293,19 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
         Length form = sizes.form().casing().shortSide();
         Length empty = Length.nearInches((corner - form.toInches()) / 2);
         Shape round = ShapeKind.ROUND.usual(plan.unit());
-        return Optional.of(FindingCandidate.<CoverPlan>of("round-form", Weight.BETTER_NOT, "round-form", empty, form)
+        return Optional.of(Concern.<CoverPlan>of("round-form", Weight.BETTER_NOT, "round-form", empty, form)
                 .orTry(() -> plan.withShape(round).withOpening(plan.opening().suitedTo(round)), "round-cover")
                 .orNote());
     }
 
-    private Optional<FindingCandidate<CoverPlan>> seamNarrow() {
+    private Optional<Concern<CoverPlan>> seamNarrow() {
         Length least = Seam.least(plan.unit());
         Length usual = Seam.usual(plan.unit());
         return sizes.allowance().under(least)
-                ? Optional.of(FindingCandidate.<CoverPlan>of(
-                                "seam-narrow", Weight.BETTER_NOT, "seam-narrow", sizes.allowance(), least)
-                        .orTry(() -> plan.withSeam(plan.seam().withChosen(usual)), "seam", usual)
-                        .orNote())
+                ? Optional.of(
+                        Concern.<CoverPlan>of("seam-narrow", Weight.BETTER_NOT, "seam-narrow", sizes.allowance(), least)
+                                .orTry(() -> plan.withSeam(plan.seam().withChosen(usual)), "seam", usual)
+                                .orNote())
                 : Optional.empty();
     }
 
@@ -315,7 +313,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
      * An opening of 0.65 of a soft form's width lets it in, of 0.8 of a firm one's; of the short side, which goes first
      * (judgement).
      */
-    private Optional<FindingCandidate<CoverPlan>> tooShortToFill() {
+    private Optional<Concern<CoverPlan>> tooShortToFill() {
         double firmness = Math.max(
                 0,
                 Math.min(
@@ -328,7 +326,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
         if (!back.length().under(folded)) {
             return Optional.empty();
         }
-        FindingCandidate<CoverPlan> concern = FindingCandidate.<CoverPlan>of(
+        Concern<CoverPlan> concern = Concern.<CoverPlan>of(
                 "opening-short",
                 Weight.BETTER_NOT,
                 back.zip().isPresent() ? "zip-short" : "opening-short",
@@ -349,7 +347,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
     }
 
     /** A hot knife melts synthetic cloth; any other it burns. */
-    private Optional<FindingCandidate<CoverPlan>> heatSealed() {
+    private Optional<Concern<CoverPlan>> heatSealed() {
         if (plan.seam().finish() != SeamFinish.HEAT_SEALED) {
             return Optional.empty();
         }
@@ -358,25 +356,25 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
                 .filter(cloth -> !cloth.synthetic())
                 .findFirst();
         CoverPlan overlocked = plan.withSeam(plan.seam().withFinish(SeamFinish.OVERLOCKED));
-        return Optional.of(natural.map(cloth -> FindingCandidate.<CoverPlan>of(
+        return Optional.of(natural.map(cloth -> Concern.<CoverPlan>of(
                                 "heat-natural", Weight.WILL_NOT_WORK, "heat-natural", cloth.name())
                         .orTry(() -> overlocked, "overlock"))
-                .orElseGet(() -> FindingCandidate.<CoverPlan>of("heat-sealed", Weight.WORTH_KNOWING, "heat-sealed")
+                .orElseGet(() -> Concern.<CoverPlan>of("heat-sealed", Weight.WORTH_KNOWING, "heat-sealed")
                         .orNote()));
     }
 
     /** Buttons and ties are not for small children. */
-    private Optional<FindingCandidate<CoverPlan>> smallParts() {
+    private Optional<Concern<CoverPlan>> smallParts() {
         boolean any = !back.spots().isEmpty()
                 || plan.face().hasSmallParts()
                 || plan.edging().hasSmallParts();
         return any
-                ? Optional.of(FindingCandidate.<CoverPlan>of("small-parts", Weight.WORTH_KNOWING, "small-parts")
+                ? Optional.of(Concern.<CoverPlan>of("small-parts", Weight.WORTH_KNOWING, "small-parts")
                         .orNote())
                 : Optional.empty();
     }
 
-    private Optional<FindingCandidate<CoverPlan>> clothNarrow(Material material) {
+    private Optional<Concern<CoverPlan>> clothNarrow(Material material) {
         Cloth cloth = plan.cloths().of(material);
         Optional<Piece> widest = cut.stream()
                 .filter(piece -> piece.material() == material)
@@ -384,7 +382,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
         return widest.filter(piece -> cloth.usableWidth().under(cloth.leastAcross(piece)))
                 .map(piece -> {
                     Length needed = cloth.leastAcross(piece);
-                    FindingCandidate<CoverPlan> concern = FindingCandidate.<CoverPlan>of(
+                    Concern<CoverPlan> concern = Concern.<CoverPlan>of(
                             "cloth-narrow-" + Phrase.code(material),
                             Weight.WILL_NOT_WORK,
                             "cloth-narrow",

@@ -32,11 +32,16 @@ import java.util.Optional;
  * @param upDown   finished size up and down
  * @param overlap  what the two backs lap once they are hemmed; nothing of a back in one piece
  * @param forms    the form each school would put in it
- * @param troubles what is wrong with the pieces themselves
+ * @param concerns what is wrong with the pieces themselves
  * @param plan     a plan that comes to these pieces
  */
 public record CoverFromPieces(
-        Sum across, Sum upDown, Optional<Sum> overlap, List<Fitting> forms, List<Trouble> troubles, CoverPlan plan) {
+        Sum across,
+        Sum upDown,
+        Optional<Sum> overlap,
+        List<Fitting> forms,
+        List<PieceConcern> concerns,
+        CoverPlan plan) {
 
     /**
      * What lies on the table: a front and two backs.
@@ -111,7 +116,7 @@ public record CoverFromPieces(
     public record Fitting(FitSchool school, Length across, Length upDown, Reckoned reckoned) {}
 
     /** Something wrong with the pieces as they lie. */
-    public record Trouble(Weight weight, Phrase what, Phrase why) {}
+    public record PieceConcern(Weight weight, Phrase what, Phrase why) {}
 
     private static final List<FitSchool> SCHOOLS =
             List.of(FitSchool.CUT_TO_FORM, FitSchool.FINISH_TO_FORM, FitSchool.SIZE_DOWN);
@@ -141,7 +146,7 @@ public record CoverFromPieces(
                 upDown,
                 Optional.of(overlap),
                 forms,
-                troubles(cut, across.total(), upDown.total(), overlap.total()),
+                concerns(cut, across.total(), upDown.total(), overlap.total()),
                 plan);
     }
 
@@ -155,15 +160,15 @@ public record CoverFromPieces(
         Sum upDown = smaller("up-down", whole.frontUpDown(), whole.backUpDown(), seams);
         CoverPlan fresh = planOf(name, mark, floor(across.total()), floor(upDown.total()), whole.allowance());
         CoverPlan plan = DefaultPlan.closing(fresh, whole.closes().usual(mark.unit()));
-        List<Trouble> troubles = new ArrayList<>();
-        uneven("across", whole.frontAcross(), whole.backAcross()).ifPresent(troubles::add);
-        uneven("up-down", whole.frontUpDown(), whole.backUpDown()).ifPresent(troubles::add);
+        List<PieceConcern> concerns = new ArrayList<>();
+        uneven("across", whole.frontAcross(), whole.backAcross()).ifPresent(concerns::add);
+        uneven("up-down", whole.frontUpDown(), whole.backUpDown()).ifPresent(concerns::add);
         if (across.total().under(Fit.SMALLEST) || upDown.total().under(Fit.SMALLEST)) {
-            troubles.add(trouble(Weight.WILL_NOT_WORK, "nothing-left", Fit.SMALLEST));
+            concerns.add(concern(Weight.WILL_NOT_WORK, "nothing-left", Fit.SMALLEST));
         }
         List<Fitting> forms =
                 SCHOOLS.stream().map(school -> fitting(school, plan, mark)).toList();
-        return new CoverFromPieces(across, upDown, Optional.empty(), forms, troubles, plan);
+        return new CoverFromPieces(across, upDown, Optional.empty(), forms, concerns, plan);
     }
 
     private static Sum smaller(String way, Length front, Length back, Length seams) {
@@ -172,13 +177,13 @@ public record CoverFromPieces(
     }
 
     /** The larger piece is trimmed to the other, or eased in where it is hardly larger. */
-    private static Optional<Trouble> uneven(String way, Length front, Length back) {
+    private static Optional<PieceConcern> uneven(String way, Length front, Length back) {
         Length more = back.minus(front).abs();
         String larger = front.under(back) ? "back" : "front";
         String what = EASED.under(more) ? "trim" : "ease";
         return more.isZero()
                 ? Optional.empty()
-                : Optional.of(new Trouble(
+                : Optional.of(new PieceConcern(
                         what.equals("trim") ? Weight.BETTER_NOT : Weight.WORTH_KNOWING,
                         Phrase.of("have.uneven-" + larger + "-" + way + ".what", more),
                         Phrase.of("have." + what + ".why", more)));
@@ -239,18 +244,18 @@ public record CoverFromPieces(
         return new Fitting(school, across, upDown, Reckoner.reckonWithoutRemedies(fitted, mark));
     }
 
-    private static List<Trouble> troubles(Cut cut, Length across, Length upDown, Length overlap) {
-        List<Trouble> found = new ArrayList<>();
+    private static List<PieceConcern> concerns(Cut cut, Length across, Length upDown, Length overlap) {
+        List<PieceConcern> found = new ArrayList<>();
         Length side = Length.inches(1);
         boolean turned = cut.firstDepth().minus(cut.frontAcross()).abs().under(side)
                 && cut.secondDepth().minus(cut.frontAcross()).abs().under(side)
                 && cut.backAcross().plus(side).under(cut.frontAcross());
         if (turned) {
-            found.add(trouble(
+            found.add(concern(
                     Weight.WILL_NOT_WORK, "swapped-backs", cut.backAcross(), cut.firstDepth(), cut.frontAcross()));
         } else if (!cut.backAcross().equals(cut.frontAcross())) {
             boolean narrower = cut.backAcross().under(cut.frontAcross());
-            found.add(trouble(
+            found.add(concern(
                     Weight.BETTER_NOT,
                     narrower ? "narrow-backs" : "wide-backs",
                     cut.backAcross(),
@@ -258,21 +263,22 @@ public record CoverFromPieces(
                     cut.backAcross().minus(cut.frontAcross()).abs()));
         }
         if (across.under(Fit.SMALLEST) || upDown.under(Fit.SMALLEST)) {
-            found.add(trouble(Weight.WILL_NOT_WORK, "nothing-left", Fit.SMALLEST));
+            found.add(concern(Weight.WILL_NOT_WORK, "nothing-left", Fit.SMALLEST));
         }
         if (!overlap.isPositive()) {
-            found.add(trouble(Weight.WILL_NOT_WORK, "backs-short", overlap.negated()));
+            found.add(concern(Weight.WILL_NOT_WORK, "backs-short", overlap.negated()));
         }
         boolean past = upDown.under(cut.firstDepth().minus(cut.allowance()).minus(cut.firstHem()))
                 || upDown.under(cut.secondDepth().minus(cut.allowance()).minus(cut.secondHem()));
         if (past) {
-            found.add(trouble(Weight.BETTER_NOT, "back-past", upDown));
+            found.add(concern(Weight.BETTER_NOT, "back-past", upDown));
         }
         return found;
     }
 
-    private static Trouble trouble(Weight weight, String code, Object... args) {
-        return new Trouble(weight, Phrase.of("have." + code + ".what", args), Phrase.of("have." + code + ".why", args));
+    private static PieceConcern concern(Weight weight, String code, Object... args) {
+        return new PieceConcern(
+                weight, Phrase.of("have." + code + ".what", args), Phrase.of("have." + code + ".why", args));
     }
 
     /** How the back would lie. */

@@ -4,8 +4,8 @@ import app.dapt.cloth.Cloth;
 import app.dapt.cover.Finding.Remedy;
 import app.dapt.cover.Joining.Joined;
 import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Weight;
 import app.dapt.cover.edging.SeamedEdge;
@@ -35,16 +35,16 @@ public final class Reckoner {
             Back back,
             SeamedEdge edge,
             List<Piece> cut,
-            List<FindingCandidate<CoverPlan>> concerns) {
+            List<Concern<CoverPlan>> concerns) {
 
         Set<String> codes() {
-            return concerns.stream().map(FindingCandidate::code).collect(Collectors.toSet());
+            return concerns.stream().map(Concern::code).collect(Collectors.toSet());
         }
 
         Set<String> blocking() {
             return concerns.stream()
                     .filter(concern -> concern.weight() == Weight.WILL_NOT_WORK)
-                    .map(FindingCandidate::code)
+                    .map(Concern::code)
                     .collect(Collectors.toSet());
         }
     }
@@ -98,8 +98,8 @@ public final class Reckoner {
         Reckoned at(CoverPlan plan);
     }
 
-    private static Stream<FindingCandidate<CoverPlan>> sorted(Assessed assessed) {
-        return assessed.concerns().stream().sorted(Comparator.comparing(FindingCandidate::weight));
+    private static Stream<Concern<CoverPlan>> sorted(Assessed assessed) {
+        return assessed.concerns().stream().sorted(Comparator.comparing(Concern::weight));
     }
 
     private static Reckoned reckoned(Assessed assessed, List<Finding> findings) {
@@ -142,8 +142,7 @@ public final class Reckoner {
         SeamedEdge edge = SeamedEdge.of(sizes, back);
         cut.addAll(plan.extras().pieces(sizes, back));
         cut.addAll(plan.edging().pieces(SeamedEdge.cutFor(sizes, back), sizes));
-        List<FindingCandidate<CoverPlan>> concerns =
-                new ArrayList<>(new CoverConcerns(plan, sizes, back, edge, cut).all());
+        List<Concern<CoverPlan>> concerns = new ArrayList<>(new CoverConcerns(plan, sizes, back, edge, cut).all());
         concerns.removeIf(concern -> plan.noted().contains(concern.noteKey()));
         return new Assessed(plan, sizes, back, edge, cut, concerns);
     }
@@ -176,7 +175,7 @@ public final class Reckoner {
     }
 
     /** A remedy is tried before it is offered: it must remove its finding and bring nothing that will not work. */
-    private static Finding finding(FindingCandidate<CoverPlan> concern, Assessed before) {
+    private static Finding finding(Concern<CoverPlan> concern, Assessed before) {
         Set<String> blocking = before.blocking();
         Optional<Remedy> proven = remedies(concern, before.plan())
                 .filter(remedy -> {
@@ -188,7 +187,7 @@ public final class Reckoner {
         return new Finding(concern.code(), concern.weight(), concern.what(), concern.why(), proven, concern.unfit());
     }
 
-    private static Stream<Remedy> remedies(FindingCandidate<CoverPlan> concern, CoverPlan plan) {
+    private static Stream<Remedy> remedies(Concern<CoverPlan> concern, CoverPlan plan) {
         return Stream.concat(
                 concern.remedies().stream()
                         .map(each -> new Remedy(

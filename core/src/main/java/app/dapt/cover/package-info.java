@@ -3,7 +3,7 @@
  * ({@link app.dapt.cover.Reckoned}).
  *
  * <p>Start at {@link app.dapt.cover.Reckoner}: it settles the sizes, lets each decision's kind make its pieces, marks
- * and candidates for findings ({@code cover.opening}, {@code .shape}, {@code .edging}, {@code .front}), and tries each
+ * and concerns ({@code cover.opening}, {@code .shape}, {@code .edging}, {@code .front}), and tries each
  * remedy before it is offered. {@link app.dapt.cover.Brief} says a plan in one sentence, {@link
  * app.dapt.cover.CoverFromPieces} goes the other way, from pieces already cut.
  *

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * The readings of a form brought together: its casing's flat size, how full it is, and where readings quarrel.
+ * The readings of a form brought together: its casing's flat size, how full it is, and where readings disagree.
  *
  * @param across       what was settled on across
  * @param upDown       what was settled on up and down
@@ -78,19 +78,20 @@ public record FormSize(
         Settled across = settle(form.across(), rough.straightShareAcross(usual), false);
         Settled upDown = settle(upDownReadings, rough.straightShareUpDown(usual), borrowed);
 
-        List<Disagreement> quarrels = new ArrayList<>(quarrels(Axis.ACROSS, form.across(), across, form.labelMeans()));
+        List<Disagreement> disagreements =
+                new ArrayList<>(disagreements(Axis.ACROSS, form.across(), across, form.labelMeans()));
         if (!borrowed) {
-            quarrels.addAll(quarrels(Axis.UP_DOWN, upDownReadings, upDown, form.labelMeans()));
+            disagreements.addAll(disagreements(Axis.UP_DOWN, upDownReadings, upDown, form.labelMeans()));
         }
         Casing casing = shaped.casing(across.flat(), upDown.flat());
         Optional<Double> told = fromTwoTapes(form.across(), upDownReadings, casing);
         if (told.isPresent()) {
-            return new FormSize(across, upDown, casing, told.get(), FillFrom.TWO_TAPES, quarrels);
+            return new FormSize(across, upDown, casing, told.get(), FillFrom.TWO_TAPES, disagreements);
         }
         return form.loft()
                 .map(loft -> new FormSize(
-                        across, upDown, casing, sensible(casing.fillFromLoft(loft)), FillFrom.LOFT, quarrels))
-                .orElseGet(() -> new FormSize(across, upDown, casing, usual, FillFrom.FILLING, quarrels));
+                        across, upDown, casing, sensible(casing.fillFromLoft(loft)), FillFrom.LOFT, disagreements))
+                .orElseGet(() -> new FormSize(across, upDown, casing, usual, FillFrom.FILLING, disagreements));
     }
 
     /** The best guess at a side before the fill is known. */
@@ -108,7 +109,8 @@ public record FormSize(
         return new Settled(flat, taken, borrowed);
     }
 
-    private static List<Disagreement> quarrels(Axis axis, Readings readings, Settled settled, LabelMeans labelMeans) {
+    private static List<Disagreement> disagreements(
+            Axis axis, Readings readings, Settled settled, LabelMeans labelMeans) {
         List<Disagreement> found = new ArrayList<>();
         readings.get(Reading.STRAIGHT_ACROSS)
                 .filter(straight -> settled.taken() == Reading.OVER_CROWN)

@@ -3,6 +3,8 @@ package app.dapt.web;
 import app.dapt.words.Wordbook.English;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
+import java.time.Clock;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -50,6 +52,12 @@ public class WebConfig implements WebMvcConfigurer {
     @Bean
     static BeanFactoryPostProcessor connectionsAreTried() {
         return beans -> System.setProperty("com.zaxxer.hikari.aliveBypassWindowMs", "0");
+    }
+
+    /** The time where it runs, for everything that asks what time it is. */
+    @Bean
+    static Clock clock() {
+        return Clock.system(ZoneId.systemDefault());
     }
 
     /** Nobody signs in yet; this keeps the framework from inventing somebody with a password in the log. */

@@ -2,9 +2,9 @@ package app.dapt.madeup;
 
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Back.Panel;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
@@ -73,7 +73,7 @@ record Drawstring(Length channel) implements Opening {
     }
 
     @Override
-    public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
+    public List<Concern<Opening>> concerns(CoverDimensions sizes, Back back) {
         return List.of();
     }
 

@@ -1,10 +1,10 @@
 package app.dapt.cover.edging;
 
 import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
@@ -119,11 +119,11 @@ public record CornerTrim(Sort sort, Length hangs) implements Edging {
     }
 
     @Override
-    public List<FindingCandidate<Edging>> concerns(SeamedEdge edge, CoverDimensions sizes, Back back) {
+    public List<Concern<Edging>> concerns(SeamedEdge edge, CoverDimensions sizes, Back back) {
         if (edge.corners() > 0) {
             return EdgeConcerns.ofAnything(edge, sizes, "corners");
         }
-        return List.of(FindingCandidate.<Edging>of("no-corners", Weight.WILL_NOT_WORK, "no-corners")
+        return List.of(Concern.<Edging>of("no-corners", Weight.WILL_NOT_WORK, "no-corners")
                 .orTry(() -> new None(), "leave-off"));
     }
 

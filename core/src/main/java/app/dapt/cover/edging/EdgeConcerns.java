@@ -1,7 +1,7 @@
 package app.dapt.cover.edging;
 
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.RemedyElsewhere;
 import app.dapt.cover.decision.SeamFinish;
 import app.dapt.cover.decision.Weight;
@@ -14,10 +14,10 @@ final class EdgeConcerns {
 
     private EdgeConcerns() {}
 
-    static List<FindingCandidate<Edging>> ofAnything(SeamedEdge edge, CoverDimensions sizes, String what) {
-        List<FindingCandidate<Edging>> found = new ArrayList<>();
+    static List<Concern<Edging>> ofAnything(SeamedEdge edge, CoverDimensions sizes, String what) {
+        List<Concern<Edging>> found = new ArrayList<>();
         if (!edge.whole()) {
-            found.add(FindingCandidate.<Edging>of(
+            found.add(Concern.<Edging>of(
                             "trim-fold",
                             Weight.WORTH_KNOWING,
                             "trim-fold",
@@ -28,7 +28,7 @@ final class EdgeConcerns {
         }
         SeamFinish finish = sizes.finish();
         if (finish == SeamFinish.FRENCH || finish == SeamFinish.ENCLOSED) {
-            found.add(FindingCandidate.<Edging>of(
+            found.add(Concern.<Edging>of(
                             "french-trim",
                             Weight.BETTER_NOT,
                             finish == SeamFinish.FRENCH ? "french-trim" : "enclosed-trim",

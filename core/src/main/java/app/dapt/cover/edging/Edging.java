@@ -1,11 +1,11 @@
 package app.dapt.cover.edging;
 
 import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.Figure;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
@@ -36,7 +36,7 @@ public interface Edging extends Detailed {
     }
 
     /** What can go wrong with it. */
-    default List<FindingCandidate<Edging>> concerns(SeamedEdge edge, CoverDimensions sizes, Back back) {
+    default List<Concern<Edging>> concerns(SeamedEdge edge, CoverDimensions sizes, Back back) {
         return List.of();
     }
 

@@ -1,10 +1,10 @@
 package app.dapt.cover.edging;
 
 import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
@@ -78,9 +78,9 @@ public record Flange(Length width) implements Edging {
     }
 
     @Override
-    public List<FindingCandidate<Edging>> concerns(SeamedEdge edge, CoverDimensions sizes, Back back) {
+    public List<Concern<Edging>> concerns(SeamedEdge edge, CoverDimensions sizes, Back back) {
         if (!sizes.shape().takesFlange() || !edge.whole()) {
-            return List.of(FindingCandidate.<Edging>of(
+            return List.of(Concern.<Edging>of(
                             "flange-unfit",
                             Weight.WILL_NOT_WORK,
                             "flange-unfit",
@@ -90,7 +90,7 @@ public record Flange(Length width) implements Edging {
         }
         boolean opensAtEdge = back.mouth().isPresent();
         return opensAtEdge
-                ? List.of(FindingCandidate.<Edging>of("flange-opening", Weight.BETTER_NOT, "flange-opening", width)
+                ? List.of(Concern.<Edging>of("flange-opening", Weight.BETTER_NOT, "flange-opening", width)
                         .orTry(RemedyElsewhere.ENVELOPE, "envelope")
                         .orTry(RemedyElsewhere.ENVELOPE_USUAL, "envelope")
                         .orNote())

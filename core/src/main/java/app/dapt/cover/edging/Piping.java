@@ -1,11 +1,11 @@
 package app.dapt.cover.edging;
 
 import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Figure;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
@@ -408,13 +408,13 @@ public record Piping(
     }
 
     @Override
-    public List<FindingCandidate<Edging>> concerns(SeamedEdge edge, CoverDimensions sizes, Back back) {
-        List<FindingCandidate<Edging>> found = new ArrayList<>();
+    public List<Concern<Edging>> concerns(SeamedEdge edge, CoverDimensions sizes, Back back) {
+        List<Concern<Edging>> found = new ArrayList<>();
         Length lip = lip(sizes);
         if (lip.plus(Length.sixtyFourths(1)).under(sizes.innerAllowance())) {
             Length enough = sizes.mark()
                     .roundUp(wrap(sizes.ownUnit()).plus(sizes.innerAllowance().times(2)));
-            found.add(FindingCandidate.<Edging>of(
+            found.add(Concern.<Edging>of(
                             "lip-narrow",
                             lip.isPositive() ? Weight.BETTER_NOT : Weight.WILL_NOT_WORK,
                             "lip-narrow",
@@ -424,20 +424,18 @@ public record Piping(
                     .orTry(() -> from(decided().with("stripRule", Rule.EXACT)), "strip", enough));
         }
         if (edge.curved() && !isBias()) {
-            found.add(FindingCandidate.<Edging>of("piping-straight", Weight.BETTER_NOT, "piping-straight")
+            found.add(Concern.<Edging>of("piping-straight", Weight.BETTER_NOT, "piping-straight")
                     .orTry(() -> from(decided().with("grain", Grain.BIAS)), "cut-bias")
                     .orNote());
         }
         if (edge.corners() > 0 && cord.compareTo(Cord.THICK) >= 0) {
-            found.add(FindingCandidate.<Edging>of(
-                            "cord-bulky", Weight.WORTH_KNOWING, "cord-bulky", cord.across(sizes.ownUnit()))
+            found.add(Concern.<Edging>of("cord-bulky", Weight.WORTH_KNOWING, "cord-bulky", cord.across(sizes.ownUnit()))
                     .orTry(() -> from(decided().with("cord", Cord.USUAL)), "cord", Cord.USUAL.across(sizes.ownUnit()))
                     .orNote("will-clip"));
         }
         if (isBias() && way == BiasWay.STRIPS && BiasCut.usable(block).under(Length.inches(6))) {
             Length usual = usual(sizes.ownUnit()).block();
-            found.add(FindingCandidate.<Edging>of(
-                            "block-small", Weight.BETTER_NOT, "block-small", block, BiasCut.usable(block))
+            found.add(Concern.<Edging>of("block-small", Weight.BETTER_NOT, "block-small", block, BiasCut.usable(block))
                     .orTry(() -> from(decided().with("block", usual)), "block", usual));
         }
         found.addAll(tooShort("cord-short", "cordAtHand", cordAtHand, edge, sizes));
@@ -447,12 +445,12 @@ public record Piping(
     }
 
     /** What is at hand has to go round and meet. */
-    private List<FindingCandidate<Edging>> tooShort(
+    private List<Concern<Edging>> tooShort(
             String code, String detail, Optional<Length> atHand, SeamedEdge edge, CoverDimensions sizes) {
         Length needed = edge.withJoin(sizes.ownUnit()).total();
         return atHand
                 .filter(length -> length.under(needed))
-                .map(length -> FindingCandidate.<Edging>of(
+                .map(length -> Concern.<Edging>of(
                                 code, Weight.WILL_NOT_WORK, code, length, needed, needed.minus(length))
                         .orTry(() -> from(decided().with(detail, Optional.empty())), "get-more"))
                 .stream()

@@ -1,11 +1,11 @@
 package app.dapt.cover.edging;
 
 import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Figure;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
@@ -236,13 +236,13 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
     }
 
     @Override
-    public List<FindingCandidate<Edging>> concerns(SeamedEdge edge, CoverDimensions sizes, Back back) {
-        List<FindingCandidate<Edging>> found = new ArrayList<>();
+    public List<Concern<Edging>> concerns(SeamedEdge edge, CoverDimensions sizes, Back back) {
+        List<Concern<Edging>> found = new ArrayList<>();
         if (where == Where.IN_SEAM) {
             found.addAll(EdgeConcerns.ofAnything(edge, sizes, "ruffle"));
         }
         if (isPiped()) {
-            found.add(FindingCandidate.<Edging>of("layers", Weight.WORTH_KNOWING, "layers", Phrase.of("trim.ruffle"))
+            found.add(Concern.<Edging>of("layers", Weight.WORTH_KNOWING, "layers", Phrase.of("trim.ruffle"))
                     .orNote());
         }
         return found;

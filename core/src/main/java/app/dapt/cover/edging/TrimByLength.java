@@ -1,11 +1,11 @@
 package app.dapt.cover.edging;
 
 import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Figure;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
@@ -225,23 +225,22 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
     }
 
     @Override
-    public List<FindingCandidate<Edging>> concerns(SeamedEdge edge, CoverDimensions sizes, Back back) {
-        List<FindingCandidate<Edging>> found = new ArrayList<>(EdgeConcerns.ofAnything(edge, sizes, "length"));
+    public List<Concern<Edging>> concerns(SeamedEdge edge, CoverDimensions sizes, Back back) {
+        List<Concern<Edging>> found = new ArrayList<>(EdgeConcerns.ofAnything(edge, sizes, "length"));
         if (back.zip().isPresent() && back.mouth().isPresent()) {
-            found.add(FindingCandidate.<Edging>of(
-                            "fringe-zip", Weight.BETTER_NOT, "fringe-zip", Phrase.choice("trim-sort", sort))
-                    .orTry(RemedyElsewhere.BACK_ZIP, "back-zip")
-                    .orTry(RemedyElsewhere.ENVELOPE, "envelope")
-                    .orTry(RemedyElsewhere.ENVELOPE_UP_DOWN, "envelope")
-                    .orNote());
+            found.add(
+                    Concern.<Edging>of("fringe-zip", Weight.BETTER_NOT, "fringe-zip", Phrase.choice("trim-sort", sort))
+                            .orTry(RemedyElsewhere.BACK_ZIP, "back-zip")
+                            .orTry(RemedyElsewhere.ENVELOPE, "envelope")
+                            .orTry(RemedyElsewhere.ENVELOPE_UP_DOWN, "envelope")
+                            .orNote());
         }
         if (synthetic) {
-            found.add(FindingCandidate.<Edging>of("trim-heat", Weight.WORTH_KNOWING, "trim-heat")
+            found.add(Concern.<Edging>of("trim-heat", Weight.WORTH_KNOWING, "trim-heat")
                     .orNote());
         }
         if (pipedToo) {
-            found.add(FindingCandidate.<Edging>of(
-                            "layers", Weight.WORTH_KNOWING, "layers", Phrase.choice("trim-sort", sort))
+            found.add(Concern.<Edging>of("layers", Weight.WORTH_KNOWING, "layers", Phrase.choice("trim-sort", sort))
                     .orNote());
         }
         return found;

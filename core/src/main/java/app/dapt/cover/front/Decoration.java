@@ -1,10 +1,10 @@
 package app.dapt.cover.front;
 
 import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
@@ -87,13 +87,13 @@ public record Decoration(boolean there, Length clear) implements Extra {
     }
 
     @Override
-    public List<FindingCandidate<Extra>> concerns(CoverDimensions sizes) {
+    public List<Concern<Extra>> concerns(CoverDimensions sizes) {
         Length side = Length.min(sizes.finished(Axis.ACROSS), sizes.finished(Axis.UP_DOWN));
         if (clear.times(2).under(side)) {
             return List.of();
         }
         Length less = side.times(1, 10);
-        return List.of(FindingCandidate.<Extra>of("decoration-none", Weight.WILL_NOT_WORK, "decoration-none", clear)
+        return List.of(Concern.<Extra>of("decoration-none", Weight.WILL_NOT_WORK, "decoration-none", clear)
                 .orTry(() -> from(decided().with("decorationClear", less)), "clear", less));
     }
 }

@@ -1,9 +1,9 @@
 package app.dapt.cover.front;
 
 import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detailed;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Making;
@@ -79,7 +79,7 @@ public interface Extra extends Detailed {
     }
 
     /** What can go wrong with it. */
-    default List<FindingCandidate<Extra>> concerns(CoverDimensions sizes) {
+    default List<Concern<Extra>> concerns(CoverDimensions sizes) {
         return List.of();
     }
 

@@ -1,11 +1,11 @@
 package app.dapt.cover.front;
 
 import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Making;
@@ -109,7 +109,7 @@ public record Extras(List<Extra> all) implements Detailed {
     }
 
     /** What can go wrong with them. */
-    public List<FindingCandidate<Extras>> concerns(CoverDimensions sizes) {
+    public List<Concern<Extras>> concerns(CoverDimensions sizes) {
         return there().flatMap(extra -> extra.concerns(sizes).stream())
                 .map(each -> each.lifted(this::with, elsewhere -> this))
                 .toList();

@@ -1,10 +1,10 @@
 package app.dapt.cover.front;
 
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
@@ -86,7 +86,7 @@ public sealed interface Face extends Detailed {
     default void make(Making making) {}
 
     /** What can go wrong with it. */
-    default List<FindingCandidate<Face>> concerns(CoverDimensions sizes) {
+    default List<Concern<Face>> concerns(CoverDimensions sizes) {
         return List.of();
     }
 
@@ -255,13 +255,13 @@ public sealed interface Face extends Detailed {
         }
 
         @Override
-        public List<FindingCandidate<Face>> concerns(CoverDimensions sizes) {
-            List<FindingCandidate<Face>> found = new ArrayList<>();
+        public List<Concern<Face>> concerns(CoverDimensions sizes) {
+            List<Concern<Face>> found = new ArrayList<>();
             Length least = pleat.half();
             Length most = pleat.times(2, 3);
             if (size.under(least) || most.under(size)) {
                 Length fitting = sizes.mark().roundUp(least);
-                found.add(FindingCandidate.<Face>of(
+                found.add(Concern.<Face>of(
                                 "button-size",
                                 most.under(size) ? Weight.BETTER_NOT : Weight.WORTH_KNOWING,
                                 "button-size",
@@ -324,15 +324,15 @@ public sealed interface Face extends Detailed {
         }
 
         @Override
-        public List<FindingCandidate<Face>> concerns(CoverDimensions sizes) {
-            return List.of(FindingCandidate.<Face>of("stay-stitch", Weight.WORTH_KNOWING, "stay-stitch")
+        public List<Concern<Face>> concerns(CoverDimensions sizes) {
+            return List.of(Concern.<Face>of("stay-stitch", Weight.WORTH_KNOWING, "stay-stitch")
                     .orNote());
         }
     }
 
     /** That this front does not go with the rest, and why. */
-    static FindingCandidate<Face> unfit(Phrase reason) {
-        return FindingCandidate.<Face>of("front-unfit", Weight.WILL_NOT_WORK, "front-unfit", reason)
+    static Concern<Face> unfit(Phrase reason) {
+        return Concern.<Face>of("front-unfit", Weight.WILL_NOT_WORK, "front-unfit", reason)
                 .asUnfit()
                 .orTry(() -> new Plain(), "plain-front");
     }

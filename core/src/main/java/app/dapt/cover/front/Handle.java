@@ -1,10 +1,10 @@
 package app.dapt.cover.front;
 
 import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
@@ -147,13 +147,13 @@ public record Handle(boolean there, Length wide, Length reach, Length from) impl
     }
 
     @Override
-    public List<FindingCandidate<Extra>> concerns(CoverDimensions sizes) {
+    public List<Concern<Extra>> concerns(CoverDimensions sizes) {
         Length width = sizes.finished(Axis.ACROSS);
         if (from.times(2).under(width)) {
             return List.of();
         }
         Length in = width.times(1, 4);
-        return List.of(FindingCandidate.<Extra>of("handle-crosses", Weight.WILL_NOT_WORK, "handle-crosses", from, width)
+        return List.of(Concern.<Extra>of("handle-crosses", Weight.WILL_NOT_WORK, "handle-crosses", from, width)
                 .orTry(() -> from(decided().with("handleFrom", in)), "handle", in));
     }
 }

@@ -1,10 +1,10 @@
 package app.dapt.cover.front;
 
 import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
@@ -107,13 +107,13 @@ public record Label(boolean there, Length from) implements Extra {
     }
 
     @Override
-    public List<FindingCandidate<Extra>> concerns(CoverDimensions sizes) {
+    public List<Concern<Extra>> concerns(CoverDimensions sizes) {
         Length height = sizes.finished(Axis.UP_DOWN);
         if (from.atLeast(FROM_CORNER) && height.minus(FROM_CORNER).atLeast(from)) {
             return List.of();
         }
         Length clear = Length.max(FROM_CORNER, Length.min(height.half(), FROM_CORNER.times(2)));
-        return List.of(FindingCandidate.<Extra>of("label-corner", Weight.BETTER_NOT, "label-corner", from, FROM_CORNER)
+        return List.of(Concern.<Extra>of("label-corner", Weight.BETTER_NOT, "label-corner", from, FROM_CORNER)
                 .orTry(() -> from(decided().with("labelFrom", clear)), "label")
                 .orNote());
     }

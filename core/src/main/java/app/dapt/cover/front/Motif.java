@@ -1,10 +1,10 @@
 package app.dapt.cover.front;
 
 import app.dapt.cloth.Cloth;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Weight;
@@ -52,13 +52,13 @@ public record Motif(boolean there) implements Extra {
     }
 
     @Override
-    public List<FindingCandidate<Extra>> concerns(CoverDimensions sizes) {
+    public List<Concern<Extra>> concerns(CoverDimensions sizes) {
         Cloth cloth = sizes.cloths().front();
         // What a photo shows is for the eye to judge.
         if (cloth.print().hasUp() || cloth.photo().isPresent()) {
             return List.of();
         }
-        return List.of(FindingCandidate.<Extra>of("motif-none", Weight.WORTH_KNOWING, "motif-none", cloth.name())
+        return List.of(Concern.<Extra>of("motif-none", Weight.WORTH_KNOWING, "motif-none", cloth.name())
                 .orTry(() -> from(decided().with("motif", false)), "leave-off"));
     }
 }

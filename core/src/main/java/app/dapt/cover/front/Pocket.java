@@ -1,10 +1,10 @@
 package app.dapt.cover.front;
 
 import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
@@ -208,17 +208,17 @@ public record Pocket(boolean there, Make make, Length deep, Length band, Length 
     }
 
     @Override
-    public List<FindingCandidate<Extra>> concerns(CoverDimensions sizes) {
-        List<FindingCandidate<Extra>> found = new ArrayList<>();
+    public List<Concern<Extra>> concerns(CoverDimensions sizes) {
+        List<Concern<Extra>> found = new ArrayList<>();
         Length height = sizes.finished(Axis.UP_DOWN);
         if (deep.over(height) > DEEPEST) {
             Length fitting = sizes.mark().nearest(height.times(57, 100));
-            found.add(FindingCandidate.<Extra>of("pocket-deep", Weight.BETTER_NOT, "pocket-deep", deep, height)
+            found.add(Concern.<Extra>of("pocket-deep", Weight.BETTER_NOT, "pocket-deep", deep, height)
                     .orTry(() -> from(decided().with("pocketDeep", fitting)), "pocket", fitting)
                     .orNote());
         }
         if (!sizes.shape().isRectangular()) {
-            found.add(FindingCandidate.<Extra>of("pocket-curve", Weight.WORTH_KNOWING, "pocket-curve")
+            found.add(Concern.<Extra>of("pocket-curve", Weight.WORTH_KNOWING, "pocket-curve")
                     .orTry(() -> from(decided().with("pocket", false)), "leave-off")
                     .orNote());
         }

@@ -1,10 +1,10 @@
 package app.dapt.cover.front;
 
 import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Making;
@@ -316,8 +316,8 @@ public record Rows(int count, List<Row> all) implements Extra {
     }
 
     @Override
-    public List<FindingCandidate<Extra>> concerns(CoverDimensions sizes) {
-        Function<Axis, Stream<FindingCandidate<Extra>>> past = way -> {
+    public List<Concern<Extra>> concerns(CoverDimensions sizes) {
+        Function<Axis, Stream<Concern<Extra>>> past = way -> {
             Length size = sizes.finished(way.other());
             return there(way).stream()
                     .map(Row::at)
@@ -329,7 +329,7 @@ public record Rows(int count, List<Row> all) implements Extra {
         return Stream.of(Axis.values()).flatMap(past).toList();
     }
 
-    private FindingCandidate<Extra> past(Axis way, Length at, Length size) {
+    private Concern<Extra> past(Axis way, Length at, Length size) {
         List<Row> spread = new ArrayList<>(all);
         int number = there(way).size();
         int next = 1;
@@ -339,7 +339,7 @@ public record Rows(int count, List<Row> all) implements Extra {
             }
         }
         String code = way == Axis.ACROSS ? "rows-past" : "rows-past-upright";
-        return FindingCandidate.<Extra>of(code, Weight.WILL_NOT_WORK, code, at, size)
+        return Concern.<Extra>of(code, Weight.WILL_NOT_WORK, code, at, size)
                 .orTry(() -> new Rows(count, spread), "rows", size.times(1, number + 1));
     }
 }

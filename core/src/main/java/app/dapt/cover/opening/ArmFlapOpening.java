@@ -4,12 +4,12 @@ import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Back.End;
 import app.dapt.cover.decision.Back.Ends;
 import app.dapt.cover.decision.Back.Panel;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.CoverShape;
 import app.dapt.cover.decision.CoverShape.Arm;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
@@ -177,11 +177,11 @@ public record ArmFlapOpening(Layers layers, Length tuck, Hem hem) implements Ope
     }
 
     @Override
-    public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
+    public List<Concern<Opening>> concerns(CoverDimensions sizes, Back back) {
         Length usual = usual(sizes.ownUnit()).tuck();
         return tuck.atLeast(usual.times(2, 3))
                 ? List.of()
-                : List.of(FindingCandidate.<Opening>of("flap-short", Weight.BETTER_NOT, "flap-short", tuck, usual)
+                : List.of(Concern.<Opening>of("flap-short", Weight.BETTER_NOT, "flap-short", tuck, usual)
                         .orTry(() -> new ArmFlapOpening(layers, usual, hem), "flap", usual)
                         .orNote());
     }

@@ -2,11 +2,11 @@ package app.dapt.cover.opening;
 
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Back.Zip;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.CoverShape;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
@@ -204,17 +204,17 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
     }
 
     @Override
-    public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
+    public List<Concern<Opening>> concerns(CoverDimensions sizes, Back back) {
         Length seam = narrower(
                 back.panel(PanelRole.FIRST).piece(),
                 back.panel(PanelRole.SECOND).piece(),
                 sizes);
-        List<FindingCandidate<Opening>> concerns =
+        List<Concern<Opening>> concerns =
                 new ArrayList<>(new ZipConcerns(zip, this::withZip, this, sizes, back, seam).all());
         Length depth = frame().of(sizes).depth();
         if (!at.isPositive() || at.atLeast(depth)) {
             BackZipOpening middle = new BackZipOpening(runs, zip, depth.half(), zipSeam);
-            concerns.add(FindingCandidate.<Opening>of("zip-placed", Weight.WILL_NOT_WORK, "zip-placed", at, depth)
+            concerns.add(Concern.<Opening>of("zip-placed", Weight.WILL_NOT_WORK, "zip-placed", at, depth)
                     .orTry(() -> middle, "zip-middle"));
         }
         return concerns;

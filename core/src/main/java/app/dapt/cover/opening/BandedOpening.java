@@ -2,11 +2,11 @@ package app.dapt.cover.opening;
 
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Back.Panel;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.CoverShape;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
@@ -288,8 +288,8 @@ public record BandedOpening(
     }
 
     @Override
-    public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
-        List<FindingCandidate<Opening>> found =
+    public List<Concern<Opening>> concerns(CoverDimensions sizes, Back back) {
+        List<Concern<Opening>> found =
                 new ArrayList<>(new LapConcerns(this, sizes, back, back.lap().orElseThrow()).all());
         Length wider =
                 sizes.mark().roundUp(fastening.roomForButton().plus(BAND_SEAM).times(2));
@@ -305,7 +305,7 @@ public record BandedOpening(
         if (!finishedBand().isPositive()
                 || back.overlap().orElseThrow().plus(Length.inches(1)).under(finishedBand())) {
             Length usual = BandedOpening.usual(sizes.ownUnit()).band();
-            found.add(FindingCandidate.<Opening>of(
+            found.add(Concern.<Opening>of(
                             "band-depth",
                             Weight.BETTER_NOT,
                             finishedBand().isPositive() ? "band-deep" : "band-nothing",

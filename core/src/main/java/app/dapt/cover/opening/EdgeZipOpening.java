@@ -5,11 +5,11 @@ import app.dapt.cover.decision.Back.End;
 import app.dapt.cover.decision.Back.Ends;
 import app.dapt.cover.decision.Back.Panel;
 import app.dapt.cover.decision.Back.Zip;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.CoverShape;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Making;
@@ -166,7 +166,7 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
     }
 
     @Override
-    public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
+    public List<Concern<Opening>> concerns(CoverDimensions sizes, Back back) {
         return new ZipConcerns(zip, this::withZip, this, sizes, back, sizes.edgeToOpen(runs)).all();
     }
 

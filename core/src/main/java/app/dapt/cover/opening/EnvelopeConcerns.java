@@ -1,8 +1,8 @@
 package app.dapt.cover.opening;
 
 import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.PanelRole;
 import app.dapt.cover.decision.Weight;
 import app.dapt.cover.opening.EnvelopeOpening.PanelChoice;
@@ -17,9 +17,9 @@ import java.util.stream.Stream;
 /** What can go wrong with an envelope beyond what can with any overlap. */
 record EnvelopeConcerns(EnvelopeOpening opening, CoverDimensions sizes, Back back) {
 
-    List<FindingCandidate<Opening>> all() {
+    List<Concern<Opening>> all() {
         LapConcerns lapped = new LapConcerns(opening, sizes, back, back.lap().orElseThrow());
-        List<FindingCandidate<Opening>> found = new ArrayList<>(lapped.all());
+        List<Concern<Opening>> found = new ArrayList<>(lapped.all());
         Stream.of(
                         blank(lapped.wanted()),
                         upsideDown(opening.first(), PanelRole.FIRST),
@@ -31,11 +31,11 @@ record EnvelopeConcerns(EnvelopeOpening opening, CoverDimensions sizes, Back bac
         return found;
     }
 
-    private Optional<FindingCandidate<Opening>> blank(Length wanted) {
+    private Optional<Concern<Opening>> blank(Length wanted) {
         Length along = sizes.cut(opening.runs()).total();
         boolean narrow = opening.rule() == RuleOfThumb.BLANK_HALVED && RuleOfThumb.BLANK_WIDTH.under(along);
         return narrow
-                ? Optional.of(FindingCandidate.<Opening>of(
+                ? Optional.of(Concern.<Opening>of(
                                 "blank-narrow", Weight.WILL_NOT_WORK, "blank-narrow", RuleOfThumb.BLANK_WIDTH, along)
                         .orTry(() -> opening.centred().withOverlap(wanted), "overlap", wanted))
                 : Optional.empty();
@@ -45,14 +45,14 @@ record EnvelopeConcerns(EnvelopeOpening opening, CoverDimensions sizes, Back bac
         return sizes.cloths().of(Material.BACK).hasUp();
     }
 
-    private Optional<FindingCandidate<Opening>> upsideDown(PanelChoice choice, PanelRole role) {
+    private Optional<Concern<Opening>> upsideDown(PanelChoice choice, PanelRole role) {
         if (!choice.turned() || !backHasUp()) {
             return Optional.empty();
         }
         EnvelopeOpening upright = role == PanelRole.FIRST
                 ? opening.withPanels(choice.upright(), opening.second())
                 : opening.withPanels(opening.first(), choice.upright());
-        return Optional.of(FindingCandidate.<Opening>of(
+        return Optional.of(Concern.<Opening>of(
                         "upside-down-" + Phrase.code(role),
                         Weight.BETTER_NOT,
                         "upside-down",
@@ -63,14 +63,14 @@ record EnvelopeConcerns(EnvelopeOpening opening, CoverDimensions sizes, Back bac
     }
 
     /** A selvage runs along the cloth, so a panel whose crosswise edge is one has its print lying on its side. */
-    private Optional<FindingCandidate<Opening>> sideways() {
+    private Optional<Concern<Opening>> sideways() {
         boolean selvage = Stream.of(opening.first(), opening.second())
                 .anyMatch(choice -> choice.hem().kind() == Hem.Kind.SELVAGE);
         boolean shows = !sizes.cloths().of(Material.BACK).turns();
         if (!selvage || !shows || !opening.frame().isStacked()) {
             return Optional.empty();
         }
-        return Optional.of(FindingCandidate.<Opening>of(
+        return Optional.of(Concern.<Opening>of(
                         "sideways",
                         Weight.BETTER_NOT,
                         "sideways",
@@ -86,9 +86,9 @@ record EnvelopeConcerns(EnvelopeOpening opening, CoverDimensions sizes, Back bac
     }
 
     /** With a print that has an up, hemming the wrong edge spoils the panel. */
-    private Optional<FindingCandidate<Opening>> hemEdges() {
+    private Optional<Concern<Opening>> hemEdges() {
         return backHasUp()
-                ? Optional.of(FindingCandidate.<Opening>of(
+                ? Optional.of(Concern.<Opening>of(
                                 "hem-edges",
                                 Weight.WORTH_KNOWING,
                                 opening.frame().worded("hem-edges"),

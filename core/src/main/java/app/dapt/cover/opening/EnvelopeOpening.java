@@ -2,11 +2,11 @@ package app.dapt.cover.opening;
 
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Back.Panel;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.CoverShape;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
@@ -222,8 +222,8 @@ public record EnvelopeOpening(
     }
 
     @Override
-    public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
-        List<FindingCandidate<Opening>> found = new ArrayList<>(new EnvelopeConcerns(this, sizes, back).all());
+    public List<Concern<Opening>> concerns(CoverDimensions sizes, Back back) {
+        List<Concern<Opening>> found = new ArrayList<>(new EnvelopeConcerns(this, sizes, back).all());
         Length overlap = back.overlap().orElseThrow();
         found.addAll(fastening.concerns(
                 sizes,

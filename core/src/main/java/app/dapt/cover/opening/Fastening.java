@@ -3,10 +3,10 @@ package app.dapt.cover.opening;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Back.Panel;
 import app.dapt.cover.decision.Back.Spot;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
@@ -283,14 +283,14 @@ public record Fastening(
      * @param wider   the same opening with room for a button
      * @param without the same opening held by nothing
      */
-    List<FindingCandidate<Opening>> concerns(
+    List<Concern<Opening>> concerns(
             CoverDimensions sizes, Length carrier, String code, Opening wider, Opening without) {
-        List<FindingCandidate<Opening>> found = new ArrayList<>();
+        List<Concern<Opening>> found = new ArrayList<>();
         if (by == By.NOTHING) {
             return found;
         }
         if (by == By.BUTTONS && carrier.under(roomForButton())) {
-            found.add(FindingCandidate.<Opening>of(code, Weight.BETTER_NOT, code, carrier, roomForButton(), button)
+            found.add(Concern.<Opening>of(code, Weight.BETTER_NOT, code, carrier, roomForButton(), button)
                     .orTry(() -> wider, code, roomForButton())
                     .orTry(() -> without, "no-fastening"));
         }

@@ -3,11 +3,11 @@ package app.dapt.cover.opening;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Back.Panel;
 import app.dapt.cover.decision.Back.Zip;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.CoverShape;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
@@ -225,17 +225,17 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
     }
 
     @Override
-    public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
-        List<FindingCandidate<Opening>> found =
+    public List<Concern<Opening>> concerns(CoverDimensions sizes, Back back) {
+        List<Concern<Opening>> found =
                 new ArrayList<>(new ZipConcerns(zip, this::withZip, this, sizes, back, sizes.finished(runs)).all());
         Length depth = sizes.finished(frame().deep());
         if (!at.isPositive() || at.plus(exposed()).atLeast(depth)) {
-            found.add(FindingCandidate.<Opening>of("zip-placed", Weight.WILL_NOT_WORK, "zip-placed", at, depth)
+            found.add(Concern.<Opening>of("zip-placed", Weight.WILL_NOT_WORK, "zip-placed", at, depth)
                     .orTry(() -> new HiddenZipOpening(runs, zip, depth.half(), tape, band), "zip-middle"));
         }
         Length least = exposed().plus(OVER);
         if (band.under(least)) {
-            found.add(FindingCandidate.<Opening>of("band-narrow", Weight.BETTER_NOT, "band-narrow", band, least)
+            found.add(Concern.<Opening>of("band-narrow", Weight.BETTER_NOT, "band-narrow", band, least)
                     .orTry(() -> new HiddenZipOpening(runs, zip, at, tape, least), "band-shows", least));
         }
         return found;

@@ -1,8 +1,8 @@
 package app.dapt.cover.opening;
 
 import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.RemedyElsewhere;
 import app.dapt.cover.decision.Weight;
 import app.dapt.measure.Length;
@@ -22,7 +22,7 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
 
     private static final Length SLIGHT_METRIC = Length.mm(6);
 
-    List<FindingCandidate<Opening>> all() {
+    List<Concern<Opening>> all() {
         return Stream.of(placed(), overlap(), hemWidth(), strained(), hardToFill())
                 .flatMap(Optional::stream)
                 .toList();
@@ -37,7 +37,7 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
     }
 
     /** The opening lies on the cover, and both panels end on it. */
-    private Optional<FindingCandidate<Opening>> placed() {
+    private Optional<Concern<Opening>> placed() {
         boolean off = Lapped.isOff(opening.decided().maybe("centre"), depth());
         boolean past = back.panels().stream().anyMatch(panel -> depth().under(panel.depth()));
         boolean nothing =
@@ -45,7 +45,7 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
         if (!off && !past && !nothing) {
             return Optional.empty();
         }
-        return Optional.of(FindingCandidate.<Opening>of(
+        return Optional.of(Concern.<Opening>of(
                         "opening-placed",
                         Weight.WILL_NOT_WORK,
                         nothing ? "panel-nothing" : off ? "opening-off" : "panel-past",
@@ -57,7 +57,7 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
     }
 
     /** The panels overlap as far as this size and fullness want. */
-    private Optional<FindingCandidate<Opening>> overlap() {
+    private Optional<Concern<Opening>> overlap() {
         Length left = lap.overlap();
         boolean gapes = lap.gapes();
         if (!gapes && lap.isEnough()) {
@@ -71,7 +71,7 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
                         ? "overlap-apart"
                         : left.isZero() ? "overlap-none" : gapes ? "overlap-gapes" : "overlap-short";
         boolean slight = lap.estimated().minus(left).under(sizes.unit().pick(SLIGHT_METRIC, SLIGHT));
-        FindingCandidate<Opening> concern = FindingCandidate.<Opening>of(
+        Concern<Opening> concern = Concern.<Opening>of(
                 hemsAteIt ? "hems-eat-overlap" : "overlap",
                 gapes ? Weight.WILL_NOT_WORK : slight ? Weight.WORTH_KNOWING : Weight.BETTER_NOT,
                 wording,
@@ -101,7 +101,7 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
     }
 
     /** A hem as wide as the overlap cannot lie under the other panel, and one wider than its panel cannot be turned. */
-    private Optional<FindingCandidate<Opening>> hemWidth() {
+    private Optional<Concern<Opening>> hemWidth() {
         boolean wide = back.panels().stream().anyMatch(panel -> panel.freeEdge()
                 .filter(edge -> lap.overlap().isPositive() && edge.hemDepth().atLeast(lap.overlap())
                         || panel.depth().isPositive() && edge.hemDepth().atLeast(panel.depth()))
@@ -111,21 +111,20 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
         }
         Length widest = freeEdges().map(Edge::hemDepth).reduce(Length.ZERO, Length::max);
         Lapped narrowed = opening.narrowlyHemmed(sizes.ownUnit());
-        return Optional.of(
-                FindingCandidate.<Opening>of("hem-wide", Weight.BETTER_NOT, "hem-wide", widest, lap.overlap())
-                        .orTry(() -> opening.withOverlap(wanted()), "overlap", wanted())
-                        .orTry(() -> narrowed, "narrow-hems")
-                        .orTry(() -> narrowed.centred().withOverlap(wanted()), "narrow-hems")
-                        .orNote());
+        return Optional.of(Concern.<Opening>of("hem-wide", Weight.BETTER_NOT, "hem-wide", widest, lap.overlap())
+                .orTry(() -> opening.withOverlap(wanted()), "overlap", wanted())
+                .orTry(() -> narrowed, "narrow-hems")
+                .orTry(() -> narrowed.centred().withOverlap(wanted()), "narrow-hems")
+                .orNote());
     }
 
     private boolean isStrained() {
         return lap.estimated().over(depth()) > STRAINED_SHARE;
     }
 
-    private Optional<FindingCandidate<Opening>> strained() {
+    private Optional<Concern<Opening>> strained() {
         return isStrained()
-                ? Optional.of(FindingCandidate.<Opening>of(
+                ? Optional.of(Concern.<Opening>of(
                                 "envelope-strained",
                                 Weight.WORTH_KNOWING,
                                 "envelope-strained",
@@ -140,14 +139,14 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
     }
 
     /** More overlap than the opening needs and than half the cover makes a tunnel of it. */
-    private Optional<FindingCandidate<Opening>> hardToFill() {
+    private Optional<Concern<Opening>> hardToFill() {
         Length enough = Length.max(wanted(), depth().half());
         return enough.under(lap.overlap())
-                ? Optional.of(FindingCandidate.<Opening>of(
-                                "overlap-long", Weight.BETTER_NOT, "overlap-long", lap.overlap(), enough)
-                        .orTry(() -> opening.withOverlap(enough), "overlap", enough)
-                        .orTry(() -> opening.centred().withOverlap(enough), "overlap", enough)
-                        .orNote())
+                ? Optional.of(
+                        Concern.<Opening>of("overlap-long", Weight.BETTER_NOT, "overlap-long", lap.overlap(), enough)
+                                .orTry(() -> opening.withOverlap(enough), "overlap", enough)
+                                .orTry(() -> opening.centred().withOverlap(enough), "overlap", enough)
+                                .orNote())
                 : Optional.empty();
     }
 }

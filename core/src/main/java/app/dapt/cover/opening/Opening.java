@@ -1,10 +1,10 @@
 package app.dapt.cover.opening;
 
 import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.CoverShape;
 import app.dapt.cover.decision.Detailed;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Making;
@@ -38,7 +38,7 @@ public interface Opening extends Detailed {
     Back back(CoverDimensions sizes, Front front);
 
     /** What can go wrong with it. */
-    List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back);
+    List<Concern<Opening>> concerns(CoverDimensions sizes, Back back);
 
     /** What is bought for it that is no cloth, besides a zip. */
     default List<Need> needs(Back back) {

@@ -5,11 +5,11 @@ import app.dapt.cover.decision.Back.End;
 import app.dapt.cover.decision.Back.Ends;
 import app.dapt.cover.decision.Back.Panel;
 import app.dapt.cover.decision.Back.Spot;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.CoverShape;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
@@ -195,22 +195,21 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
     }
 
     @Override
-    public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
-        List<FindingCandidate<Opening>> found = new ArrayList<>();
+    public List<Concern<Opening>> concerns(CoverDimensions sizes, Back back) {
+        List<Concern<Opening>> found = new ArrayList<>();
         Length depth = frame().of(sizes).depth();
         if (depth.under(sizes.finished(runs))) {
-            found.add(
-                    FindingCandidate.<Opening>of("long-end", Weight.BETTER_NOT, "long-end", sizes.finished(runs), depth)
-                            .orTry(() -> turned(), "short-end")
-                            .orNote());
+            found.add(Concern.<Opening>of("long-end", Weight.BETTER_NOT, "long-end", sizes.finished(runs), depth)
+                    .orTry(() -> turned(), "short-end")
+                    .orNote());
         }
         if (depth.half().under(flap)) {
             Length shallow = sizes.mark().roundUp(depth.times(1, 4));
-            found.add(FindingCandidate.<Opening>of("flap-deep", Weight.BETTER_NOT, "flap-deep", flap, depth)
+            found.add(Concern.<Opening>of("flap-deep", Weight.BETTER_NOT, "flap-deep", flap, depth)
                     .orTry(() -> new PillowcaseOpening(runs, flaps, shallow, hem, ease, fastening), "flap", shallow));
         }
         if (frame().isStacked() && sizes.cloths().front().hasUp()) {
-            found.add(FindingCandidate.<Opening>of(
+            found.add(Concern.<Opening>of(
                             "fold-turns",
                             Weight.BETTER_NOT,
                             "fold-turns",

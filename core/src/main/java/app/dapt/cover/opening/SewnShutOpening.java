@@ -4,11 +4,11 @@ import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Back.End;
 import app.dapt.cover.decision.Back.Ends;
 import app.dapt.cover.decision.Back.Panel;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.CoverShape;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
@@ -166,13 +166,13 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
     }
 
     @Override
-    public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
-        List<FindingCandidate<Opening>> concerns = new ArrayList<>();
-        concerns.add(FindingCandidate.<Opening>of(
+    public List<Concern<Opening>> concerns(CoverDimensions sizes, Back back) {
+        List<Concern<Opening>> concerns = new ArrayList<>();
+        concerns.add(Concern.<Opening>of(
                         "sewn-shut", Weight.WORTH_KNOWING, closing == Closing.HAND ? "sewn-shut" : "sewn-shut-machine")
                 .orNote());
         if (turnsPrint() && sizes.cloths().front().hasUp()) {
-            concerns.add(FindingCandidate.<Opening>of(
+            concerns.add(Concern.<Opening>of(
                             "fold-turns",
                             Weight.BETTER_NOT,
                             "fold-turns",

@@ -6,11 +6,11 @@ import app.dapt.cover.decision.Back.Ends;
 import app.dapt.cover.decision.Back.Lap;
 import app.dapt.cover.decision.Back.Panel;
 import app.dapt.cover.decision.Back.Spot;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.CoverShape;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
@@ -202,8 +202,8 @@ public record WrapOpening(
     }
 
     @Override
-    public List<FindingCandidate<Opening>> concerns(CoverDimensions sizes, Back back) {
-        List<FindingCandidate<Opening>> found =
+    public List<Concern<Opening>> concerns(CoverDimensions sizes, Back back) {
+        List<Concern<Opening>> found =
                 new ArrayList<>(new LapConcerns(this, sizes, back, back.lap().orElseThrow()).all());
         found.addAll(fastening.concerns(
                 sizes,
@@ -212,7 +212,7 @@ public record WrapOpening(
                 withOverlap(fastening.roomForButton()),
                 new WrapOpening(runs, overlap, centre, outside, first, second, fastening.withBy(By.NOTHING))));
         if (frame().isStacked() && sizes.cloths().front().hasUp()) {
-            found.add(FindingCandidate.<Opening>of(
+            found.add(Concern.<Opening>of(
                             "fold-turns",
                             Weight.BETTER_NOT,
                             "wrap-turns",

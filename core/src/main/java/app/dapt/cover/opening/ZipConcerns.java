@@ -1,8 +1,8 @@
 package app.dapt.cover.opening;
 
 import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Weight;
 import app.dapt.cover.opening.ZipLength.Stock;
 import app.dapt.measure.Length;
@@ -28,29 +28,29 @@ record ZipConcerns(
     /** Metal within this of the seam round the cover is sewn into it or breaks a needle. */
     private static final Length CLEAR = Length.inches(0, 1, 4);
 
-    List<FindingCandidate<Opening>> all() {
+    List<Concern<Opening>> all() {
         return Stream.of(tooLong(), inTheSeam()).flatMap(Optional::stream).toList();
     }
 
-    private FindingCandidate<Opening> shortened(FindingCandidate<Opening> concern) {
+    private Concern<Opening> shortened(Concern<Opening> concern) {
         return concern.orTry(() -> with.apply(zip.withStock(Stock.STANDARD)), "zip-standard")
                 .orTry(() -> with.apply(zip.withStock(Stock.CHAIN)), "zip-chain")
                 .orTry(() -> opening.turned(), "turn-opening")
                 .orTry(() -> OpeningKind.SEWN_SHUT.insteadOf(opening, sizes.ownUnit()), "sew-shut");
     }
 
-    private Optional<FindingCandidate<Opening>> tooLong() {
+    private Optional<Concern<Opening>> tooLong() {
         return seam.under(back.length())
-                ? Optional.of(shortened(FindingCandidate.<Opening>of(
-                        "zip-long", Weight.WILL_NOT_WORK, "zip-long", back.length(), seam)))
+                ? Optional.of(shortened(
+                        Concern.<Opening>of("zip-long", Weight.WILL_NOT_WORK, "zip-long", back.length(), seam)))
                 : Optional.empty();
     }
 
-    private Optional<FindingCandidate<Opening>> inTheSeam() {
+    private Optional<Concern<Opening>> inTheSeam() {
         Length closed = seam.minus(back.length()).half();
         return !seam.under(back.length()) && closed.under(CLEAR)
-                ? Optional.of(shortened(
-                        FindingCandidate.<Opening>of("zip-teeth", Weight.BETTER_NOT, "zip-teeth", closed, CLEAR)))
+                ? Optional.of(
+                        shortened(Concern.<Opening>of("zip-teeth", Weight.BETTER_NOT, "zip-teeth", closed, CLEAR)))
                 : Optional.empty();
     }
 }

@@ -1,10 +1,10 @@
 package app.dapt.cover.shape;
 
 import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Weight;
@@ -141,13 +141,13 @@ public record Rectangular(boolean oblong, Corners corners) implements Shape {
     }
 
     @Override
-    public List<FindingCandidate<Shape>> concerns(CoverDimensions sizes, Back back) {
+    public List<Concern<Shape>> concerns(CoverDimensions sizes, Back back) {
         if (corners == Corners.PLAIN
                 || sizes.fullness().ratio() >= NO_EARS && sizes.fullness().ratio() <= NO_SQUARE) {
             return List.of();
         }
         String wording = sizes.fullness().ratio() < NO_EARS ? "taper-needless" : "taper-short";
-        return List.of(FindingCandidate.<Shape>of(
+        return List.of(Concern.<Shape>of(
                         "taper",
                         Weight.WORTH_KNOWING,
                         wording,

@@ -1,10 +1,10 @@
 package app.dapt.cover.shape;
 
 import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
@@ -396,12 +396,12 @@ public record Run(int pockets, Straps straps) implements Shape {
     }
 
     @Override
-    public List<FindingCandidate<Shape>> concerns(CoverDimensions sizes, Back back) {
-        List<FindingCandidate<Shape>> found = new ArrayList<>();
+    public List<Concern<Shape>> concerns(CoverDimensions sizes, Back back) {
+        List<Concern<Shape>> found = new ArrayList<>();
         Length side = sizes.finished(straps.runs());
         if (straps.isAny() && !straps.from().times(2).under(side)) {
             Length in = side.times(1, 5);
-            found.add(FindingCandidate.<Shape>of("straps", Weight.BETTER_NOT, "straps-cross", straps.from(), side)
+            found.add(Concern.<Shape>of("straps", Weight.BETTER_NOT, "straps-cross", straps.from(), side)
                     .orTry(() -> new Run(pockets, straps.withFrom(in)), "straps-in", in));
         }
         return found;

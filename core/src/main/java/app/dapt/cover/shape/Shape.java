@@ -1,10 +1,10 @@
 package app.dapt.cover.shape;
 
 import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.CoverShape;
 import app.dapt.cover.decision.Detailed;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Making;
 import app.dapt.drawing.Element.Role;
@@ -92,7 +92,7 @@ public interface Shape extends Detailed, CoverShape {
     default void finish(Making making) {}
 
     /** What can go wrong with it. */
-    default List<FindingCandidate<Shape>> concerns(CoverDimensions sizes, Back back) {
+    default List<Concern<Shape>> concerns(CoverDimensions sizes, Back back) {
         return List.of();
     }
 

@@ -1,10 +1,10 @@
 package app.dapt.cover.shape;
 
 import app.dapt.cover.decision.Back;
+import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.FindingCandidate;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
@@ -413,8 +413,8 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
     }
 
     @Override
-    public List<FindingCandidate<Shape>> concerns(CoverDimensions sizes, Back back) {
-        List<FindingCandidate<Shape>> found = new ArrayList<>();
+    public List<Concern<Shape>> concerns(CoverDimensions sizes, Back back) {
+        List<Concern<Shape>> found = new ArrayList<>();
         Length upDown = sizes.form().upDown().flat();
         Length across = by == By.ANGLE
                 ? sizes.finished(Axis.ACROSS)
@@ -422,20 +422,19 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
         if (Length.min(across.half(), upDown).times(95, 100).under(arm)) {
             Length slimmer =
                     sizes.mark().nearest(Length.min(across.half(), upDown).times(2, 3));
-            found.add(FindingCandidate.<Shape>of("vee-arms", Weight.WILL_NOT_WORK, "vee-arms", arm, across, upDown)
+            found.add(Concern.<Shape>of("vee-arms", Weight.WILL_NOT_WORK, "vee-arms", arm, across, upDown)
                     .orTry(() -> new Vee(slimmer, end, inner, outer, by, rise), "arm", slimmer));
         }
         Lines drawn = lines(sizes.finished(Axis.ACROSS), sizes.finished(Axis.UP_DOWN), sizes.ease());
         if (drawn.outer() + 1 < outer.toMm() || drawn.inner() + 1 < inner.toMm()) {
             Length inside = roundedDown(drawn.inner(), inner, sizes);
             Length outside = roundedDown(drawn.outer(), outer, sizes);
-            found.add(FindingCandidate.<Shape>of(
-                            "vee-curve", Weight.BETTER_NOT, "vee-curve", outer, inner, outside, inside)
+            found.add(Concern.<Shape>of("vee-curve", Weight.BETTER_NOT, "vee-curve", outer, inner, outside, inside)
                     .orTry(() -> curved(inside, outside), "vee-curve", outside, inside));
         }
         double angle = drawn.angle();
         if (Math.abs(angle - Math.PI / 4) < BIAS_REACH) {
-            found.add(FindingCandidate.<Shape>of(
+            found.add(Concern.<Shape>of(
                             "bias-edges", Weight.WORTH_KNOWING, "bias-edges", (int) Math.round(Math.toDegrees(angle)))
                     .orNote("will-stay-stitch"));
         }

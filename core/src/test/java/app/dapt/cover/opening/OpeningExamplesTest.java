@@ -382,7 +382,7 @@ class OpeningExamplesTest {
         assertThat(back.across().total()).isEqualTo(Length.inches(20, 1, 4));
         assertThat(back.overlap().orElseThrow().total()).isEqualTo(Length.inches(5));
         assertThat(back.forms()).extracting(form -> form.across().toInches()).containsExactly(21.25, 20.25, 22.25);
-        assertThat(back.troubles()).isEmpty();
+        assertThat(back.concerns()).isEmpty();
         assertThat(sizes(back.plan()))
                 .containsExactly(
                         "front 21¼ × 21¼",
@@ -412,7 +412,7 @@ class OpeningExamplesTest {
         assertThat(made.across().total()).isEqualTo(Length.inches(across));
         assertThat(made.upDown().total()).isEqualTo(Length.inches(upDown));
         assertThat(made.overlap()).isEmpty();
-        assertThat(made.troubles().stream()
+        assertThat(made.concerns().stream()
                         .flatMap(trouble ->
                                 Stream.of(trouble.what().code(), trouble.why().code()))
                         .collect(Collectors.joining(" ")))
@@ -425,7 +425,7 @@ class OpeningExamplesTest {
     void aHalvedBlankThatIsTooSmallSaysSoAndSwappedBacksAreSeen() {
         CoverFromPieces.Cut usual = CoverFromPieces.Cut.usual(Unit.INCH);
         assertThat(CoverFromPieces.of(usual.withBlankHalved(), Mark.EIGHTH, "Blank")
-                        .troubles())
+                        .concerns())
                 .extracting(trouble -> trouble.what().code())
                 .containsExactly("have.narrow-backs.what");
         CoverFromPieces.Cut taller = new CoverFromPieces.Cut(
@@ -437,7 +437,7 @@ class OpeningExamplesTest {
                 HALF,
                 Length.inches(1),
                 Length.inches(1));
-        assertThat(CoverFromPieces.of(taller, Mark.EIGHTH, "Short").troubles())
+        assertThat(CoverFromPieces.of(taller, Mark.EIGHTH, "Short").concerns())
                 .extracting(trouble -> trouble.what().code())
                 .containsExactly("have.backs-short.what");
         CoverFromPieces.Cut swapped = new CoverFromPieces.Cut(
@@ -449,7 +449,7 @@ class OpeningExamplesTest {
                 HALF,
                 Length.inches(1),
                 Length.inches(1));
-        assertThat(CoverFromPieces.of(swapped, Mark.EIGHTH, "Swapped").troubles())
+        assertThat(CoverFromPieces.of(swapped, Mark.EIGHTH, "Swapped").concerns())
                 .extracting(trouble -> trouble.what().code())
                 .contains("have.swapped-backs.what");
     }

@@ -18,7 +18,6 @@ import app.dapt.words.Words;
 import java.io.IOException;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -44,9 +43,16 @@ class EntryController {
     private final LearningStore learning;
     private final ClothNeeds needs;
     private final Wording wording;
-    private final Clock clock = Clock.system(ZoneId.systemDefault());
+    private final Clock clock;
 
-    EntryController(LogStore log, PictureStore pictures, LearningStore learning, ClothNeeds needs, Wording wording) {
+    EntryController(
+            LogStore log,
+            PictureStore pictures,
+            LearningStore learning,
+            ClothNeeds needs,
+            Wording wording,
+            Clock clock) {
+        this.clock = clock;
         this.log = log;
         this.pictures = pictures;
         this.learning = learning;

@@ -25,7 +25,6 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -52,9 +51,10 @@ class LogController {
     private final CoverStore covers;
     private final SetStore sets;
     private final Wording wording;
-    private final Clock clock = Clock.system(ZoneId.systemDefault());
+    private final Clock clock;
 
-    LogController(LogStore log, CoverStore covers, SetStore sets, Wording wording) {
+    LogController(LogStore log, CoverStore covers, SetStore sets, Wording wording, Clock clock) {
+        this.clock = clock;
         this.log = log;
         this.covers = covers;
         this.sets = sets;

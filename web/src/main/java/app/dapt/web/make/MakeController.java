@@ -13,7 +13,7 @@ import app.dapt.web.workroom.WorkStore;
 import app.dapt.words.Words;
 import java.io.IOException;
 import java.io.InputStream;
-import java.time.Instant;
+import java.time.Clock;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -42,12 +42,14 @@ class MakeController {
     private static final String NO_DEVICE = "page";
     private static final int LARGEST_BODY = 2 * 1024 * 1024;
 
+    private final Clock clock;
     private final Benches benches;
     private final WorkStore work;
     private final Wording wording;
     private final CutOrder cuts;
 
-    MakeController(Benches benches, WorkStore work, Wording wording, CutOrder cuts) {
+    MakeController(Benches benches, WorkStore work, Wording wording, CutOrder cuts, Clock clock) {
+        this.clock = clock;
         this.cuts = cuts;
         this.benches = benches;
         this.work = work;
@@ -127,7 +129,7 @@ class MakeController {
         keep(
                 bench,
                 job,
-                List.of(new Tick(UUID.randomUUID(), job.step().id(), done, done && asked, Instant.now(), NO_DEVICE)));
+                List.of(new Tick(UUID.randomUUID(), job.step().id(), done, done && asked, clock.instant(), NO_DEVICE)));
         return done ? Redirect.to(make) : Redirect.to(make, "step", step);
     }
 
@@ -140,7 +142,7 @@ class MakeController {
                 .filter(job -> bench.made(job).id() == cover && bench.hasLapsed(job))
                 .collect(Collectors.partitioningBy(job -> job.step().milestone().equals(Optional.of(Milestone.CUT))));
         List<Tick> undone = lapsed.get(false).stream()
-                .map(job -> new Tick(UUID.randomUUID(), job.step().id(), false, false, Instant.now(), NO_DEVICE))
+                .map(job -> new Tick(UUID.randomUUID(), job.step().id(), false, false, clock.instant(), NO_DEVICE))
                 .toList();
         if (bench.covers().stream().anyMatch(made -> made.id() == cover)) {
             work.tick(cover, undone, bench.isCut(cover));
@@ -192,12 +194,12 @@ class MakeController {
                 .body(answer);
     }
 
-    private static SaidTicks said(byte[] body) {
+    private SaidTicks said(byte[] body) {
         try {
             if (body.length > LARGEST_BODY) {
                 throw new SaidTicks.Refused(true);
             }
-            return SaidTicks.read(body, Instant.now());
+            return SaidTicks.read(body, clock.instant());
         } catch (SaidTicks.Refused nonsense) {
             throw new ResponseStatusException(
                     nonsense.isTooMany() ? HttpStatus.CONTENT_TOO_LARGE : HttpStatus.BAD_REQUEST, "", nonsense);

@@ -12,7 +12,6 @@ import app.dapt.web.workroom.WorkTimeStore;
 import app.dapt.words.Words;
 import java.time.Clock;
 import java.time.LocalDateTime;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -35,9 +34,10 @@ class NextSittings implements NextSitting {
     private final SetStore sets;
     private final WorkTimeStore times;
     private final Wording wording;
-    private final Clock clock = Clock.system(ZoneId.systemDefault());
+    private final Clock clock;
 
-    NextSittings(Benches benches, WorkStore work, SetStore sets, WorkTimeStore times, Wording wording) {
+    NextSittings(Benches benches, WorkStore work, SetStore sets, WorkTimeStore times, Wording wording, Clock clock) {
+        this.clock = clock;
         this.benches = benches;
         this.work = work;
         this.sets = sets;

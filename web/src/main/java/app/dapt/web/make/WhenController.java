@@ -11,7 +11,6 @@ import app.dapt.web.workroom.WorkTimes;
 import app.dapt.words.Words;
 import java.time.Clock;
 import java.time.LocalDateTime;
-import java.time.ZoneId;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.http.MediaType;
@@ -32,9 +31,10 @@ class WhenController {
     private final Benches benches;
     private final WorkTimeStore times;
     private final Wording wording;
-    private final Clock clock = Clock.system(ZoneId.systemDefault());
+    private final Clock clock;
 
-    WhenController(Benches benches, WorkTimeStore times, Wording wording) {
+    WhenController(Benches benches, WorkTimeStore times, Wording wording, Clock clock) {
+        this.clock = clock;
         this.benches = benches;
         this.times = times;
         this.wording = wording;

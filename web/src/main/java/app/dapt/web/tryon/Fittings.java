@@ -18,7 +18,6 @@ import app.dapt.web.workroom.Tick;
 import app.dapt.web.workroom.WorkStore;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -37,9 +36,10 @@ class Fittings {
     private final CoverStore covers;
     private final LogStore log;
     private final WorkStore work;
-    private final Clock clock = Clock.system(ZoneId.systemDefault());
+    private final Clock clock;
 
-    Fittings(CoverStore covers, LogStore log, WorkStore work) {
+    Fittings(CoverStore covers, LogStore log, WorkStore work, Clock clock) {
+        this.clock = clock;
         this.covers = covers;
         this.log = log;
         this.work = work;

@@ -6,7 +6,7 @@ import app.dapt.step.Milestone;
 import app.dapt.step.Step;
 import app.dapt.web.workroom.WorkMapper.CutRow;
 import app.dapt.web.workroom.WorkMapper.TickRow;
-import java.time.Instant;
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -31,10 +31,12 @@ public class WorkStore {
     /** A cover has some dozens of steps; with those of all its former plans it has no more than these. */
     private static final int MOST_STEPS = WorkroomParts.MOST_TICKS;
 
+    private final Clock clock;
     private final WorkMapper work;
     private final CoverStore covers;
 
-    WorkStore(WorkMapper work, CoverStore covers) {
+    WorkStore(WorkMapper work, CoverStore covers, Clock clock) {
+        this.clock = clock;
         this.work = work;
         this.covers = covers;
     }
@@ -130,7 +132,7 @@ public class WorkStore {
         boolean cut = milestone == Milestone.CUT || isCut(cover);
         List<Tick> done = steps.stream()
                 .filter(step -> step.milestone().equals(Optional.of(milestone)))
-                .map(step -> new Tick(UUID.randomUUID(), step.id(), true, false, Instant.now(), "page"))
+                .map(step -> new Tick(UUID.randomUUID(), step.id(), true, false, clock.instant(), "page"))
                 .toList();
         tick(cover, done, said -> cut);
     }

@@ -9,8 +9,8 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 
 /**
- * A finding before its remedies have been tried. A kind proposes changes to its own decision only; the reckoner lifts
- * them to the plan, tries them in their order and keeps the first that really removes the finding.
+ * What may be the matter: a finding before its remedies have been tried. A kind proposes changes to its own decision
+ * only; the reckoner lifts them to the plan, tries them in their order and keeps the first that really removes it.
  *
  * @param <D>      the decision it is about, such as an opening or the edging
  * @param code     stable: tests, files and a sewist's "noted" go by it
@@ -20,7 +20,7 @@ import java.util.function.Supplier;
  * @param note     what the press says by which it is set aside, where it may be
  * @param unfit    whether the choice it is about does not go with the rest of the cover at all
  */
-public record FindingCandidate<D>(
+public record Concern<D>(
         String code,
         Weight weight,
         String wording,
@@ -41,50 +41,50 @@ public record FindingCandidate<D>(
         }
     }
 
-    public FindingCandidate {
+    public Concern {
         args = List.copyOf(args);
         remedies = List.copyOf(remedies);
     }
 
     /** One without a remedy yet. */
-    public static <D> FindingCandidate<D> of(String code, Weight weight, String wording, Object... args) {
-        return new FindingCandidate<>(code, weight, wording, Arrays.asList(args), List.of(), Optional.empty(), false);
+    public static <D> Concern<D> of(String code, Weight weight, String wording, Object... args) {
+        return new Concern<>(code, weight, wording, Arrays.asList(args), List.of(), Optional.empty(), false);
     }
 
     /** This one of a choice that does not go with the rest of the cover at all. */
-    public FindingCandidate<D> asUnfit() {
-        return new FindingCandidate<>(code, weight, wording, args, remedies, note, true);
+    public Concern<D> asUnfit() {
+        return new Concern<>(code, weight, wording, args, remedies, note, true);
     }
 
     /** This one with one more change to try. */
-    public FindingCandidate<D> orTry(Supplier<D> changed, String label, Object... labelArgs) {
+    public Concern<D> orTry(Supplier<D> changed, String label, Object... labelArgs) {
         return with(new Remedy<>(Phrase.of("remedy." + label, labelArgs), Optional.of(changed), Optional.empty()));
     }
 
     /** This one with one more change to try, to a decision that its kind does not know. */
-    public FindingCandidate<D> orTry(RemedyElsewhere elsewhere, String label) {
+    public Concern<D> orTry(RemedyElsewhere elsewhere, String label) {
         return with(new Remedy<>(Phrase.of("remedy." + label), Optional.empty(), Optional.of(elsewhere)));
     }
 
-    private FindingCandidate<D> with(Remedy<D> remedy) {
+    private Concern<D> with(Remedy<D> remedy) {
         List<Remedy<D>> more = new ArrayList<>(remedies);
         more.add(remedy);
-        return new FindingCandidate<>(code, weight, wording, args, more, note, unfit);
+        return new Concern<>(code, weight, wording, args, more, note, unfit);
     }
 
     /** This one, to be set aside by whoever has read it, should no change help. */
-    public FindingCandidate<D> orNote() {
+    public Concern<D> orNote() {
         return orNote("noted");
     }
 
     /** This one, to be set aside by whoever sees to it in another way, said in the label. */
-    public FindingCandidate<D> orNote(String label) {
-        return new FindingCandidate<>(code, weight, wording, args, remedies, Optional.of(label), unfit);
+    public Concern<D> orNote(String label) {
+        return new Concern<>(code, weight, wording, args, remedies, Optional.of(label), unfit);
     }
 
     /** This one about whatever holds the decision: a plan. */
-    public <P> FindingCandidate<P> lifted(Function<D, P> own, Function<RemedyElsewhere, P> other) {
-        return new FindingCandidate<>(
+    public <P> Concern<P> lifted(Function<D, P> own, Function<RemedyElsewhere, P> other) {
+        return new Concern<>(
                 code,
                 weight,
                 wording,
