@@ -38,15 +38,15 @@ public record Shrinkage(int across, int along) {
 
     /** What is left of a width once it is washed. */
     public Length washedWidth(Length width) {
-        return new Length(width.grains() * (WHOLE - across) / WHOLE);
+        return new Length(Math.multiplyExact(width.grains(), WHOLE - across) / WHOLE);
     }
 
     public Length washedLength(Length length) {
-        return new Length(length.grains() * (WHOLE - along) / WHOLE);
+        return new Length(Math.multiplyExact(length.grains(), WHOLE - along) / WHOLE);
     }
 
     /** What a length has to be before it is washed: length ÷ (1 − shrinkage). */
     public Length unwashed(Length length) {
-        return new Length(-Math.floorDiv(-length.grains() * WHOLE, WHOLE - along));
+        return new Length(-Math.floorDiv(Math.multiplyExact(-length.grains(), (long) WHOLE), WHOLE - along));
     }
 }

@@ -175,10 +175,7 @@ public final class FitSuggestions {
     private Readings scaled(Readings readings, Length to, Length from) {
         Readings scaled = readings;
         for (Reading reading : readings.by().keySet()) {
-            scaled = scaled.with(
-                    reading,
-                    readings.get(reading)
-                            .map(length -> mark.roundUp(new Length(Math.round(length.grains() * to.over(from))))));
+            scaled = scaled.with(reading, readings.get(reading).map(length -> mark.roundUp(length.scaled(to, from))));
         }
         return scaled;
     }

@@ -48,7 +48,7 @@ public record OwnFit(Estimate taste, Optional<Filling> filling, Length ease, Len
                                 .ratio(),
                 least,
                 most);
-        Length ease = step.times(Math.round(Length.nearInches(exact).over(step)));
+        Length ease = Length.nearInches(exact).roundedTo(step);
         return Optional.of(new OwnFit(
                 taste,
                 isOwn ? Optional.of(filling) : Optional.empty(),

@@ -40,11 +40,8 @@ public final class PieceWindow {
 
     /** To a sixteenth of an inch, or to a millimetre, within one repeat. */
     private static Window rounded(Window window, Repeat repeat, Unit unit) {
-        long step = unit.pick(Length.mm(1), Length.inches(0, 1, 16)).grains();
-        return new Window(
-                        new Length(Math.round((double) window.across().grains() / step) * step),
-                        new Length(Math.round((double) window.along().grains() / step) * step))
-                .within(repeat);
+        Length step = unit.pick(Length.mm(1), Length.inches(0, 1, 16));
+        return new Window(window.across().roundedTo(step), window.along().roundedTo(step)).within(repeat);
     }
 
     /**

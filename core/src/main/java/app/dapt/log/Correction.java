@@ -188,10 +188,10 @@ public record Correction(
         /** To the eighth or two millimetres; finer where that is too far from what is wished. */
         Length rounded(Length deep, double wanted) {
             boolean metric = cover.mark().unit().metric();
-            Length coarse = nearest(deep, metric ? Length.mm(2) : Length.inches(0, 1, 8));
+            Length coarse = deep.roundedTo(metric ? Length.mm(2) : Length.inches(0, 1, 8));
             return isNear(fullness(coarse), wanted)
                     ? coarse
-                    : nearest(deep, metric ? Length.mm(1) : Length.inches(0, 1, 16));
+                    : deep.roundedTo(metric ? Length.mm(1) : Length.inches(0, 1, 16));
         }
     }
 
@@ -267,10 +267,6 @@ public record Correction(
         return Math.abs(fullness - wanted) <= NEAR;
     }
 
-    private static Length nearest(Length length, Length step) {
-        return step.times(Math.round(length.over(step)));
-    }
-
     /** How deep a seam may be sewn beyond what was planned, without anything cut anew. */
     public static Length deepest(Unit unit) {
         return unit.pick(DEEPEST_METRIC, DEEPEST);
@@ -282,11 +278,7 @@ public record Correction(
         Length free = cover.dimensions().allowance().minus(unit.pick(LEFT_METRIC, LEFT));
         boolean fixed = cover.plan().edging().caught() == Caught.CORD
                 || cover.plan().seam().finish() == SeamFinish.SERGED;
-        return fixed ? Length.ZERO : Length.max(Length.ZERO, unit.pick(floor(free, Length.mm(1)), free));
-    }
-
-    private static Length floor(Length length, Length step) {
-        return step.times(length.grains() / step.grains());
+        return fixed ? Length.ZERO : Length.max(Length.ZERO, unit.pick(free.roundedDown(Length.mm(1)), free));
     }
 
     /** Where the zip is nothing is sewn: the edge opposite gives what both would. */
@@ -313,10 +305,10 @@ public record Correction(
         double now = cover.fullness().ratio();
         Length step = cover.mark().unit().pick(Length.cm(1), Length.inches(1));
         double factor = Math.cbrt(wanted / now);
-        Length across = nearest(scaled(cover.form().across().flat(), factor), step);
-        Length upDown = nearest(scaled(cover.form().upDown().flat(), factor), step);
-        boolean same = nearest(cover.form().across().flat(), step).equals(across)
-                && nearest(cover.form().upDown().flat(), step).equals(upDown);
+        Length across = scaled(cover.form().across().flat(), factor).roundedTo(step);
+        Length upDown = scaled(cover.form().upDown().flat(), factor).roundedTo(step);
+        boolean same = cover.form().across().flat().roundedTo(step).equals(across)
+                && cover.form().upDown().flat().roundedTo(step).equals(upDown);
         if (same || !across.isPositive() || !upDown.isPositive()) {
             return Optional.empty();
         }

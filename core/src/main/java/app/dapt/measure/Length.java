@@ -165,6 +165,29 @@ public record Length(long grains) implements Comparable<Length> {
     }
 
     /**
+     * This length, or the next multiple of a step below it.
+     *
+     * @throws IllegalArgumentException where the step is not positive
+     */
+    public Length roundedDown(Length step) {
+        return negated().roundedUp(step).negated();
+    }
+
+    /**
+     * The multiple of a step that is nearest to this length; halfway between two the larger.
+     *
+     * @throws IllegalArgumentException where the step is not positive
+     */
+    public Length roundedTo(Length step) {
+        return times(2).plus(step).roundedDown(step.times(2)).half();
+    }
+
+    /** What this length is where another has become so long: to the nearest grain. */
+    public Length scaled(Length to, Length from) {
+        return new Length(Math.round(grains * to.over(from)));
+    }
+
+    /**
      * How many of another length reach this one at the least.
      *
      * @throws IllegalArgumentException where the other is not positive

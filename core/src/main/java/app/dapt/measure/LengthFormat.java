@@ -52,7 +52,7 @@ public record LengthFormat(Mark mark) {
     /** An estimate, to the eighth of an inch or two millimetres, with the unit. */
     public String roughly(Length length) {
         Length step = mark.unit().metric() ? Length.mm(2) : Length.inches(0, 1, 8);
-        return withUnit(step.times(Math.round(length.over(step))));
+        return withUnit(length.roundedTo(step));
     }
 
     /** A length of cloth as a shop measures it out: yards to the eighth, metres to the tenth. */

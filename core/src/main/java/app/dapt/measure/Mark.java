@@ -38,6 +38,6 @@ public enum Mark {
 
     /** The mark nearest to this length. */
     public Length nearest(Length length) {
-        return new Length(Math.floorDiv(length.grains() + grains / 2, grains) * grains);
+        return length.roundedTo(step());
     }
 }

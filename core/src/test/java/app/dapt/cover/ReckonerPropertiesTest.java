@@ -39,7 +39,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class ReckonerPropertiesTest {
 
     static Stream<Arguments> plans() {
-        return Cases.of(300, RandomPlans::plan);
+        return Cases.of(200, RandomPlans::plan);
     }
 
     /** Plans that make sense, for every opening on every shape that it goes with, some of each. */

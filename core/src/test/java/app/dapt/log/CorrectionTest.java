@@ -282,7 +282,7 @@ class CorrectionTest {
     }
 
     static Stream<Arguments> triedOn() {
-        return Cases.of(400, CorrectionTest::triedOn);
+        return Cases.of(200, CorrectionTest::triedOn);
     }
 
     /** A cover and what was said of it. */

@@ -87,6 +87,32 @@ class LengthTest {
     }
 
     @ParameterizedTest
+    @CsvSource({
+        "0, 4, 0, 0",
+        "1, 4, 0, 0",
+        "2, 4, 0, 4",
+        "3, 4, 0, 4",
+        "4, 4, 4, 4",
+        "-1, 4, -4, 0",
+        "-2, 4, -4, 0",
+        "-3, 4, -4, -4",
+        "7, 5, 5, 5",
+        "8, 5, 5, 10",
+        "-7, 5, -10, -5",
+        "-8, 5, -10, -10"
+    })
+    void roundsDownToAStepAndToTheNearest(long grains, long step, long down, long nearest) {
+        assertThat(new Length(grains).roundedDown(new Length(step))).isEqualTo(new Length(down));
+        assertThat(new Length(grains).roundedTo(new Length(step))).isEqualTo(new Length(nearest));
+    }
+
+    @Test
+    void isScaledAsAnotherLengthIs() {
+        assertThat(Length.inches(3).scaled(Length.cm(10), Length.cm(15))).isEqualTo(Length.inches(2));
+        assertThat(new Length(5).scaled(new Length(1), new Length(2))).isEqualTo(new Length(3));
+    }
+
+    @ParameterizedTest
     @ValueSource(longs = {0, -1})
     void aStepIsMoreThanNothing(long step) {
         assertThatIllegalArgumentException().isThrownBy(() -> Length.inches(1).roundedUp(new Length(step)));

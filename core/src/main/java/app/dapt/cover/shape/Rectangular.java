@@ -90,8 +90,8 @@ public record Rectangular(boolean oblong, Corners corners) implements Shape {
         }
         Length side = Length.min(across, upDown);
         Length inset = Length.min(new Pillow(across, upDown).ear(fullness), deepest(across, upDown));
-        Length rounded = new Length(Math.round(inset.over(EIGHTH)) * EIGHTH.grains());
-        Length reach = new Length(side.times(1, 4).grains() / EIGHTH.grains() * EIGHTH.grains());
+        Length rounded = inset.roundedTo(EIGHTH);
+        Length reach = side.times(1, 4).roundedDown(EIGHTH);
         return rounded.isPositive() ? Optional.of(new Taper(rounded, reach)) : Optional.empty();
     }
 

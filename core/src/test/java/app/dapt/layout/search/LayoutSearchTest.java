@@ -30,7 +30,7 @@ class LayoutSearchTest {
     }
 
     static Stream<Arguments> remnants() {
-        return Cases.of(30, random -> {
+        return Cases.of(15, random -> {
             int w = 200 + random.nextInt(200);
             int h = 200 + random.nextInt(200);
             List<Corner> cornered = List.of(

@@ -48,9 +48,7 @@ class PictureController {
             Length high = USUALLY_SHOWN.times(taken.high(), taken.wide());
             // A picture far longer than wide is taken to show less of the width.
             Length most = Length.max(USUALLY_SHOWN, high);
-            Length wide = LONGEST_SHOWN.under(most)
-                    ? new Length(Math.round(USUALLY_SHOWN.grains() * LONGEST_SHOWN.over(most)))
-                    : USUALLY_SHOWN;
+            Length wide = LONGEST_SHOWN.under(most) ? USUALLY_SHOWN.scaled(LONGEST_SHOWN, most) : USUALLY_SHOWN;
             Length shown = Length.min(high, LONGEST_SHOWN);
             if (!LengthRange.PICTURED.allows(wide) || !LengthRange.PICTURED.allows(shown)) {
                 throw new Snapshot.Refused("picture.too-thin");
