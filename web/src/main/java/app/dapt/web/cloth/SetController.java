@@ -60,7 +60,7 @@ class SetController {
             return Redirect.to("/");
         }
         if (typed.containsKey("undo")) {
-            sets.step(id, -1);
+            sets.step(id, set, -1);
             return Redirect.to("/");
         }
         Map<Long, Integer> counts = new TreeMap<>();

@@ -108,6 +108,7 @@ class CoversController {
                 sets.list().stream()
                         .filter(set -> asked.left().filter(id -> id == set.id()).isPresent())
                         .findFirst()
+                        .map(set -> sets.find(set.id()))
                         .orElse(null));
         return htmx.isHtmxRequest() ? "covers/list" : "covers/page";
     }

@@ -87,9 +87,10 @@ interface SetMapper {
     @Select("select s.name || '/' || " + STATE + " from cover_set s where s.workroom_id = #{workroom} and s.id = #{id}")
     String state(@Param("workroom") long workroom, @Param("id") long id);
 
-    /** Keeps what a set is as the revision it points at, unless that is kept. */
+    /** Keeps what a set is as the revision it points at. */
     @Insert("insert into set_revision (set_id, number, name, members) select s.id, s.revision, s.name, " + STATE
-            + " from cover_set s where s.workroom_id = #{workroom} and s.id = #{id} on conflict do nothing")
+            + " from cover_set s where s.workroom_id = #{workroom} and s.id = #{id}"
+            + " on conflict (set_id, number) do update set name = excluded.name, members = excluded.members")
     void keep(@Param("workroom") long workroom, @Param("id") long id);
 
     /** Points at the next revision or at the one before. */

@@ -171,9 +171,17 @@ public class SetStore {
         return sets.made(covers.workroom(), id, by);
     }
 
-    /** Undoes the last change of a set, with -1, or makes the next again, with 1; nothing where there is none. */
-    public void step(long id, int by) {
+    /**
+     * Undoes the last change of a set, with -1, or makes the next again, with 1; nothing where there is none.
+     *
+     * @param version the one the asking page was made from, or {@link CoverStore#ANY_VERSION}
+     * @throws Stale when it was changed elsewhere since
+     */
+    public void step(long id, long version, int by) {
         lock(id);
+        if (version != CoverStore.ANY_VERSION && version != row(id).version()) {
+            throw new Stale("set " + id);
+        }
         if (made(id, by).isPresent()) {
             sets.point(covers.workroom(), id, by);
             sets.empty(covers.workroom(), id);

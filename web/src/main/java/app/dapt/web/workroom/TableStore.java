@@ -89,7 +89,8 @@ public class TableStore {
                     }
                 }))));
         if (table.isSet()) {
-            sets.made(table.id(), by).ifPresent(at -> steps.add(new Step(at, () -> sets.step(table.id(), by))));
+            sets.made(table.id(), by)
+                    .ifPresent(at -> steps.add(new Step(at, () -> sets.step(table.id(), CoverStore.ANY_VERSION, by))));
         }
         for (long member : members) {
             made(member, by)

@@ -300,8 +300,9 @@ class StoresTest {
                 .mapToObj(i -> covers.create(plan("Berth " + i)))
                 .toList();
         long set = sets.create("Berths", made.subList(0, 2), "");
-        sets.step(set, -1);
+        sets.step(set, CoverStore.ANY_VERSION, -1);
         assertThat(members(sets, set)).as("nothing to undo yet").isEqualTo("Berths 1 1");
+        long seen = sets.find(set).version();
         sets.change(set, CoverStore.ANY_VERSION, "Bunks", Map.of(made.get(0), 3));
         sets.change(set, CoverStore.ANY_VERSION, "Bunks", Map.of(made.get(0), 3));
         sets.change(set, CoverStore.ANY_VERSION, "Bunks", Map.of(made.get(1), 0));
@@ -309,22 +310,25 @@ class StoresTest {
         List<String> states = List.of("Berths 1 1", "Bunks 3 1", "Bunks 3", "Bunks 3 1");
         for (int i = states.size() - 1; i >= 0; i--) {
             assertThat(members(sets, set)).isEqualTo(states.get(i));
-            sets.step(set, -1);
+            sets.step(set, CoverStore.ANY_VERSION, -1);
         }
         covers.delete(made.get(2));
         for (String state : states.subList(0, 3)) {
             assertThat(members(sets, set)).isEqualTo(state);
-            sets.step(set, 1);
+            sets.step(set, CoverStore.ANY_VERSION, 1);
         }
         assertThat(members(sets, set))
                 .as("what was deleted meanwhile is not there")
                 .isEqualTo("Bunks 3");
         covers.restore(made.get(2));
         assertThat(members(sets, set)).as("and is once it is back").isEqualTo("Bunks 3 1");
-        sets.step(set, -1);
+        sets.step(set, CoverStore.ANY_VERSION, -1);
         sets.change(set, CoverStore.ANY_VERSION, "Cots", Map.of());
-        sets.step(set, 1);
+        sets.step(set, CoverStore.ANY_VERSION, 1);
         assertThat(members(sets, set)).as("a change forgets what was undone").isEqualTo("Cots 3");
+        assertThatThrownBy(() -> sets.step(set, seen, -1))
+                .as("undone from a page that has fallen behind")
+                .isInstanceOf(Stale.class);
         covers.deleteAll(made);
         sets.delete(set);
     }
