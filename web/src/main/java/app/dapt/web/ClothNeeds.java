@@ -41,14 +41,18 @@ public class ClothNeeds implements ClothToBuy.Laying {
     }
 
     /**
-     * Takes note of what was found on the cutting table.
+     * Takes note of what was found on the cutting table; what is known for good is not given up for more that a search
+     * begun again has so far.
      *
      * @param about whether the search goes on
      */
     public void found(Cloth cloth, List<Piece> pieces, Unit unit, Sum toBuy, boolean about) {
         ClothNeed was = need(cloth, pieces, unit);
         ClothNeed now = new ClothNeed(cloth, was.area(), Optional.of(toBuy), about);
-        if (!now.equals(was)) {
+        boolean begunAgain = about
+                && !was.about()
+                && was.length().filter(toBuy.total()::atLeast).isPresent();
+        if (!begunAgain && !now.equals(was)) {
             known.put(Asked.of(cloth, pieces, unit), now);
             changes.incrementAndGet();
         }

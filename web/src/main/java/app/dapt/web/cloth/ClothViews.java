@@ -14,7 +14,6 @@ import app.dapt.layout.WidthOffer;
 import app.dapt.layout.search.Task;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
-import app.dapt.measure.Unit;
 import app.dapt.web.ClothEntry;
 import app.dapt.web.ClothNeeds;
 import app.dapt.web.Entries;
@@ -162,7 +161,7 @@ class ClothViews {
             found.search().await(AT_ONCE);
             found = shown(table, use, stored.plan());
         }
-        takeNote(table, use, stored.plan(), found);
+        takeNote(table, use, stored.plan(), found.laid(), !found.done());
         Watch watch = new Watch();
         watch.on(found.search());
         ToBuy toBuy = new ToBuy(
@@ -189,11 +188,15 @@ class ClothViews {
     }
 
     /** What is found here is what every other page says. */
-    private void takeNote(Table table, ClothUse use, LayoutChoices plan, Found found) {
-        if (!plan.onRemnants() && found.laid().isComplete()) {
-            Unit unit = table.mark().unit();
-            needs.found(use.cloth(), use.pieces(), unit, found.laid().toBuy(), !found.done());
+    private void takeNote(Table table, ClothUse use, LayoutChoices plan, Layout laid, boolean about) {
+        if (!plan.onRemnants() && laid.isComplete()) {
+            needs.found(use.cloth(), use.pieces(), table.mark().unit(), laid.toBuy(), about);
         }
+    }
+
+    /** Whether no search will find that less will do. */
+    private static boolean isLeast(Layout laid) {
+        return laid.verdict().known() == Known.LEAST || laid.verdict().known() == Known.NO_LESS_TO_BUY;
     }
 
     /** What to buy of every cloth on the table. */
@@ -203,6 +206,8 @@ class ClothViews {
             if (use.count() <= Task.MOST_PIECES) {
                 LayoutChoices plan = lays.find(table.place(use)).plan();
                 Optional<Found> found = inPassing(use.cloth(), use.wanted(), plan, table, watch);
+                // A glance in passing is over sooner than a search on the cloth's own page.
+                found.map(Found::laid).ifPresent(laid -> takeNote(table, use, plan, laid, !isLeast(laid)));
                 Optional<Length> buy = found.map(each -> each.laid().toBuy().total());
                 list.add(new ToBuy.Shopping(
                         use.cloth().name(),
