@@ -2,6 +2,7 @@ package app.dapt.web.plan;
 
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoned;
+import app.dapt.cover.decision.Figure;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.drawing.Offsets;
 import app.dapt.cover.drawing.Template;
@@ -48,22 +49,26 @@ public record CutList(Reckoned reckoned, Words w) {
                         .toList());
     }
 
-    /** What strips are cut out of a piece: {@code 5 bias strips, 1⅞ in wide}; of one sewn to a tube how wide only. */
+    /**
+     * What strips are cut out of a piece: {@code 5 bias strips, 1⅞ in wide}; of one sewn to a tube how wide only. Nothing
+     * where what goes round the edge has no such figures of its own.
+     */
     public Optional<String> strips(Piece piece) {
         boolean isTube = piece.role() == PieceRole.Whole.BIAS_TUBE;
-        return isTube || piece.role() == PieceRole.Whole.BIAS_BLOCK
-                ? Optional.of(w.say(isTube ? "list.tube" : "list.strips", figure("strip"), figure("strips")))
-                : Optional.empty();
+        if (!isTube && piece.role() != PieceRole.Whole.BIAS_BLOCK) {
+            return Optional.empty();
+        }
+        return figure("strip").flatMap(wide -> figure("strips")
+                .map(count -> w.say(isTube ? "list.tube" : "list.strips", wide, count)));
     }
 
     /** A figure of what goes round the edge: a length, or a number. */
-    private Object figure(String name) {
-        Object value = reckoned.edgingFigures().stream()
+    private Optional<Object> figure(String name) {
+        return reckoned.edgingFigures().stream()
                 .filter(figure -> figure.name().equals(name))
-                .findFirst()
-                .orElseThrow()
-                .value();
-        return value instanceof Sum sum ? sum.total() : value;
+                .map(Figure::value)
+                .<Object>map(value -> value instanceof Sum sum ? sum.total() : value)
+                .findFirst();
     }
 
     /** What to mark on a piece, each with its distances as one measures them at the table. */
