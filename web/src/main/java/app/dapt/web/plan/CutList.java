@@ -50,8 +50,8 @@ public record CutList(Reckoned reckoned, Words w) {
     }
 
     /**
-     * What strips are cut out of a piece: {@code 5 bias strips, 1⅞ in wide}; of one sewn to a tube how wide only. Nothing
-     * where what goes round the edge has no such figures of its own.
+     * What strips are cut out of a piece: {@code 5 bias strips, 1⅞ in wide}; of one sewn to a tube how wide only.
+     * Nothing where what goes round the edge has no such figures of its own.
      */
     public Optional<String> strips(Piece piece) {
         boolean isTube = piece.role() == PieceRole.Whole.BIAS_TUBE;
