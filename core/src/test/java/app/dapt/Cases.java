@@ -3,15 +3,12 @@ package app.dapt;
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
 import app.dapt.cover.CoverPlan;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
-import app.dapt.measure.Length;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Piece.Material;
 import java.util.List;
-import java.util.Optional;
 import java.util.Random;
 import java.util.function.Function;
 import java.util.stream.LongStream;
@@ -53,43 +50,15 @@ public final class Cases {
 
     /** A kind as is usual, with these details changed: a name, a value, a name, a value. */
     public static <T extends Detailed> T changed(Kind<T> kind, Unit unit, Object... changes) {
-        Details details = kind.usual(unit).decided();
-        for (int i = 0; i < changes.length; i += 2) {
-            String name = (String) changes[i];
-            Detail<?> was = details.all().stream()
-                    .filter(detail -> detail.name().equals(name))
-                    .findFirst()
-                    .orElseThrow();
-            details = details.with(was.match(new Changed(changes[i + 1])));
-        }
-        return kind.with(details);
+        return kind.with(changed(kind.usual(unit).decided(), changes));
     }
 
-    private record Changed(Object value) implements Detail.Cases<Detail<?>, RuntimeException> {
-
-        @Override
-        public Detail<?> measure(Detail.Measure detail) {
-            return detail.with((Length) value);
+    /** These details with some of them changed in the same way. */
+    public static Details changed(Details details, Object... changes) {
+        Details changed = details;
+        for (int i = 0; i < changes.length; i += 2) {
+            changed = changed.with((String) changes[i], changes[i + 1]);
         }
-
-        @Override
-        public Detail<?> maybe(Detail.MaybeMeasure detail) {
-            return detail.with(((Optional<?>) value).map(Length.class::cast));
-        }
-
-        @Override
-        public <E extends Enum<E>> Detail<?> oneOf(Detail.OneOf<E> detail) {
-            return detail.with(detail.type().cast(value));
-        }
-
-        @Override
-        public Detail<?> count(Detail.Count detail) {
-            return detail.with((Integer) value);
-        }
-
-        @Override
-        public Detail<?> tick(Detail.Tick detail) {
-            return detail.with((Boolean) value);
-        }
+        return changed;
     }
 }

@@ -104,7 +104,7 @@ record CoverConcerns(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdg
     private Stream<Concern<CoverPlan>> faceConcerns() {
         boolean swallowed = plan.opening().takesInFront() && !plan.face().isPlain();
         List<Concern<Face>> ofFace = swallowed
-                ? List.of(Face.unfit(Phrase.of("unfit.front-in-strip")))
+                ? List.of(Face.unfit(Phrase.of("unfit.front-in-strip"), sizes))
                 : plan.face().concerns(sizes);
         return Stream.concat(
                 lifted(ofFace, plan::withFace), lifted(plan.extras().concerns(sizes), plan::withExtras));

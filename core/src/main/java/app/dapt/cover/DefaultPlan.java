@@ -6,9 +6,9 @@ import app.dapt.cover.decision.Cloths;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.SeamFinish;
-import app.dapt.cover.edging.Edging;
-import app.dapt.cover.front.Extras;
-import app.dapt.cover.front.Face;
+import app.dapt.cover.edging.EdgingKind;
+import app.dapt.cover.front.ExtrasKind;
+import app.dapt.cover.front.FaceKind;
 import app.dapt.cover.opening.Opening;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.shape.Shape;
@@ -38,9 +38,9 @@ public final class DefaultPlan {
                 form,
                 fit(unit),
                 opening(shape, unit),
-                new Face.Plain(),
-                Extras.none(unit),
-                new Edging.None(),
+                FaceKind.PLAIN.usual(unit),
+                ExtrasKind.EXTRAS.usual(unit),
+                EdgingKind.NONE.usual(unit),
                 new Seam(Seam.usual(unit), SeamFinish.ZIGZAG),
                 JoiningKind.NONE.usual(unit),
                 cloths(unit),
@@ -88,9 +88,9 @@ public final class DefaultPlan {
                 cover.form(),
                 fit(unit).withSchool(FitSchool.FINISH_TO_FORM),
                 shut.suitedTo(cover.shape()),
-                new Face.Plain(),
-                Extras.none(unit),
-                new Edging.None(),
+                FaceKind.PLAIN.usual(unit),
+                ExtrasKind.EXTRAS.usual(unit),
+                EdgingKind.NONE.usual(unit),
                 new Seam(Seam.usual(unit), SeamFinish.ZIGZAG),
                 JoiningKind.NONE.usual(unit),
                 cover.cloths().with(Material.FRONT, thin).with(Material.BACK, thin),

@@ -1,15 +1,13 @@
 package app.dapt.cover;
 
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Detailed;
+import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
-import app.dapt.cover.decision.LengthRange;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
-import app.dapt.measure.Unit;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
@@ -27,9 +25,9 @@ import java.util.stream.IntStream;
 /**
  * What is done with a piece that is wider than its cloth.
  *
- * @param at for a place of one's own, how far from the finished left edge the join lies
+ * @param place where the seams lie
  */
-public record Joining(Place place, Length at) implements Detailed {
+public record Joining(Place place, Details decided) implements Detailed {
 
     /** Where the seams lie. */
     enum Place {
@@ -42,10 +40,6 @@ public record Joining(Place place, Length at) implements Detailed {
     /** A piece put together from drops: how it is drawn, and what is cut for it. */
     record Joined(Piece panel, List<Piece> drops) {}
 
-    static Joining usual(Place place, Unit unit) {
-        return new Joining(place, unit.pick(Length.cm(30), Length.inches(12)));
-    }
-
     @Override
     public Kind<Joining> kind() {
         return switch (place) {
@@ -54,11 +48,6 @@ public record Joining(Place place, Length at) implements Detailed {
             case MIDDLE -> JoiningKind.MIDDLE;
             case OWN -> JoiningKind.OWN;
         };
-    }
-
-    @Override
-    public List<Detail<?>> details() {
-        return List.of(Detail.measure("joinAt", LengthRange.CENTRE, at, place == Place.OWN));
     }
 
     /** Whether anything is joined at all. */
@@ -99,6 +88,7 @@ public record Joining(Place place, Length at) implements Detailed {
         int drops = Math.toIntExact(width.minus(allowance.times(2)).countOf(gained));
         List<Length> seams = new ArrayList<>();
         if (place == Place.OWN) {
+            Length at = get(JoiningKind.AT);
             return at.plus(allowance).under(width) ? Optional.of(List.of(at.plus(allowance))) : Optional.empty();
         }
         if (place == Place.SIDES && drops <= 3) {

@@ -2,10 +2,16 @@ package app.dapt.cover;
 
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Kinds;
+import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Question;
+import app.dapt.measure.Length;
 import java.util.List;
 
 /** Where a join lies that a narrow cloth makes necessary. */
 public final class JoiningKind {
+
+    /** For a place of one's own, how far from the finished left edge the join lies. */
+    static final Question<Length> AT = Question.length("joinAt", LengthRange.CENTRE, Length.cm(30), Length.inches(12));
 
     /** Nowhere: a wider cloth is bought. */
     public static final Kind<Joining> NONE = kind("none", Joining.Place.NOWHERE);
@@ -21,10 +27,7 @@ public final class JoiningKind {
     private JoiningKind() {}
 
     private static Kind<Joining> kind(String code, Joining.Place place) {
-        return new Kind<>(
-                Joining.class,
-                code,
-                unit -> Joining.usual(place, unit),
-                details -> new Joining(place, details.measure("joinAt")));
+        Question<Length> at = AT.where(all -> place == Joining.Place.OWN);
+        return new Kind<>(Joining.class, code, List.of(at), decided -> new Joining(place, decided));
     }
 }

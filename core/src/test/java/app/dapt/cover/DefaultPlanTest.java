@@ -3,7 +3,6 @@ package app.dapt.cover;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dapt.cover.opening.OpeningKind;
-import app.dapt.cover.opening.SewnShutOpening;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.form.Filling;
 import app.dapt.form.Form;
@@ -30,7 +29,7 @@ class DefaultPlanTest {
         Form form = Form.overCrown(Length.inches(across), Length.inches(upDown)).withFilling(filling);
         CoverPlan plan = DefaultPlan.plan("Bench", Mark.EIGHTH, DefaultPlan.suited(ShapeKind.SQUARE, form), form);
         CoverPlan shut = DefaultPlan.closing(plan, OpeningKind.SEWN_SHUT.usual(Mark.EIGHTH.unit()));
-        assertThat(((SewnShutOpening) shut.opening()).returns().toInches()).isEqualTo(returns);
+        assertThat(shut.opening().decided().measure("returns").toInches()).isEqualTo(returns);
         assertThat(Reckoner.reckon(shut, Mark.EIGHTH).finding("opening-short").isPresent())
                 .as("under half an inch the corners would give")
                 .isEqualTo(across == 9);

@@ -8,12 +8,8 @@ import app.dapt.cloth.Print;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.SeamFinish;
-import app.dapt.cover.decision.Spacing;
 import app.dapt.cover.decision.Weight;
-import app.dapt.cover.front.Face;
 import app.dapt.cover.front.FaceKind;
-import app.dapt.cover.opening.EnvelopeOpening;
-import app.dapt.cover.opening.EnvelopeOpening.PanelChoice;
 import app.dapt.cover.opening.Fastening;
 import app.dapt.cover.opening.Hem;
 import app.dapt.cover.opening.Opening;
@@ -22,11 +18,9 @@ import app.dapt.cover.opening.RuleOfThumb;
 import app.dapt.cover.opening.SewnShutOpening;
 import app.dapt.cover.opening.ZipLength;
 import app.dapt.cover.shape.Corners;
-import app.dapt.cover.shape.Rectangular;
 import app.dapt.cover.shape.Run;
 import app.dapt.cover.shape.Shape;
 import app.dapt.cover.shape.ShapeKind;
-import app.dapt.cover.shape.Vee;
 import app.dapt.fit.Fit;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Filling;
@@ -57,16 +51,17 @@ class FindingsTest {
                 "Sound", Mark.EIGHTH, shape, Form.overCrown(Length.inches(across), Length.inches(upDown)));
     }
 
-    private static EnvelopeOpening envelope(CoverPlan plan) {
-        return (EnvelopeOpening) plan.opening();
+    private static CoverPlan envelope(CoverPlan plan, Object... changes) {
+        return plan.withOpening(
+                OpeningKind.ENVELOPE.with(Cases.changed(plan.opening().decided(), changes)));
     }
 
     private static CoverPlan overlap(CoverPlan plan, Length overlap) {
-        return plan.withOpening(envelope(plan).withOverlap(overlap));
+        return envelope(plan, "overlap", overlap);
     }
 
     private static CoverPlan rule(RuleOfThumb rule) {
-        return SOUND.withOpening(envelope(SOUND).withRule(rule));
+        return envelope(SOUND, "rule", rule);
     }
 
     private static CoverPlan across(Reading reading, Length length) {
@@ -74,8 +69,16 @@ class FindingsTest {
     }
 
     private static CoverPlan hems(CoverPlan plan, Hem first, boolean turned) {
-        return plan.withOpening(envelope(plan)
-                .withPanels(new PanelChoice(first, turned), envelope(plan).second()));
+        return envelope(
+                plan,
+                "firstHem",
+                first.kind(),
+                "firstTurnOne",
+                first.first(),
+                "firstTurnTwo",
+                first.second(),
+                "firstTurned",
+                turned);
     }
 
     private static CoverPlan down(int inches) {
@@ -97,8 +100,7 @@ class FindingsTest {
                 LabelMeans.COVER,
                 Filling.UNKNOWN);
         CoverPlan plan = sound(20, 20, ShapeKind.OBLONG).withForm(form);
-        return plan.withFit(plan.fit().withSchool(FitSchool.LABEL))
-                .withOpening(envelope(plan).withOverlap(Length.inches(7)));
+        return overlap(plan.withFit(plan.fit().withSchool(FitSchool.LABEL)), Length.inches(7));
     }
 
     static Stream<Arguments> covers() {
@@ -124,12 +126,12 @@ class FindingsTest {
                 Arguments.of(
                         "opening-placed",
                         Weight.WILL_NOT_WORK,
-                        SOUND.withOpening(envelope(SOUND).withCentre(Optional.of(Length.inches(30)))),
+                        envelope(SOUND, "centre", Optional.of(Length.inches(30))),
                         "remedy.centre-opening"),
                 Arguments.of(
                         "opening-placed",
                         Weight.WILL_NOT_WORK,
-                        SOUND.withOpening(envelope(SOUND).withCentre(Optional.of(HALF))),
+                        envelope(SOUND, "centre", Optional.of(HALF)),
                         "remedy.centre-opening"),
                 Arguments.of(
                         "hem-wide",
@@ -325,8 +327,13 @@ class FindingsTest {
                 Arguments.of(
                         "button-size",
                         Weight.BETTER_NOT,
-                        SOUND.withFace(
-                                new Face.ButtonBand(Length.inches(1), 3, Spacing.HALF_AT_ENDS, Length.inches(2))),
+                        SOUND.withFace(Cases.changed(
+                                FaceKind.BUTTON_BAND,
+                                Unit.INCH,
+                                "pleat",
+                                Length.inches(1),
+                                "buttonSize",
+                                Length.inches(2))),
                         "remedy.button-size"),
                 Arguments.of(
                         "stay-stitch",
@@ -337,13 +344,7 @@ class FindingsTest {
                         "vee-arms",
                         Weight.WILL_NOT_WORK,
                         shaped(ShapeKind.VEE, sound(34, 24, ShapeKind.VEE))
-                                .withShape(new Vee(
-                                        Length.inches(23),
-                                        Vee.End.SQUARE,
-                                        Length.inches(2),
-                                        Length.inches(4),
-                                        Vee.By.WIDTH,
-                                        45)),
+                                .withShape(Cases.changed(ShapeKind.VEE, Unit.INCH, "arm", Length.inches(23))),
                         "remedy.arm"),
                 Arguments.of(
                         "bias-edges", Weight.WORTH_KNOWING, sound(34, 24, ShapeKind.VEE), "remedy.will-stay-stitch"),
@@ -362,19 +363,20 @@ class FindingsTest {
                         "straps",
                         Weight.BETTER_NOT,
                         sound(64, 25, ShapeKind.RUN)
-                                .withShape(new Run(
+                                .withShape(Cases.changed(
+                                        ShapeKind.RUN,
+                                        Unit.INCH,
+                                        "pockets",
                                         4,
-                                        new Run.Straps(
-                                                Run.Use.CARRY,
-                                                2,
-                                                Length.inches(40),
-                                                Run.CarriedBy.TOP,
-                                                Run.Propped.LEFT))),
+                                        "strapUse",
+                                        Run.Use.CARRY,
+                                        "strapFrom",
+                                        Length.inches(40))),
                         "remedy.straps-in"),
                 Arguments.of(
                         "taper",
                         Weight.WORTH_KNOWING,
-                        down(2).withShape(new Rectangular(false, Corners.TAPERED)),
+                        down(2).withShape(Cases.changed(ShapeKind.SQUARE, Unit.INCH, "corners", Corners.TAPERED)),
                         "remedy.plain-corners"));
     }
 

@@ -8,7 +8,7 @@ import app.dapt.RandomPlans;
 import app.dapt.Reaches;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Weight;
-import app.dapt.cover.front.Face;
+import app.dapt.cover.front.FaceKind;
 import app.dapt.cover.opening.Lapped;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.shape.Run;
@@ -74,7 +74,7 @@ class ReckonerPropertiesTest {
     @MethodSource("sensible")
     @Reaches({"a strip", "panels", "an overlap"})
     void piecesSewnTogetherGiveTheFinishedSizeAndTheOverlapBack(CoverPlan plan) {
-        Reckoned reckoned = reckoned(plan.withFace(new Face.Plain()));
+        Reckoned reckoned = reckoned(plan.withFace(FaceKind.PLAIN.usual(plan.unit())));
         Mark mark = reckoned.mark();
         Axis along = plan.opening().runs();
         Axis deep = along.other();
@@ -157,7 +157,7 @@ class ReckonerPropertiesTest {
             return;
         }
         reached(plan.opening().kind().code());
-        Reckoned reckoned = reckoned(plan.withFace(new Face.Plain()));
+        Reckoned reckoned = reckoned(plan.withFace(FaceKind.PLAIN.usual(plan.unit())));
         Axis deep = plan.opening().runs().other();
         Length depth = reckoned.finished(deep);
         Length overlap = plan.opening().decided().measure("overlap");

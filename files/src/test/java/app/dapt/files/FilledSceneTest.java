@@ -8,10 +8,8 @@ import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
-import app.dapt.cover.edging.CornerTrim;
 import app.dapt.cover.edging.Edging;
 import app.dapt.cover.edging.EdgingKind;
-import app.dapt.cover.edging.Flange;
 import app.dapt.cover.edging.TrimByLength;
 import app.dapt.cover.filled.FilledCover;
 import app.dapt.cover.opening.Fastening;
@@ -66,7 +64,11 @@ class FilledSceneTest {
                 // The band and its gathers' shadows.
                 Arguments.of(Cases.changed(EdgingKind.RUFFLE, Unit.INCH, "ruffleDepth", DEEP), 2, 0, DEEP.toMm()),
                 // Threads and a knot at each of four corners.
-                Arguments.of(new CornerTrim(CornerTrim.Sort.TASSELS, DEEP), 8, 0, DEEP.toMm() * Math.sqrt(0.5)),
+                Arguments.of(
+                        Cases.changed(EdgingKind.CORNERS, Unit.INCH, "hangs", DEEP),
+                        8,
+                        0,
+                        DEEP.toMm() * Math.sqrt(0.5)),
                 Arguments.of(EdgingKind.PIPING.usual(Unit.INCH), 0, 1, 0));
     }
 
@@ -109,7 +111,7 @@ class FilledSceneTest {
     @ParameterizedTest
     @MethodSource("widths")
     void aFlangeStaysFlatOutsideTheSeam(Length width) {
-        JsonNode scene = scene(new Flange(width));
+        JsonNode scene = scene(Cases.changed(EdgingKind.FLANGE, Unit.INCH, "flange", width));
         JsonNode flange = scene.get("flange");
         double out = farthest(flange.get("filled")) - farthest(scene.get("filled"));
         assertThat(out).as("turned a little where the sides draw in").isBetween(width.toMm(), width.toMm() * 1.1);

@@ -3,6 +3,7 @@ package app.dapt.files;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.dapt.Cases;
 import app.dapt.Paths;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
@@ -12,7 +13,6 @@ import app.dapt.cover.decision.Kind;
 import app.dapt.cover.drawing.Template;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.shape.Corners;
-import app.dapt.cover.shape.Rectangular;
 import app.dapt.cover.shape.Shape;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.drawing.Element.Role;
@@ -79,7 +79,8 @@ class TemplateTest {
 
     @Test
     void aTaperedCoverHasOneCornerForAllOfThem() {
-        CoverPlan plan = cover(ShapeKind.SQUARE, 18, 18).withShape(new Rectangular(false, Corners.TAPERED));
+        CoverPlan plan = cover(ShapeKind.SQUARE, 18, 18)
+                .withShape(Cases.changed(ShapeKind.SQUARE, Unit.INCH, "corners", Corners.TAPERED));
         assertThat(Template.of(Reckoner.reckon(plan))).singleElement().satisfies(corner -> assertThat(corner.width())
                 .isBetween(4.0 * 25.4, 8.0 * 25.4));
         assertThat(Template.of(Reckoner.reckon(cover(ShapeKind.SQUARE, 18, 18))))

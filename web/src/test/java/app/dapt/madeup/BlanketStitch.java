@@ -1,11 +1,12 @@
 package app.dapt.madeup;
 
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.Question;
 import app.dapt.cover.edging.Edging;
 import app.dapt.cover.edging.SeamedEdge;
 import app.dapt.drawing.Element;
@@ -17,16 +18,16 @@ import app.dapt.step.Place;
 import java.util.List;
 
 /** Yarn stitched over the edge by hand. */
-record BlanketStitch(Length depth) implements Edging {
+record BlanketStitch(Details decided) implements Edging {
+
+    private static final Question<Length> DEPTH =
+            Question.length("stitchDepth", LengthRange.HANGS, Length.mm(12), Length.inches(0, 1, 2));
+
+    static final List<Question<?>> ASKED = List.of(DEPTH);
 
     @Override
     public Kind<Edging> kind() {
         return MadeUp.BLANKET;
-    }
-
-    @Override
-    public List<Detail<?>> details() {
-        return List.of(Detail.measure("stitchDepth", LengthRange.HANGS, depth, true));
     }
 
     @Override
@@ -36,7 +37,7 @@ record BlanketStitch(Length depth) implements Edging {
 
     @Override
     public List<Element> over(SeamedEdge edge, CoverDimensions sizes) {
-        return Element.Trim.along(edge.paths(), Element.Look.BEADS, depth, Material.TRIM);
+        return Element.Trim.along(edge.paths(), Element.Look.BEADS, get(DEPTH), Material.TRIM);
     }
 
     @Override
@@ -46,11 +47,11 @@ record BlanketStitch(Length depth) implements Edging {
 
     @Override
     public Length standsOut(Unit unit) {
-        return depth;
+        return get(DEPTH);
     }
 
     @Override
     public Phrase brief() {
-        return Phrase.of("brief.edging.blanket", depth);
+        return Phrase.of("brief.edging.blanket", get(DEPTH));
     }
 }

@@ -2,10 +2,11 @@ package app.dapt.madeup;
 
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
+import app.dapt.cover.decision.Question;
 import app.dapt.cover.front.Extra;
 import app.dapt.drawing.Element;
 import app.dapt.measure.Axis;
@@ -19,16 +20,23 @@ import app.dapt.step.Place;
 import java.util.List;
 
 /** A bow in the middle of the front. */
-record Bow(boolean there, Length across) implements Extra {
+record Bow(Details decided) implements Extra {
+
+    private static final Question<Boolean> THERE = Question.tick("bow");
+    private static final Question<Length> ACROSS = Question.length(
+                    "bowAcross", LengthRange.HANGS, Length.cm(10), Length.inches(4))
+            .where(THERE);
+
+    static final List<Question<?>> ASKED = List.of(THERE, ACROSS);
+
+    @Override
+    public boolean there() {
+        return get(THERE);
+    }
 
     @Override
     public Kind<Extra> kind() {
         return MadeUp.BOW;
-    }
-
-    @Override
-    public List<Detail<?>> details() {
-        return List.of(Detail.tick("bow", there, true), Detail.measure("bowAcross", LengthRange.HANGS, across, there));
     }
 
     @Override
@@ -38,7 +46,7 @@ record Bow(boolean there, Length across) implements Extra {
 
     @Override
     public List<Piece> pieces(CoverDimensions sizes, Back back) {
-        Sum twice = Sum.of(Sum.term("term.bow-twice", across.times(2)));
+        Sum twice = Sum.of(Sum.term("term.bow-twice", get(ACROSS).times(2)));
         return List.of(sizes.panel("bow", Material.FRONT, twice, twice, Piece.foldedAllRound()));
     }
 
@@ -52,7 +60,7 @@ record Bow(boolean there, Length across) implements Extra {
     public List<Element> drawn(CoverDimensions sizes) {
         double x = sizes.finished(Axis.ACROSS).toMm() / 2;
         double y = sizes.finished(Axis.UP_DOWN).toMm() / 2;
-        double half = across.toMm() / 2;
+        double half = get(ACROSS).toMm() / 2;
         List<Point> bow = List.of(
                 new Point(x - half, y - half / 2),
                 new Point(x + half, y + half / 2),

@@ -4,13 +4,14 @@ import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Back.Panel;
 import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.PanelRole;
+import app.dapt.cover.decision.Question;
 import app.dapt.cover.opening.Opening;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
@@ -27,16 +28,16 @@ import app.dapt.step.Setting.Stitch;
 import java.util.List;
 
 /** Left open at the lower edge, where the back turns up to a channel with a cord in it. */
-record Drawstring(Length channel) implements Opening {
+record Drawstring(Details decided) implements Opening {
+
+    private static final Question<Length> CHANNEL =
+            Question.length("channel", LengthRange.TURN, Length.cm(3), Length.inches(1, 1, 4));
+
+    static final List<Question<?>> ASKED = List.of(CHANNEL);
 
     @Override
     public Kind<Opening> kind() {
         return MadeUp.DRAWSTRING;
-    }
-
-    @Override
-    public List<Detail<?>> details() {
-        return List.of(Detail.measure("channel", LengthRange.TURN, channel, true));
     }
 
     @Override
@@ -46,7 +47,7 @@ record Drawstring(Length channel) implements Opening {
 
     @Override
     public Back back(CoverDimensions sizes, Front front) {
-        Piece back = sizes.wholeBack().with(Side.BOTTOM, new Edge(Edge.Fate.SINGLE_TURN, List.of(channel)));
+        Piece back = sizes.wholeBack().with(Side.BOTTOM, new Edge(Edge.Fate.SINGLE_TURN, List.of(get(CHANNEL))));
         Length deep = sizes.finished(Axis.UP_DOWN);
         return Back.of(
                         List.of(front.piece(), back),
@@ -58,11 +59,11 @@ record Drawstring(Length channel) implements Opening {
     @Override
     public void make(Making making) {
         making.at(Place.MACHINE, "channel", making.piece("back").orElseThrow())
-                .saying(channel)
+                .saying(get(CHANNEL))
                 .along(Effort.STITCH_HEM, making.back().length())
                 .set(Stitch.TOPSTITCH, Foot.PLAIN)
                 .takes(making.piece("back").orElseThrow(), Side.BOTTOM)
-                .stitched(Side.BOTTOM, channel)
+                .stitched(Side.BOTTOM, get(CHANNEL))
                 .add();
     }
 
@@ -79,6 +80,6 @@ record Drawstring(Length channel) implements Opening {
 
     @Override
     public Phrase brief(Back back) {
-        return Phrase.of("brief.drawstring", channel);
+        return Phrase.of("brief.drawstring", get(CHANNEL));
     }
 }

@@ -1,6 +1,6 @@
 package app.dapt.madeup;
 
-import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.shape.Shape;
 import app.dapt.filling.Casing;
@@ -12,16 +12,11 @@ import java.util.List;
 import java.util.Optional;
 
 /** Four straight edges, pointed above and below. */
-record Kite() implements Shape {
+record Kite(Details decided) implements Shape {
 
     @Override
     public Kind<Shape> kind() {
         return MadeUp.KITE;
-    }
-
-    @Override
-    public List<Detail<?>> details() {
-        return List.of();
     }
 
     @Override

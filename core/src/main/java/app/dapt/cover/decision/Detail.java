@@ -6,8 +6,8 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * One thing that is decided about an opening, a shape or a front. Each kind lists its details, and slips and files are
- * made from that list: none of them knows any one opening.
+ * An answer to a {@link Question} as slips and files take it, with what can be said of it as things stand: none of them
+ * knows any one opening.
  *
  * @param <V> what it comes to
  */
@@ -27,9 +27,6 @@ public sealed interface Detail<V> {
 
     /** This detail coming to something else. */
     Detail<V> with(V changed);
-
-    /** This detail with what another of its type comes to; as it is where the other is of another type. */
-    Detail<V> takenFrom(Detail<?> other);
 
     /** Whether it may be left to the usual. */
     default boolean isOptional() {
@@ -73,11 +70,6 @@ public sealed interface Detail<V> {
         }
 
         @Override
-        public Measure takenFrom(Detail<?> other) {
-            return other instanceof Measure measure ? with(measure.value) : this;
-        }
-
-        @Override
         public <R, X extends Exception> R match(Cases<R, X> cases) throws X {
             return cases.measure(this);
         }
@@ -91,11 +83,6 @@ public sealed interface Detail<V> {
         @Override
         public MaybeMeasure with(Optional<Length> changed) {
             return new MaybeMeasure(name, label, limits, changed, hint, applies);
-        }
-
-        @Override
-        public MaybeMeasure takenFrom(Detail<?> other) {
-            return other instanceof MaybeMeasure maybe ? with(maybe.value) : this;
         }
 
         @Override
@@ -131,11 +118,6 @@ public sealed interface Detail<V> {
         }
 
         @Override
-        public OneOf<E> takenFrom(Detail<?> other) {
-            return type().isInstance(other.value()) ? with(type().cast(other.value())) : this;
-        }
-
-        @Override
         public <R, X extends Exception> R match(Cases<R, X> cases) throws X {
             return cases.oneOf(this);
         }
@@ -148,11 +130,6 @@ public sealed interface Detail<V> {
         @Override
         public Count with(Integer changed) {
             return new Count(name, label, least, most, changed, applies);
-        }
-
-        @Override
-        public Count takenFrom(Detail<?> other) {
-            return other instanceof Count count ? with(count.value) : this;
         }
 
         @Override
@@ -170,39 +147,8 @@ public sealed interface Detail<V> {
         }
 
         @Override
-        public Tick takenFrom(Detail<?> other) {
-            return other instanceof Tick tick ? with(tick.value) : this;
-        }
-
-        @Override
         public <R, X extends Exception> R match(Cases<R, X> cases) throws X {
             return cases.tick(this);
         }
-    }
-
-    /** A length, called by its name in the words. */
-    static Measure measure(String name, LengthRange limits, Length value, boolean applies) {
-        return new Measure(name, Phrase.of("detail." + name), limits, value, applies);
-    }
-
-    static Count count(String name, int least, int most, int value, boolean applies) {
-        return new Count(name, Phrase.of("detail." + name), least, most, value, applies);
-    }
-
-    static Tick tick(String name, boolean value, boolean applies) {
-        return new Tick(name, Phrase.of("detail." + name), value, applies);
-    }
-
-    static MaybeMeasure maybe(String name, LengthRange limits, Optional<Length> value) {
-        return new MaybeMeasure(
-                name, Phrase.of("detail." + name), limits, value, Phrase.of("detail." + name + ".hint"), true);
-    }
-
-    static <E extends Enum<E>> OneOf<E> oneOf(String name, E value, String family) {
-        return oneOf(name, value, family, true);
-    }
-
-    static <E extends Enum<E>> OneOf<E> oneOf(String name, E value, String family, boolean applies) {
-        return new OneOf<>(name, Phrase.of("detail." + name), value, family, false, applies);
     }
 }

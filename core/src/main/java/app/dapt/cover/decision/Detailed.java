@@ -2,17 +2,22 @@ package app.dapt.cover.decision;
 
 import java.util.List;
 
-/** A decision of one of several kinds, with details of its own. */
+/** A decision of one of several kinds, with questions of its own. */
 public interface Detailed {
 
     /** Which of the kinds. */
     Kind<?> kind();
 
-    /** What is decided about it; {@link Kind#with} makes it again from these. */
-    List<Detail<?>> details();
+    /** The answers to what is asked about it; {@link Kind#with} makes it again from these. */
+    Details decided();
 
-    /** The same, to be asked for and changed by name. */
-    default Details decided() {
-        return new Details(details());
+    /** The answer to one of its questions. */
+    default <V> V get(Question<V> question) {
+        return decided().get(question);
+    }
+
+    /** The same as they are shown and written. */
+    default List<Detail<?>> details() {
+        return decided().all();
     }
 }

@@ -1,120 +1,146 @@
 package app.dapt.cover.decision;
 
 import app.dapt.measure.Length;
+import app.dapt.measure.Unit;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /**
- * Details asked for, and changed, by name. A name that is not among them, or is of another type, is a mistake in the
- * program and refused with an {@link IllegalArgumentException}.
+ * The answers to what is asked about a decision: by the question, as its kind asks for them, or by name, as files and
+ * fields do. A name that is not among them, or an answer of another type, is a mistake in the program and refused with
+ * an {@link IllegalArgumentException}.
+ *
+ * @param asked   the questions in the order in which they are put
+ * @param answers by the questions' names
  */
-public record Details(List<Detail<?>> all) {
+public record Details(List<Question<?>> asked, Map<String, Object> answers) {
 
     public Details {
-        all = List.copyOf(all);
+        asked = List.copyOf(asked);
+        answers = Map.copyOf(answers);
     }
 
-    private <D extends Detail<?>> D find(String name, Class<D> type) {
-        return all.stream()
-                .filter(detail -> detail.name().equals(name) && type.isInstance(detail))
-                .map(type::cast)
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("no " + type.getSimpleName() + " " + name));
+    /** Each as most people would have it. */
+    public static Details usual(List<Question<?>> asked, Unit unit) {
+        return new Details(
+                asked, asked.stream().collect(Collectors.toMap(Question::name, question -> question.usual(unit))));
     }
 
-    private Detail.OneOf<?> choice(String name) {
-        return all.stream()
-                .filter(detail -> detail.name().equals(name) && detail instanceof Detail.OneOf)
-                .map(detail -> (Detail.OneOf<?>) detail)
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("no choice " + name));
+    /** What is decided about several things together. */
+    public static Details together(List<Details> parts) {
+        Map<String, Object> answers = new HashMap<>();
+        parts.forEach(part -> answers.putAll(part.answers));
+        return new Details(
+                parts.stream().<Question<?>>flatMap(part -> part.asked.stream()).toList(), answers);
     }
 
-    /** Whether there is a detail of this name. */
+    /** The answers to these of the questions. */
+    Details only(List<Question<?>> some) {
+        if (some.equals(asked)) {
+            return this;
+        }
+        return new Details(
+                some, some.stream().collect(Collectors.toMap(Question::name, question -> answer(question.name()))));
+    }
+
+    /** The answers as they are shown and written, with what can be said of each. */
+    public List<Detail<?>> all() {
+        return asked.stream().<Detail<?>>map(question -> question.in(this)).toList();
+    }
+
+    @SuppressWarnings("unchecked") // an answer is only ever changed for one of its own type
+    public <V> V get(Question<V> question) {
+        return (V) answer(question.name());
+    }
+
+    private Object answer(String name) {
+        Object answer = answers.get(name);
+        if (answer == null) {
+            throw new IllegalArgumentException("nothing is asked by the name of " + name);
+        }
+        return answer;
+    }
+
+    private <V> V answer(String name, Class<V> type) {
+        Object answer = answer(name);
+        if (!type.isInstance(answer)) {
+            throw new IllegalArgumentException("no " + type.getSimpleName() + " " + name);
+        }
+        return type.cast(answer);
+    }
+
+    /** Whether anything is asked by this name. */
     public boolean has(String name) {
-        return all.stream().anyMatch(detail -> detail.name().equals(name));
+        return answers.containsKey(name);
     }
 
     public Length measure(String name) {
-        return find(name, Detail.Measure.class).value();
+        return answer(name, Length.class);
     }
 
     public Optional<Length> maybe(String name) {
-        return find(name, Detail.MaybeMeasure.class).value();
+        return ((Optional<?>) answer(name, Optional.class)).map(Length.class::cast);
     }
 
     public <E extends Enum<E>> E oneOf(String name, Class<E> choices) {
-        return choices.cast(choice(name).value());
+        return answer(name, choices);
     }
 
     public int count(String name) {
-        return find(name, Detail.Count.class).value();
+        return answer(name, Integer.class);
     }
 
     public boolean tick(String name) {
-        return find(name, Detail.Tick.class).value();
+        return answer(name, Boolean.class);
     }
 
-    /** These details with a length changed. */
-    public Details with(String name, Length value) {
-        return with(find(name, Detail.Measure.class).with(value));
-    }
-
-    /** These details with a length so much less, as far as its limits go. */
-    public Details less(String name, Length by) {
-        Detail.Measure measure = find(name, Detail.Measure.class);
-        Length less = measure.value().minus(by);
-        return measure.limits().allows(less) ? with(measure.with(less)) : this;
+    /** These with one question answered otherwise. */
+    public <V> Details with(Question<V> question, V changed) {
+        return with(question.name(), changed);
     }
 
     /**
-     * These details with a length that may be left to the usual changed.
+     * These with one answer changed.
      *
-     * @throws IllegalArgumentException where there is no such detail, or the value is no choice of it
+     * @throws IllegalArgumentException where nothing is asked by this name, or answers to it are of another type
      */
-    public Details with(String name, Optional<Length> value) {
-        return with(find(name, Detail.MaybeMeasure.class).with(value));
-    }
-
-    /** These details with another choice made. */
-    public <E extends Enum<E>> Details with(String name, E choice) {
-        Detail.OneOf<?> was = choice(name);
-        if (was.type() != choice.getDeclaringClass()) {
-            throw new IllegalArgumentException(choice + " is no choice of " + name);
+    public Details with(String name, Object changed) {
+        if (typeOf(answer(name)) != typeOf(changed)) {
+            throw new IllegalArgumentException(changed + " is no answer to " + name);
         }
-        return with(was.takenFrom(Detail.oneOf(name, choice, was.family())));
+        Map<String, Object> others = new HashMap<>(answers);
+        others.put(name, changed);
+        return new Details(asked, others);
     }
 
-    /** These details with a number changed. */
-    public Details with(String name, int value) {
-        return with(find(name, Detail.Count.class).with(value));
+    private static Class<?> typeOf(Object answer) {
+        return answer instanceof Enum<?> choice ? choice.getDeclaringClass() : answer.getClass();
     }
 
-    /** These details with a yes or no changed. */
-    public Details with(String name, boolean value) {
-        return with(find(name, Detail.Tick.class).with(value));
+    /** These with a length so much less, as far as its limits go. */
+    public Details less(Question<Length> question, Length by) {
+        Length less = get(question).minus(by);
+        boolean allowed = question.in(this) instanceof Detail.Measure measure
+                && measure.limits().allows(less);
+        return allowed ? with(question, less) : this;
     }
 
     /**
-     * These details with one of them replaced by this one of the same name and type.
+     * These with what a detail of the same name and type comes to.
      *
      * @throws IllegalArgumentException where there is no such detail of that type
      */
     public Details with(Detail<?> changed) {
-        if (all.stream()
-                .noneMatch(detail -> detail.name().equals(changed.name()) && detail.getClass() == changed.getClass())) {
-            throw new IllegalArgumentException("no " + changed.getClass().getSimpleName() + " " + changed.name());
-        }
-        return new Details(all.stream()
-                .<Detail<?>>map(detail -> detail.name().equals(changed.name()) ? changed : detail)
-                .toList());
+        return with(changed.name(), changed.value());
     }
 
-    /** These details, each put through a change. */
+    /** These, each put through a change. */
     public <X extends Exception> Details each(Change<X> change) throws X {
         Details changed = this;
-        for (Detail<?> detail : all) {
+        for (Detail<?> detail : all()) {
             changed = changed.with(change.of(detail));
         }
         return changed;
@@ -126,13 +152,15 @@ public record Details(List<Detail<?>> all) {
         Detail<?> of(Detail<?> detail) throws X;
     }
 
-    /** These details with what another choice has by the same name and type taken over from it. */
+    /** These with what another choice has by the same name and type taken over from it. */
     public Details carrying(Details other) {
-        Function<Detail<?>, Detail<?>> taken = own -> other.all.stream()
-                .filter(each -> each.name().equals(own.name()))
-                .findFirst()
-                .<Detail<?>>map(own::takenFrom)
-                .orElse(own);
-        return new Details(all.stream().<Detail<?>>map(taken).toList());
+        Details carried = this;
+        for (Question<?> question : asked) {
+            String name = question.name();
+            if (other.has(name) && typeOf(other.answer(name)) == typeOf(answer(name))) {
+                carried = carried.with(name, other.answer(name));
+            }
+        }
+        return carried;
     }
 }

@@ -2,6 +2,7 @@ package app.dapt.cover.decision;
 
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
+import java.util.List;
 import java.util.function.Function;
 
 /**
@@ -13,7 +14,7 @@ public final class Kind<T extends Detailed> {
 
     private final Class<T> decision;
     private final String code;
-    private final Function<Unit, ? extends T> usual;
+    private final List<Question<?>> asked;
     private final Function<Details, ? extends T> from;
     private final boolean mayLeaveOut;
 
@@ -22,30 +23,29 @@ public final class Kind<T extends Detailed> {
      *
      * @param decision what it is a kind of
      * @param code     stable and in small letters, {@code edge-zip}: files, fields and words go by it
-     * @param usual    makes one as most people would have it
-     * @param from     makes one with the details of such a one
+     * @param asked    what is asked about one
+     * @param from     makes one from the answers to that
      */
-    public Kind(
-            Class<T> decision, String code, Function<Unit, ? extends T> usual, Function<Details, ? extends T> from) {
-        this(decision, code, usual, from, false);
+    public Kind(Class<T> decision, String code, List<Question<?>> asked, Function<Details, ? extends T> from) {
+        this(decision, code, asked, from, false);
     }
 
     private Kind(
             Class<T> decision,
             String code,
-            Function<Unit, ? extends T> usual,
+            List<Question<?>> asked,
             Function<Details, ? extends T> from,
             boolean mayLeaveOut) {
         this.decision = decision;
         this.code = code;
-        this.usual = usual;
+        this.asked = List.copyOf(asked);
         this.from = from;
         this.mayLeaveOut = mayLeaveOut;
     }
 
     /** The same, of which a file may leave out what is as usual: what it is made of grows with the years. */
     public Kind<T> leavingOutTheUsual() {
-        return new Kind<>(decision, code, usual, from, true);
+        return new Kind<>(decision, code, asked, from, true);
     }
 
     /** Whether a file may leave out details that are as usual. */
@@ -68,16 +68,21 @@ public final class Kind<T extends Detailed> {
 
     /** As most people would have it. */
     public T usual(Unit unit) {
-        return usual.apply(unit);
+        return from.apply(Details.usual(asked, unit));
     }
 
     /**
-     * With these details.
+     * With these answers; there may be others among them.
      *
-     * @throws IllegalArgumentException if they are not those of this kind
+     * @throws IllegalArgumentException where a question of this kind is not answered
      */
     public T with(Details details) {
-        return from.apply(details);
+        return from.apply(details.only(asked));
+    }
+
+    /** What is asked about one. */
+    public List<Question<?>> asked() {
+        return asked;
     }
 
     /** This kind with whatever it has in common with another choice taken over. */

@@ -3,12 +3,12 @@ package app.dapt.cover.edging;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.Weight;
 import app.dapt.drawing.Element;
 import app.dapt.drawing.Element.Look;
@@ -30,11 +30,8 @@ import java.util.List;
 
 /**
  * Tassels, pom-poms or ties caught in the seam at each corner.
- *
- * @param sort  what they are
- * @param hangs how long they are
  */
-public record CornerTrim(Sort sort, Length hangs) implements Edging {
+public record CornerTrim(Details decided) implements Edging {
 
     /** What hangs at the corners. */
     public enum Sort {
@@ -43,13 +40,12 @@ public record CornerTrim(Sort sort, Length hangs) implements Edging {
         TIES
     }
 
-    static CornerTrim usual(Unit unit) {
-        return new CornerTrim(Sort.TASSELS, unit.pick(Length.cm(8), Length.inches(3)));
-    }
+    private static final Question<Sort> SORT = Question.oneOf("cornerSort", Sort.TASSELS, "corner-sort");
+    /** How long they are. */
+    private static final Question<Length> HANGS =
+            Question.length("hangs", LengthRange.HANGS, Length.cm(8), Length.inches(3));
 
-    static CornerTrim from(Details details) {
-        return new CornerTrim(details.oneOf("cornerSort", Sort.class), details.measure("hangs"));
-    }
+    static final List<Question<?>> ASKED = List.of(SORT, HANGS);
 
     @Override
     public Kind<Edging> kind() {
@@ -57,17 +53,10 @@ public record CornerTrim(Sort sort, Length hangs) implements Edging {
     }
 
     @Override
-    public List<Detail<?>> details() {
-        return List.of(
-                Detail.oneOf("cornerSort", sort, "corner-sort"),
-                Detail.measure("hangs", LengthRange.HANGS, hangs, true));
-    }
-
-    @Override
     public List<Need> needs(SeamedEdge edge, CoverDimensions sizes) {
         return List.of(Need.of(
-                Phrase.of("need.at-corners", Phrase.choice("corner-sort", sort)),
-                Phrase.of("need.so-many", edge.corners(), hangs)));
+                Phrase.of("need.at-corners", Phrase.choice("corner-sort", get(SORT))),
+                Phrase.of("need.so-many", edge.corners(), get(HANGS))));
     }
 
     /** One at each corner, pointing out from the middle. */
@@ -79,7 +68,7 @@ public record CornerTrim(Sort sort, Length hangs) implements Edging {
         Contour contour =
                 sizes.shape().isRectangular() ? Contour.rectangle(0, 0, across.toMm(), upDown.toMm()) : sizes.contour();
         return contour.corners().stream()
-                .<Element>map(corner -> new Trim(Look.TASSEL, List.of(middle, corner), hangs, Material.TRIM))
+                .<Element>map(corner -> new Trim(Look.TASSEL, List.of(middle, corner), get(HANGS), Material.TRIM))
                 .toList();
     }
 
@@ -91,7 +80,7 @@ public record CornerTrim(Sort sort, Length hangs) implements Edging {
                 .<Element>map(corner -> new Trim(
                         Look.TASSEL,
                         List.of(new Point(2 * corner.x() - width / 2, 2 * corner.y() - height / 2), corner),
-                        hangs,
+                        get(HANGS),
                         Material.TRIM))
                 .toList();
     }
@@ -99,7 +88,7 @@ public record CornerTrim(Sort sort, Length hangs) implements Edging {
     @Override
     public void make(SeamedEdge edge, Making making) {
         making.at(Place.MACHINE, "corner-baste", making.front())
-                .saying(Phrase.choice("corner-sort", sort), edge.corners())
+                .saying(Phrase.choice("corner-sort", get(SORT)), edge.corners())
                 .trap()
                 .careful(Caution.SMALL_PARTS)
                 .times(Effort.CLIP, 4.0 * edge.corners())
@@ -110,7 +99,7 @@ public record CornerTrim(Sort sort, Length hangs) implements Edging {
 
     @Override
     public Length standsOut(Unit unit) {
-        return hangs;
+        return get(HANGS);
     }
 
     @Override
@@ -124,11 +113,11 @@ public record CornerTrim(Sort sort, Length hangs) implements Edging {
             return EdgeConcerns.ofAnything(edge, sizes, "corners");
         }
         return List.of(Concern.<Edging>of("no-corners", Weight.WILL_NOT_WORK, "no-corners")
-                .orTry(() -> new None(), "leave-off"));
+                .orTry(() -> EdgingKind.NONE.usual(sizes.ownUnit()), "leave-off"));
     }
 
     @Override
     public Phrase brief() {
-        return Phrase.of("brief.edging.corners", Phrase.choice("corner-sort", sort));
+        return Phrase.of("brief.edging.corners", Phrase.choice("corner-sort", get(SORT)));
     }
 }

@@ -3,12 +3,13 @@ package app.dapt.cover.edging;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Detailed;
+import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Figure;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.Question;
 import app.dapt.drawing.Element;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -24,6 +25,11 @@ public interface Edging extends Detailed {
 
     @Override
     Kind<Edging> kind();
+
+    /** The same with one question answered otherwise. */
+    default <V> Edging with(Question<V> question, V answer) {
+        return kind().with(decided().with(question, answer));
+    }
 
     /** What is cut for it. */
     default List<Piece> pieces(SeamedEdge edge, CoverDimensions sizes) {
@@ -138,16 +144,11 @@ public interface Edging extends Detailed {
     record Strip(Length width, Material material) {}
 
     /** Nothing but the seam. */
-    record None() implements Edging {
+    record None(Details decided) implements Edging {
 
         @Override
         public Kind<Edging> kind() {
             return EdgingKind.NONE;
-        }
-
-        @Override
-        public List<Detail<?>> details() {
-            return List.of();
         }
 
         @Override

@@ -3,11 +3,11 @@ package app.dapt.cover.edging;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
+import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.RemedyElsewhere;
 import app.dapt.cover.decision.Weight;
 import app.dapt.drawing.Element;
@@ -15,7 +15,6 @@ import app.dapt.drawing.Element.Path;
 import app.dapt.drawing.Element.Role;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
-import app.dapt.measure.Unit;
 import app.dapt.step.Effort;
 import app.dapt.step.Pile;
 import app.dapt.step.Place;
@@ -26,18 +25,14 @@ import java.util.Optional;
 
 /**
  * A flat border: front and back are made larger all round, and stitched through where the form ends.
- *
- * @param width of the border
  */
-public record Flange(Length width) implements Edging {
+record Flange(Details decided) implements Edging {
 
-    static Flange usual(Unit unit) {
-        return new Flange(unit.pick(Length.cm(5), Length.inches(2)));
-    }
+    /** Of the border. */
+    private static final Question<Length> WIDTH =
+            Question.length("flange", LengthRange.HANGS, Length.cm(5), Length.inches(2));
 
-    static Flange from(Details details) {
-        return new Flange(details.measure("flange"));
-    }
+    static final List<Question<?>> ASKED = List.of(WIDTH);
 
     @Override
     public Kind<Edging> kind() {
@@ -45,23 +40,18 @@ public record Flange(Length width) implements Edging {
     }
 
     @Override
-    public List<Detail<?>> details() {
-        return List.of(Detail.measure("flange", LengthRange.HANGS, width, true));
-    }
-
-    @Override
     public List<Element> over(SeamedEdge edge, CoverDimensions sizes) {
-        return List.of(
-                new Path(Role.TOPSTITCH, sizes.contour().grown(width.negated()).points(), true));
+        return List.of(new Path(
+                Role.TOPSTITCH, sizes.contour().grown(get(WIDTH).negated()).points(), true));
     }
 
     @Override
     public void finish(SeamedEdge edge, Making making) {
         making.at(Place.MACHINE, "flange-stitch", making.front())
                 .onAll()
-                .saying(width)
+                .saying(get(WIDTH))
                 .because()
-                .along(Effort.STITCH_HEM, edge.length().total().minus(width.times(8)))
+                .along(Effort.STITCH_HEM, edge.length().total().minus(get(WIDTH).times(8)))
                 .set(Stitch.TOPSTITCH, Foot.PLAIN)
                 .shows(Pile.of(making.lyingFront(true)).with(over(edge, making.sizes())))
                 .add();
@@ -69,12 +59,12 @@ public record Flange(Length width) implements Edging {
 
     @Override
     public Length flange() {
-        return width;
+        return get(WIDTH);
     }
 
     @Override
     public Optional<Edging> widened(Length by) {
-        return Optional.of(new Flange(Length.max(Length.ZERO, width.plus(by))));
+        return Optional.of(with(WIDTH, Length.max(Length.ZERO, get(WIDTH).plus(by))));
     }
 
     @Override
@@ -86,11 +76,11 @@ public record Flange(Length width) implements Edging {
                             "flange-unfit",
                             Phrase.of(edge.whole() ? "unfit.flange-shape" : "unfit.flange-fold"))
                     .asUnfit()
-                    .orTry(() -> new None(), "no-flange"));
+                    .orTry(() -> EdgingKind.NONE.usual(sizes.ownUnit()), "no-flange"));
         }
         boolean opensAtEdge = back.mouth().isPresent();
         return opensAtEdge
-                ? List.of(Concern.<Edging>of("flange-opening", Weight.BETTER_NOT, "flange-opening", width)
+                ? List.of(Concern.<Edging>of("flange-opening", Weight.BETTER_NOT, "flange-opening", get(WIDTH))
                         .orTry(RemedyElsewhere.ENVELOPE, "envelope")
                         .orTry(RemedyElsewhere.ENVELOPE_USUAL, "envelope")
                         .orNote())
@@ -99,6 +89,6 @@ public record Flange(Length width) implements Edging {
 
     @Override
     public Phrase brief() {
-        return Phrase.of("brief.edging.flange", width);
+        return Phrase.of("brief.edging.flange", get(WIDTH));
     }
 }

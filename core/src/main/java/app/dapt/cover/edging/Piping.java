@@ -3,13 +3,13 @@ package app.dapt.cover.edging;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Figure;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.Strips;
 import app.dapt.cover.decision.Weight;
 import app.dapt.drawing.Element;
@@ -36,30 +36,8 @@ import java.util.Optional;
 
 /**
  * A cord covered with a strip of cloth and caught in the seam.
- *
- * @param cord  its thickness, as sold
- * @param rule  how wide the strip is cut
- * @param own   its width where that is the sewist's own choice; kept otherwise
- * @param grain along the cloth or across its threads
- * @param way   how bias is cut
- * @param block how high the block is that bias strips are cut from
- * @param from  the cloth it is cut from
- * @param join  where its ends meet
- * @param cordAtHand  how much cord there is already, where there is some
- * @param stripAtHand how much strip there is already, joined
  */
-public record Piping(
-        Cord cord,
-        Rule rule,
-        Length own,
-        Grain grain,
-        BiasWay way,
-        Length block,
-        Source from,
-        JoinPlace join,
-        Optional<Length> cordAtHand,
-        Optional<Length> stripAtHand)
-        implements Edging {
+public record Piping(Details decided) implements Edging {
 
     /** The thicknesses sold. */
     public enum Cord {
@@ -128,32 +106,38 @@ public record Piping(
         SIDE
     }
 
-    static Piping usual(Unit unit) {
-        return new Piping(
-                Cord.SMALL,
-                Rule.EXACT,
-                unit.pick(Length.cm(4), Length.inches(1, 1, 2)),
-                Grain.BIAS,
-                BiasWay.STRIPS,
-                unit.pick(Length.cm(35), Length.inches(14)),
-                Source.ANOTHER,
-                JoinPlace.BOTTOM,
-                Optional.empty(),
-                Optional.empty());
-    }
+    /** Its thickness, as sold. */
+    private static final Question<Cord> CORD = Question.oneOf("cord", Cord.SMALL, "cord");
+    /** How wide the strip is cut. */
+    private static final Question<Rule> RULE = Question.oneOf("stripRule", Rule.EXACT, "strip");
+    /** Its width where that is the sewist's own choice; kept otherwise. */
+    private static final Question<Length> OWN = Question.length(
+                    "stripOwn", LengthRange.PLEAT, Length.cm(4), Length.inches(1, 1, 2))
+            .where(RULE, Rule.OWN);
+    /** Along the cloth or across its threads. */
+    private static final Question<Grain> GRAIN = Question.oneOf("grain", Grain.BIAS, "grain");
+    /** How bias is cut. */
+    private static final Question<BiasWay> WAY =
+            Question.oneOf("biasWay", BiasWay.STRIPS, "bias-way").where(GRAIN, Grain.BIAS);
+    /** How high the block is that bias strips are cut from. */
+    private static final Question<Length> BLOCK = Question.length(
+                    "block", LengthRange.BLOCK, Length.cm(35), Length.inches(14))
+            .where(all -> all.get(GRAIN) == Grain.BIAS && all.get(WAY) == BiasWay.STRIPS);
+    /** The cloth it is cut from. */
+    private static final Question<Source> FROM = Question.oneOf("trimFrom", Source.ANOTHER, "trim-from");
+    /** Where its ends meet. */
+    private static final Question<JoinPlace> JOIN = Question.oneOf("pipingJoin", JoinPlace.BOTTOM, "piping-join");
+    /** How much cord there is already, where there is some. */
+    private static final Question<Optional<Length>> CORD_AT_HAND = Question.maybe("cordAtHand", LengthRange.BY_LENGTH);
+    /** How much strip there is already, joined. */
+    private static final Question<Optional<Length>> STRIP_AT_HAND =
+            Question.maybe("stripAtHand", LengthRange.BY_LENGTH);
 
-    static Piping from(Details details) {
-        return new Piping(
-                details.oneOf("cord", Cord.class),
-                details.oneOf("stripRule", Rule.class),
-                details.measure("stripOwn"),
-                details.oneOf("grain", Grain.class),
-                details.oneOf("biasWay", BiasWay.class),
-                details.measure("block"),
-                details.oneOf("trimFrom", Source.class),
-                details.oneOf("pipingJoin", JoinPlace.class),
-                details.maybe("cordAtHand"),
-                details.maybe("stripAtHand"));
+    static final List<Question<?>> ASKED =
+            List.of(CORD, RULE, OWN, GRAIN, WAY, BLOCK, FROM, JOIN, CORD_AT_HAND, STRIP_AT_HAND);
+
+    static Piping usual(Unit unit) {
+        return new Piping(Details.usual(ASKED, unit));
     }
 
     @Override
@@ -161,32 +145,25 @@ public record Piping(
         return EdgingKind.PIPING;
     }
 
-    @Override
-    public List<Detail<?>> details() {
-        return List.of(
-                Detail.oneOf("cord", cord, "cord"),
-                Detail.oneOf("stripRule", rule, "strip"),
-                Detail.measure("stripOwn", LengthRange.PLEAT, own, rule == Rule.OWN),
-                Detail.oneOf("grain", grain, "grain"),
-                biasDetail(),
-                Detail.measure("block", LengthRange.BLOCK, block, isBias() && way == BiasWay.STRIPS),
-                Detail.oneOf("trimFrom", from, "trim-from"),
-                Detail.oneOf("pipingJoin", join, "piping-join"),
-                Detail.maybe("cordAtHand", LengthRange.BY_LENGTH, cordAtHand),
-                Detail.maybe("stripAtHand", LengthRange.BY_LENGTH, stripAtHand));
+    private Length across(Unit unit) {
+        return get(CORD).across(unit);
     }
 
-    private Detail<?> biasDetail() {
-        return new Detail.OneOf<>("biasWay", Phrase.of("detail.biasWay"), way, "bias-way", false, isBias());
+    private Material material() {
+        return get(FROM).material();
+    }
+
+    private boolean isInStrips() {
+        return get(WAY) == BiasWay.STRIPS;
     }
 
     private boolean isBias() {
-        return grain == Grain.BIAS;
+        return get(GRAIN) == Grain.BIAS;
     }
 
     /** What goes round the cord: π·d. */
     private Length wrap(Unit unit) {
-        return Length.nearInches(Math.PI * cord.across(unit).toInches());
+        return Length.nearInches(Math.PI * across(unit).toInches());
     }
 
     /** How wide to cut the strip. */
@@ -194,17 +171,17 @@ public record Piping(
         Unit unit = sizes.ownUnit();
         Length lips = sizes.innerAllowance().times(2);
         Sum sum =
-                switch (rule) {
+                switch (get(RULE)) {
                     case EXACT -> Sum.of(Sum.term("term.round-cord", wrap(unit)), Sum.term("term.both-lips", lips));
                     case TWICE ->
                         Sum.of(
                                 Sum.term(
                                         "term.cord-twice",
-                                        quarterUp(cord.across(unit), unit).times(2)),
+                                        quarterUp(across(unit), unit).times(2)),
                                 Sum.term("term.both-lips", lips));
                     case FIXED ->
                         Sum.of(Sum.term("term.strip-fixed", unit.pick(Length.mm(45), Length.inches(1, 3, 4))));
-                    case OWN -> Sum.of(Sum.term("term.strip-own", own));
+                    case OWN -> Sum.of(Sum.term("term.strip-own", get(OWN)));
                 };
         return sum.roundedUpTo(sizes.mark());
     }
@@ -221,8 +198,8 @@ public record Piping(
     BiasCut bias(SeamedEdge edge, CoverDimensions sizes) {
         Length total = edge.withJoin(sizes.ownUnit()).total();
         Length strip = stripWidth(sizes).total();
-        return way == BiasWay.STRIPS
-                ? BiasCut.strips(total, strip, block)
+        return isInStrips()
+                ? BiasCut.strips(total, strip, get(BLOCK))
                 : BiasCut.tube(total, strip, sizes.ownUnit().pick(Length.cm(1), Length.inches(1)));
     }
 
@@ -230,28 +207,28 @@ public record Piping(
     public List<Piece> pieces(SeamedEdge edge, CoverDimensions sizes) {
         if (isBias()) {
             BiasCut bias = bias(edge, sizes);
-            Sum width = way == BiasWay.STRIPS
+            Sum width = isInStrips()
                     ? Sum.of(
-                            Sum.term("term.block-high", block),
-                            Sum.term("term.bias-strips", bias.width().minus(block), bias.strips()))
+                            Sum.term("term.block-high", get(BLOCK)),
+                            Sum.term("term.bias-strips", bias.width().minus(get(BLOCK)), bias.strips()))
                     : Sum.of(Sum.term("term.tube-side", bias.width()));
-            Sum height = Sum.of(Sum.term(way == BiasWay.STRIPS ? "term.block" : "term.tube-side", bias.height()));
+            Sum height = Sum.of(Sum.term(isInStrips() ? "term.block" : "term.tube-side", bias.height()));
             return List.of(sizes.panel(
-                            way == BiasWay.STRIPS ? "bias-block" : "bias-square",
-                            from.material(),
+                            isInStrips() ? "bias-block" : "bias-square",
+                            material(),
                             width,
                             height,
                             Piece.foldedAllRound())
-                    .as(way == BiasWay.STRIPS ? PieceRole.Whole.BIAS_BLOCK : PieceRole.Whole.BIAS_TUBE));
+                    .as(isInStrips() ? PieceRole.Whole.BIAS_BLOCK : PieceRole.Whole.BIAS_TUBE));
         }
         Sum length = edge.withJoin(sizes.ownUnit());
-        if (grain == Grain.ALONG) {
-            return List.of(sizes.panel("piping", from.material(), stripWidth(sizes), length, Piece.foldedAllRound()));
+        if (get(GRAIN) == Grain.ALONG) {
+            return List.of(sizes.panel("piping", material(), stripWidth(sizes), length, Piece.foldedAllRound()));
         }
-        Length usable = sizes.cloths().of(from.material()).usableWidth();
+        Length usable = sizes.cloths().of(material()).usableWidth();
         return Strips.across(
                 "piping",
-                from.material(),
+                material(),
                 edge.withJoin(sizes.ownUnit()),
                 stripWidth(sizes),
                 usable,
@@ -277,12 +254,12 @@ public record Piping(
         Length length = edge.withJoin(sizes.ownUnit()).total();
         if (isBias()) {
             BiasCut bias = bias(edge, sizes);
-            strips = way == BiasWay.STRIPS ? bias.strips() : 1;
+            strips = isInStrips() ? bias.strips() : 1;
             cutBias(making, strip, strips);
         }
         new StripWork(making.work(), strip).joined(strips, sizes.innerAllowance());
         making.at(Place.MACHINE, "cord-cover", strip)
-                .saying(cord.across(sizes.ownUnit()))
+                .saying(across(sizes.ownUnit()))
                 .figure("strip-long", length)
                 .along(Effort.BASTE, length)
                 .set(Stitch.BASTE, Foot.ZIPPER)
@@ -297,23 +274,27 @@ public record Piping(
                 .loose()
                 .times(Effort.LAY, 2)
                 .shows(onFront.with(edge.onFront(
-                                Look.PIPING, standsOut(sizes.ownUnit()), from.material(), sizes.innerAllowance()))
+                                Look.PIPING, standsOut(sizes.ownUnit()), material(), sizes.innerAllowance()))
                         .pinned(making.seamed(making.front())))
                 .add();
         making.at(Place.MACHINE, "piping-baste", making.front(), strip)
-                .saying(Phrase.choice("piping-join", join))
+                .saying(Phrase.choice("piping-join", get(JOIN)))
                 .how("piping-ends")
                 .along(Effort.BASTE, edge.length().total())
                 .set(Stitch.BASTE, Foot.ZIPPER)
                 .shows(onFront.with(edge.onFront(
-                                Look.PIPING, standsOut(sizes.ownUnit()), from.material(), sizes.innerAllowance()))
+                                Look.PIPING, standsOut(sizes.ownUnit()), material(), sizes.innerAllowance()))
                         .seamed(Role.SEW, making.seamed(making.front())))
                 .add();
     }
 
+    private Piping cutting(BiasWay way) {
+        return new Piping(decided.with(WAY, way));
+    }
+
     private void cutBias(Making making, Piece block, int strips) {
         Length wide = stripWidth(making.sizes()).total();
-        if (way == BiasWay.TUBE) {
+        if (!isInStrips()) {
             making.at(Place.MACHINE, "tube-sew", block)
                     .saying(wide)
                     .because()
@@ -338,7 +319,7 @@ public record Piping(
     @Override
     public List<Need> needs(SeamedEdge edge, CoverDimensions sizes) {
         Unit unit = sizes.ownUnit();
-        return List.of(Need.length(Phrase.of("need.cord", cord.across(unit)), edge.withJoin(unit), sizes.unit()));
+        return List.of(Need.length(Phrase.of("need.cord", across(unit)), edge.withJoin(unit), sizes.unit()));
     }
 
     @Override
@@ -350,18 +331,18 @@ public record Piping(
                 lip(sizes),
                 edge.withJoin(sizes.ownUnit()).total()));
         if (isBias()) {
-            BiasCut strips = from(decided().with("biasWay", BiasWay.STRIPS)).bias(edge, sizes);
-            BiasCut tube = from(decided().with("biasWay", BiasWay.TUBE)).bias(edge, sizes);
+            BiasCut strips = cutting(BiasWay.STRIPS).bias(edge, sizes);
+            BiasCut tube = cutting(BiasWay.TUBE).bias(edge, sizes);
             said.add(Phrase.of("about.bias-strips", strips.strips(), strips.usable(), strips.width(), strips.height()));
             said.add(Phrase.of(tube.area() < strips.area() ? "about.tube-less" : "about.tube-more", tube.width()));
         }
-        said.add(Phrase.of("about.piping-join." + Phrase.code(join)));
-        if (grain == Grain.ALONG) {
+        said.add(Phrase.of("about.piping-join." + Phrase.code(get(JOIN))));
+        if (get(GRAIN) == Grain.ALONG) {
             said.add(Phrase.of(
                     "about.piping-along", edge.withJoin(sizes.ownUnit()).total()));
         }
         if (edge.corners() > 0) {
-            said.add(Phrase.of("about.clip-corners", cord.across(sizes.ownUnit())));
+            said.add(Phrase.of("about.clip-corners", across(sizes.ownUnit())));
         }
         return said;
     }
@@ -389,7 +370,7 @@ public record Piping(
 
     @Override
     public Optional<Strip> strip(CoverDimensions sizes) {
-        return Optional.of(new Strip(stripWidth(sizes).total(), from.material()));
+        return Optional.of(new Strip(stripWidth(sizes).total(), material()));
     }
 
     @Override
@@ -399,12 +380,12 @@ public record Piping(
 
     @Override
     public List<Element> over(SeamedEdge edge, CoverDimensions sizes) {
-        return Trim.along(edge.paths(), Look.PIPING, standsOut(sizes.ownUnit()), from.material());
+        return Trim.along(edge.paths(), Look.PIPING, standsOut(sizes.ownUnit()), material());
     }
 
     @Override
     public Length standsOut(Unit unit) {
-        return cord.across(unit);
+        return across(unit);
     }
 
     @Override
@@ -421,44 +402,45 @@ public record Piping(
                             lip,
                             sizes.innerAllowance(),
                             enough)
-                    .orTry(() -> from(decided().with("stripRule", Rule.EXACT)), "strip", enough));
+                    .orTry(() -> with(RULE, Rule.EXACT), "strip", enough));
         }
         if (edge.curved() && !isBias()) {
             found.add(Concern.<Edging>of("piping-straight", Weight.BETTER_NOT, "piping-straight")
-                    .orTry(() -> from(decided().with("grain", Grain.BIAS)), "cut-bias")
+                    .orTry(() -> with(GRAIN, Grain.BIAS), "cut-bias")
                     .orNote());
         }
-        if (edge.corners() > 0 && cord.compareTo(Cord.THICK) >= 0) {
-            found.add(Concern.<Edging>of("cord-bulky", Weight.WORTH_KNOWING, "cord-bulky", cord.across(sizes.ownUnit()))
-                    .orTry(() -> from(decided().with("cord", Cord.USUAL)), "cord", Cord.USUAL.across(sizes.ownUnit()))
+        if (edge.corners() > 0 && get(CORD).compareTo(Cord.THICK) >= 0) {
+            found.add(Concern.<Edging>of("cord-bulky", Weight.WORTH_KNOWING, "cord-bulky", across(sizes.ownUnit()))
+                    .orTry(() -> with(CORD, Cord.USUAL), "cord", Cord.USUAL.across(sizes.ownUnit()))
                     .orNote("will-clip"));
         }
-        if (isBias() && way == BiasWay.STRIPS && BiasCut.usable(block).under(Length.inches(6))) {
-            Length usual = usual(sizes.ownUnit()).block();
+        if (isBias() && isInStrips() && BiasCut.usable(get(BLOCK)).under(Length.inches(6))) {
+            Length block = get(BLOCK);
+            Length usual = usual(sizes.ownUnit()).get(BLOCK);
             found.add(Concern.<Edging>of("block-small", Weight.BETTER_NOT, "block-small", block, BiasCut.usable(block))
-                    .orTry(() -> from(decided().with("block", usual)), "block", usual));
+                    .orTry(() -> with(BLOCK, usual), "block", usual));
         }
-        found.addAll(tooShort("cord-short", "cordAtHand", cordAtHand, edge, sizes));
-        found.addAll(tooShort("strip-short", "stripAtHand", stripAtHand, edge, sizes));
+        found.addAll(tooShort("cord-short", CORD_AT_HAND, edge, sizes));
+        found.addAll(tooShort("strip-short", STRIP_AT_HAND, edge, sizes));
         found.addAll(EdgeConcerns.ofAnything(edge, sizes, "piping"));
         return found;
     }
 
     /** What is at hand has to go round and meet. */
     private List<Concern<Edging>> tooShort(
-            String code, String detail, Optional<Length> atHand, SeamedEdge edge, CoverDimensions sizes) {
+            String code, Question<Optional<Length>> atHand, SeamedEdge edge, CoverDimensions sizes) {
         Length needed = edge.withJoin(sizes.ownUnit()).total();
-        return atHand
+        return get(atHand)
                 .filter(length -> length.under(needed))
                 .map(length -> Concern.<Edging>of(
                                 code, Weight.WILL_NOT_WORK, code, length, needed, needed.minus(length))
-                        .orTry(() -> from(decided().with(detail, Optional.empty())), "get-more"))
+                        .orTry(() -> with(atHand, Optional.empty()), "get-more"))
                 .stream()
                 .toList();
     }
 
     @Override
     public Phrase brief() {
-        return Phrase.of("brief.edging.piping", Phrase.choice("cord", cord));
+        return Phrase.of("brief.edging.piping", Phrase.choice("cord", get(CORD)));
     }
 }

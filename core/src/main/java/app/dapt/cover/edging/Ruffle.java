@@ -3,13 +3,13 @@ package app.dapt.cover.edging;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Figure;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.Strips;
 import app.dapt.cover.decision.Weight;
 import app.dapt.drawing.Element;
@@ -21,6 +21,7 @@ import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Piece;
+import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Side;
 import app.dapt.step.Effort;
 import app.dapt.step.Pile;
@@ -33,16 +34,8 @@ import java.util.List;
 
 /**
  * A gathered strip round the edge.
- *
- * @param depth    finished, beyond the seam
- * @param fullness how much of it is gathered in
- * @param make     a single layer with a hem, or folded double
- * @param where    caught in the seam, or stitched on
- * @param from     the cloth it is cut from
- * @param pipedToo with piping in the same seam
  */
-public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Piping.Source from, boolean pipedToo)
-        implements Edging {
+public record Ruffle(Details decided) implements Edging {
 
     /** How much of it is gathered in. */
     public enum Gathers {
@@ -71,45 +64,42 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
         APPLIED
     }
 
-    static Ruffle usual(Unit unit) {
-        return new Ruffle(
-                unit.pick(Length.cm(5), Length.inches(2)),
-                Gathers.USUAL,
-                Make.FOLDED,
-                Where.IN_SEAM,
-                Piping.Source.FRONT,
-                false);
-    }
+    /** Finished, beyond the seam. */
+    private static final Question<Length> DEPTH =
+            Question.length("ruffleDepth", LengthRange.HANGS, Length.cm(5), Length.inches(2));
 
-    static Ruffle from(Details details) {
-        return new Ruffle(
-                details.measure("ruffleDepth"),
-                details.oneOf("gathers", Gathers.class),
-                details.oneOf("ruffleMake", Make.class),
-                details.oneOf("ruffleWhere", Where.class),
-                details.oneOf("trimFrom", Piping.Source.class),
-                details.tick("pipedToo"));
-    }
+    private static final Question<Gathers> GATHERS = Question.oneOf("gathers", Gathers.USUAL, "gathers");
+    /** A single layer with a hem, or folded double. */
+    private static final Question<Make> MAKE = Question.oneOf("ruffleMake", Make.FOLDED, "ruffle-make");
+    /** Caught in the seam, or stitched on. */
+    private static final Question<Where> WHERE = Question.oneOf("ruffleWhere", Where.IN_SEAM, "ruffle-where");
+    /** The cloth it is cut from. */
+    private static final Question<Piping.Source> FROM = Question.oneOf("trimFrom", Piping.Source.FRONT, "trim-from");
+    /** With piping in the same seam. */
+    private static final Question<Boolean> PIPED_TOO = Question.tick("pipedToo").where(WHERE, Where.IN_SEAM);
+
+    static final List<Question<?>> ASKED = List.of(DEPTH, GATHERS, MAKE, WHERE, FROM, PIPED_TOO);
 
     @Override
     public Kind<Edging> kind() {
         return EdgingKind.RUFFLE;
     }
 
-    @Override
-    public List<Detail<?>> details() {
-        return List.of(
-                Detail.measure("ruffleDepth", LengthRange.HANGS, depth, true),
-                Detail.oneOf("gathers", fullness, "gathers"),
-                Detail.oneOf("ruffleMake", make, "ruffle-make"),
-                Detail.oneOf("ruffleWhere", where, "ruffle-where"),
-                Detail.oneOf("trimFrom", from, "trim-from"),
-                Detail.tick("pipedToo", pipedToo, where == Where.IN_SEAM));
+    private boolean isSingle() {
+        return get(MAKE) == Make.SINGLE;
+    }
+
+    private boolean isCaught() {
+        return get(WHERE) == Where.IN_SEAM;
+    }
+
+    private Material material() {
+        return get(FROM).material();
     }
 
     /** Whether piping lies in the same seam. */
     public boolean isPiped() {
-        return pipedToo && where == Where.IN_SEAM;
+        return get(PIPED_TOO) && isCaught();
     }
 
     @Override
@@ -124,7 +114,7 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
 
     @Override
     public List<Element> under(SeamedEdge edge, CoverDimensions sizes) {
-        return Trim.along(edge.paths(), Look.RUFFLE, depth, from.material());
+        return Trim.along(edge.paths(), Look.RUFFLE, get(DEPTH), material());
     }
 
     @Override
@@ -134,6 +124,7 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
 
     /** The edge times the fullness. */
     Sum length(SeamedEdge edge) {
+        Gathers fullness = get(GATHERS);
         Length more = edge.length().total().times(fullness.times - fullness.over, fullness.over);
         return edge.length().plus(Sum.term("term.gathered", more));
     }
@@ -141,22 +132,22 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
     /** Single: depth, an allowance and a narrow hem; folded: twice the depth and an allowance. */
     Sum cutDepth(CoverDimensions sizes) {
         Length hem = sizes.ownUnit().pick(Length.cm(1), Length.inches(0, 1, 2));
-        return make == Make.SINGLE
+        return isSingle()
                 ? Sum.of(
-                        Sum.term("term.ruffle-depth", depth),
+                        Sum.term("term.ruffle-depth", get(DEPTH)),
                         Sum.term("term.allowance", sizes.innerAllowance()),
                         Sum.term("term.ruffle-hem", hem))
                 : Sum.of(
-                        Sum.term("term.ruffle-twice", depth.times(2)),
+                        Sum.term("term.ruffle-twice", get(DEPTH).times(2)),
                         Sum.term("term.both-allowances", sizes.innerAllowance().times(2)));
     }
 
     @Override
     public List<Piece> pieces(SeamedEdge edge, CoverDimensions sizes) {
-        Length usable = sizes.cloths().of(from.material()).usableWidth();
+        Length usable = sizes.cloths().of(material()).usableWidth();
         List<Piece> pieces = new ArrayList<>(Strips.across(
                 "ruffle",
-                from.material(),
+                material(),
                 length(edge),
                 cutDepth(sizes),
                 usable,
@@ -186,7 +177,7 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
                 .set(Stitch.SEAM, Foot.PLAIN)
                 .rightSide()
                 .add();
-        if (make == Make.SINGLE) {
+        if (isSingle()) {
             work.hemmed(sizes.ownUnit().pick(Length.cm(1), Length.inches(0, 1, 2)), length, false);
         } else {
             making.at(Place.IRON, "ruffle-fold", strip)
@@ -195,9 +186,9 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
                     .add();
         }
         work.gathered(length, edge.length().total(), 1);
-        boolean caught = where == Where.IN_SEAM;
+        boolean caught = isCaught();
         Pile onFront = Pile.of(making.lyingFront(true))
-                .with(edge.onFront(Look.RUFFLE, depth, from.material(), sizes.innerAllowance()));
+                .with(edge.onFront(Look.RUFFLE, get(DEPTH), material(), sizes.innerAllowance()));
         making.at(Place.TABLE, caught ? "ruffle-pin" : "ruffle-pin-on", making.front(), strip)
                 .figure("quarters", length.times(1, 4), edge.length().total().times(1, 4), strip.name())
                 .trap()
@@ -232,13 +223,13 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
 
     @Override
     public Length standsOut(Unit unit) {
-        return depth;
+        return get(DEPTH);
     }
 
     @Override
     public List<Concern<Edging>> concerns(SeamedEdge edge, CoverDimensions sizes, Back back) {
         List<Concern<Edging>> found = new ArrayList<>();
-        if (where == Where.IN_SEAM) {
+        if (isCaught()) {
             found.addAll(EdgeConcerns.ofAnything(edge, sizes, "ruffle"));
         }
         if (isPiped()) {
@@ -250,6 +241,6 @@ public record Ruffle(Length depth, Gathers fullness, Make make, Where where, Pip
 
     @Override
     public Phrase brief() {
-        return Phrase.of(isPiped() ? "brief.edging.ruffle-piped" : "brief.edging.ruffle", depth);
+        return Phrase.of(isPiped() ? "brief.edging.ruffle-piped" : "brief.edging.ruffle", get(DEPTH));
     }
 }

@@ -3,13 +3,13 @@ package app.dapt.cover.edging;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Figure;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.RemedyElsewhere;
 import app.dapt.cover.decision.Weight;
 import app.dapt.drawing.Element;
@@ -32,16 +32,8 @@ import java.util.List;
 
 /**
  * A trim bought by length whose head is caught in the seam.
- *
- * @param sort      what it is
- * @param hangs     how far it hangs out
- * @param lay       one length turned at the corners, or one piece a side
- * @param step      what the shop sells it in
- * @param pipedToo  with piping in the same seam
- * @param synthetic whether an iron melts it
  */
-public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolean pipedToo, boolean synthetic)
-        implements Edging {
+public record TrimByLength(Details decided) implements Edging {
 
     /** What it is. */
     public enum Sort {
@@ -72,47 +64,40 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
     private static final Length AT_CORNER = Length.inches(0, 1, 2);
     private static final Length TO_TURN = Length.inches(2);
 
-    static TrimByLength usual(Unit unit) {
-        return new TrimByLength(
-                Sort.FRINGE,
-                unit.pick(Length.cm(4), Length.inches(1, 1, 2)),
-                Lay.ONE,
-                unit.pick(Length.cm(10), Length.inches(9)),
-                false,
-                false);
-    }
+    private static final Question<Sort> SORT = Question.oneOf("trimSort", Sort.FRINGE, "trim-sort");
+    /** How far it hangs out. */
+    private static final Question<Length> HANGS =
+            Question.length("hangs", LengthRange.HANGS, Length.cm(4), Length.inches(1, 1, 2));
+    /** One length turned at the corners, or one piece a side. */
+    private static final Question<Lay> LAY = Question.oneOf("lay", Lay.ONE, "lay");
+    /** What the shop sells it in. */
+    private static final Question<Length> STEP =
+            Question.length("shopStep", LengthRange.STEP, Length.cm(10), Length.inches(9));
+    /** With piping in the same seam. */
+    private static final Question<Boolean> PIPED_TOO = Question.tick("pipedToo");
+    /** Whether an iron melts it. */
+    private static final Question<Boolean> SYNTHETIC = Question.tick("synthetic");
 
-    static TrimByLength from(Details details) {
-        return new TrimByLength(
-                details.oneOf("trimSort", Sort.class),
-                details.measure("hangs"),
-                details.oneOf("lay", Lay.class),
-                details.measure("shopStep"),
-                details.tick("pipedToo"),
-                details.tick("synthetic"));
-    }
+    static final List<Question<?>> ASKED = List.of(SORT, HANGS, LAY, STEP, PIPED_TOO, SYNTHETIC);
 
     @Override
     public Kind<Edging> kind() {
         return EdgingKind.BY_LENGTH;
     }
 
-    @Override
-    public List<Detail<?>> details() {
-        return List.of(
-                Detail.oneOf("trimSort", sort, "trim-sort"),
-                Detail.measure("hangs", LengthRange.HANGS, hangs, true),
-                Detail.oneOf("lay", lay, "lay"),
-                Detail.measure("shopStep", LengthRange.STEP, step, true),
-                Detail.tick("pipedToo", pipedToo, true),
-                Detail.tick("synthetic", synthetic, true));
+    private Sort sort() {
+        return get(SORT);
+    }
+
+    private boolean isPiped() {
+        return get(PIPED_TOO);
     }
 
     /**
      * The edge, half an inch more at each corner and two inches to turn in; a piece a side turns in at both its ends.
      */
     Sum length(SeamedEdge edge) {
-        Sum sum = lay == Lay.ONE
+        Sum sum = get(LAY) == Lay.ONE
                 ? edge.length()
                         .plus(Sum.term("term.at-corners", AT_CORNER.times(edge.corners()), edge.corners()))
                         .plus(Sum.term("term.turned-in", TO_TURN))
@@ -121,6 +106,7 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
                                 "term.ends-turned-in",
                                 TO_TURN.half().times(edge.sides().size()),
                                 edge.sides().size()));
+        Length step = get(STEP);
         Length total = sum.total();
         Length more = total.roundedUp(step).minus(total);
         return more.isZero() ? sum : sum.plus(Sum.term("term.shop-step", more, step));
@@ -137,14 +123,14 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
 
     @Override
     public void make(SeamedEdge edge, Making making) {
-        if (pipedToo) {
+        if (isPiped()) {
             piping(making.sizes()).make(edge, making);
         }
         Pile onFront = Pile.of(making.lyingFront(true))
                 .with(edge.onFront(
-                        sort.look, hangs, Material.TRIM, making.sizes().innerAllowance()));
-        making.at(Place.TABLE, lay == Lay.ONE ? "trim-pin" : "trim-pin-sides", making.front())
-                .saying(Phrase.choice("trim-sort", sort))
+                        sort().look, get(HANGS), Material.TRIM, making.sizes().innerAllowance()));
+        making.at(Place.TABLE, get(LAY) == Lay.ONE ? "trim-pin" : "trim-pin-sides", making.front())
+                .saying(Phrase.choice("trim-sort", sort()))
                 .figure("trim-long", length(edge).total())
                 .trap()
                 .loose()
@@ -152,7 +138,7 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
                 .shows(onFront.pinned(making.seamed(making.front())))
                 .add();
         making.at(Place.MACHINE, "trim-baste", making.front())
-                .saying(Phrase.choice("trim-sort", sort))
+                .saying(Phrase.choice("trim-sort", sort()))
                 .along(Effort.BASTE, edge.length().total())
                 .set(Stitch.BASTE, Foot.ZIPPER)
                 .shows(onFront.seamed(Role.SEW, making.seamed(making.front())))
@@ -166,7 +152,7 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
 
     @Override
     public List<String> closing() {
-        return pipedToo ? List.of("nearer-cord") : List.of();
+        return isPiped() ? List.of("nearer-cord") : List.of();
     }
 
     @Override
@@ -175,32 +161,33 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
     }
 
     private List<Element> drawn(SeamedEdge edge) {
-        return Trim.along(edge.paths(), sort.look, hangs, Material.TRIM);
+        return Trim.along(edge.paths(), sort().look, get(HANGS), Material.TRIM);
     }
 
     @Override
     public List<Element> under(SeamedEdge edge, CoverDimensions sizes) {
-        return sort.liesOnEdge() ? List.of() : drawn(edge);
+        return sort().liesOnEdge() ? List.of() : drawn(edge);
     }
 
     @Override
     public List<Element> over(SeamedEdge edge, CoverDimensions sizes) {
-        List<Element> over = new ArrayList<>(pipedToo ? piping(sizes).over(edge, sizes) : List.of());
-        over.addAll(sort.liesOnEdge() ? drawn(edge) : List.of());
+        List<Element> over = new ArrayList<>(isPiped() ? piping(sizes).over(edge, sizes) : List.of());
+        over.addAll(sort().liesOnEdge() ? drawn(edge) : List.of());
         return over;
     }
 
     @Override
     public List<Piece> pieces(SeamedEdge edge, CoverDimensions sizes) {
-        return pipedToo ? piping(sizes).pieces(edge, sizes) : List.of();
+        return isPiped() ? piping(sizes).pieces(edge, sizes) : List.of();
     }
 
     @Override
     public List<Need> needs(SeamedEdge edge, CoverDimensions sizes) {
         List<Need> needs = new ArrayList<>(List.of(
-                Need.length(Phrase.of("need.by-length", Phrase.choice("trim-sort", sort)), length(edge), sizes.unit()),
+                Need.length(
+                        Phrase.of("need.by-length", Phrase.choice("trim-sort", sort())), length(edge), sizes.unit()),
                 Need.length(Phrase.of("need.holding-tape"), edge.length(), sizes.unit())));
-        needs.addAll(pipedToo ? piping(sizes).needs(edge, sizes) : List.of());
+        needs.addAll(isPiped() ? piping(sizes).needs(edge, sizes) : List.of());
         return needs;
     }
 
@@ -216,31 +203,31 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
 
     @Override
     public Length standsOut(Unit unit) {
-        return hangs;
+        return get(HANGS);
     }
 
     @Override
     public boolean hasSmallParts() {
-        return sort == Sort.POM_POMS || sort == Sort.BEADS || sort == Sort.FRINGE;
+        return sort() == Sort.POM_POMS || sort() == Sort.BEADS || sort() == Sort.FRINGE;
     }
 
     @Override
     public List<Concern<Edging>> concerns(SeamedEdge edge, CoverDimensions sizes, Back back) {
         List<Concern<Edging>> found = new ArrayList<>(EdgeConcerns.ofAnything(edge, sizes, "length"));
         if (back.zip().isPresent() && back.mouth().isPresent()) {
-            found.add(
-                    Concern.<Edging>of("fringe-zip", Weight.BETTER_NOT, "fringe-zip", Phrase.choice("trim-sort", sort))
-                            .orTry(RemedyElsewhere.BACK_ZIP, "back-zip")
-                            .orTry(RemedyElsewhere.ENVELOPE, "envelope")
-                            .orTry(RemedyElsewhere.ENVELOPE_UP_DOWN, "envelope")
-                            .orNote());
+            found.add(Concern.<Edging>of(
+                            "fringe-zip", Weight.BETTER_NOT, "fringe-zip", Phrase.choice("trim-sort", sort()))
+                    .orTry(RemedyElsewhere.BACK_ZIP, "back-zip")
+                    .orTry(RemedyElsewhere.ENVELOPE, "envelope")
+                    .orTry(RemedyElsewhere.ENVELOPE_UP_DOWN, "envelope")
+                    .orNote());
         }
-        if (synthetic) {
+        if (get(SYNTHETIC)) {
             found.add(Concern.<Edging>of("trim-heat", Weight.WORTH_KNOWING, "trim-heat")
                     .orNote());
         }
-        if (pipedToo) {
-            found.add(Concern.<Edging>of("layers", Weight.WORTH_KNOWING, "layers", Phrase.choice("trim-sort", sort))
+        if (isPiped()) {
+            found.add(Concern.<Edging>of("layers", Weight.WORTH_KNOWING, "layers", Phrase.choice("trim-sort", sort()))
                     .orNote());
         }
         return found;
@@ -249,6 +236,7 @@ public record TrimByLength(Sort sort, Length hangs, Lay lay, Length step, boolea
     @Override
     public Phrase brief() {
         return Phrase.of(
-                pipedToo ? "brief.edging.by-length-piped" : "brief.edging.by-length", Phrase.choice("trim-sort", sort));
+                isPiped() ? "brief.edging.by-length-piped" : "brief.edging.by-length",
+                Phrase.choice("trim-sort", sort()));
     }
 }

@@ -8,6 +8,7 @@ import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.Question;
 import app.dapt.drawing.Element;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -26,6 +27,11 @@ public interface Extra extends Detailed {
 
     @Override
     Kind<Extra> kind();
+
+    /** The same with one question answered otherwise. */
+    default <V> Extra with(Question<V> question, V answer) {
+        return kind().with(decided().with(question, answer));
+    }
 
     /** How the brief puts it. */
     Phrase brief();

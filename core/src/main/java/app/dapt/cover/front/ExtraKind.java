@@ -7,14 +7,14 @@ import java.util.List;
 /** What there is to add to a front. */
 public final class ExtraKind {
 
-    public static final Kind<Extra> POCKET = new Kind<>(Extra.class, "pocket", Pocket::none, Pocket::from);
-    public static final Kind<Extra> HANDLE = new Kind<>(Extra.class, "handle", Handle::none, Handle::from);
-    public static final Kind<Extra> LABEL = new Kind<>(Extra.class, "label", Label::none, Label::from);
+    public static final Kind<Extra> POCKET = new Kind<>(Extra.class, "pocket", Pocket.ASKED, Pocket::new);
+    public static final Kind<Extra> HANDLE = new Kind<>(Extra.class, "handle", Handle.ASKED, Handle::new);
+    public static final Kind<Extra> LABEL = new Kind<>(Extra.class, "label", Label.ASKED, Label::new);
     public static final Kind<Extra> DECORATION =
-            new Kind<>(Extra.class, "decoration", Decoration::none, Decoration::from);
-    public static final Kind<Extra> ROWS = new Kind<>(Extra.class, "rows", Rows::none, Rows::from);
-    public static final Kind<Extra> MOTIF = new Kind<>(Extra.class, "motif", Motif::none, Motif::from);
-    public static final Kind<Extra> LAYERS = new Kind<>(Extra.class, "layers", Layers::none, Layers::from);
+            new Kind<>(Extra.class, "decoration", Decoration.ASKED, Decoration::new);
+    public static final Kind<Extra> ROWS = new Kind<>(Extra.class, "rows", Rows.ASKED, Rows::new);
+    public static final Kind<Extra> MOTIF = new Kind<>(Extra.class, "motif", Motif.ASKED, Motif::new);
+    public static final Kind<Extra> LAYERS = new Kind<>(Extra.class, "layers", Layers.ASKED, Layers::new);
 
     /** All of them, in the order in which they are offered. */
     public static final Kinds<Extra> ALL =

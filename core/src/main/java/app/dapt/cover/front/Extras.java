@@ -3,17 +3,16 @@ package app.dapt.cover.front;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.Question;
 import app.dapt.drawing.Element;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
-import app.dapt.measure.Unit;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
 import java.util.List;
@@ -30,12 +29,13 @@ public record Extras(List<Extra> all) implements Detailed {
         all = List.copyOf(all);
     }
 
-    /** Nothing yet. */
-    public static Extras none(Unit unit) {
-        return new Extras(ExtraKind.ALL.stream().map(kind -> kind.usual(unit)).toList());
+    static List<Question<?>> asked() {
+        return ExtraKind.ALL.stream()
+                .<Question<?>>flatMap(kind -> kind.asked().stream())
+                .toList();
     }
 
-    static Extras from(Details details) {
+    static Extras of(Details details) {
         return new Extras(ExtraKind.ALL.stream().map(kind -> kind.with(details)).toList());
     }
 
@@ -56,10 +56,8 @@ public record Extras(List<Extra> all) implements Detailed {
     }
 
     @Override
-    public List<Detail<?>> details() {
-        return all.stream()
-                .<Detail<?>>flatMap(extra -> extra.details().stream())
-                .toList();
+    public Details decided() {
+        return Details.together(all.stream().map(Extra::decided).toList());
     }
 
     /** What of them is sewn into the seams of this front or on it, where it lies there. */

@@ -8,7 +8,7 @@ import java.util.List;
 public final class ExtrasKind {
 
     public static final Kind<Extras> EXTRAS =
-            new Kind<>(Extras.class, "extras", Extras::none, Extras::from).leavingOutTheUsual();
+            new Kind<>(Extras.class, "extras", Extras.asked(), Extras::of).leavingOutTheUsual();
 
     /** All of them, in the order in which they are offered. */
     public static final Kinds<Extras> ALL = Kinds.of(Extras.class, List.of(EXTRAS));

@@ -2,13 +2,13 @@ package app.dapt.cover.front;
 
 import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.Spacing;
 import app.dapt.cover.decision.Weight;
 import app.dapt.drawing.Box;
@@ -21,7 +21,6 @@ import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
-import app.dapt.measure.Unit;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
@@ -41,6 +40,11 @@ public sealed interface Face extends Detailed {
 
     @Override
     Kind<Face> kind();
+
+    /** The same with one question answered otherwise. */
+    default <V> Face with(Question<V> question, V answer) {
+        return kind().with(decided().with(question, answer));
+    }
 
     /** The front to cut. */
     Piece front(CoverDimensions sizes);
@@ -91,7 +95,7 @@ public sealed interface Face extends Detailed {
     }
 
     /** One plain piece. */
-    record Plain() implements Face {
+    record Plain(Details decided) implements Face {
 
         @Override
         public boolean isPlain() {
@@ -104,40 +108,30 @@ public sealed interface Face extends Detailed {
         }
 
         @Override
-        public List<Detail<?>> details() {
-            return List.of();
-        }
-
-        @Override
         public Piece front(CoverDimensions sizes) {
             return sizes.plainFront();
         }
     }
 
-    /**
-     * A pleat down the middle, sewn shut, with buttons for show; the cover opens elsewhere.
-     *
-     * @param pleat   how wide the band is
-     * @param buttons how many
-     * @param spacing how they are spaced in the finished height
-     * @param size    across one of them
-     */
-    record ButtonBand(Length pleat, int buttons, Spacing spacing, Length size) implements Face {
+    /** A pleat down the middle, sewn shut, with buttons for show; the cover opens elsewhere. */
+    record ButtonBand(Details decided) implements Face {
 
-        static ButtonBand usual(Unit unit) {
-            return new ButtonBand(
-                    unit.pick(Length.cm(4), Length.inches(1, 1, 2)),
-                    3,
-                    Spacing.HALF_AT_ENDS,
-                    unit.pick(Length.mm(22), Length.inches(0, 7, 8)));
-        }
+        /** How wide the band is. */
+        private static final Question<Length> PLEAT =
+                Question.length("pleat", LengthRange.PLEAT, Length.cm(4), Length.inches(1, 1, 2));
 
-        static ButtonBand from(Details details) {
-            return new ButtonBand(
-                    details.measure("pleat"),
-                    details.count("buttons"),
-                    details.oneOf("buttonSpacing", Spacing.class),
-                    details.measure("buttonSize"));
+        private static final Question<Integer> BUTTONS = Question.count("buttons", 1, 12, 3);
+        /** How they are spaced in the finished height. */
+        private static final Question<Spacing> SPACING =
+                Question.oneOf("buttonSpacing", Spacing.HALF_AT_ENDS, "spacing");
+        /** Across one of them. */
+        private static final Question<Length> SIZE =
+                Question.length("buttonSize", LengthRange.BUTTON, Length.mm(22), Length.inches(0, 7, 8));
+
+        static final List<Question<?>> ASKED = List.of(PLEAT, BUTTONS, SPACING, SIZE);
+
+        private Length pleat() {
+            return get(PLEAT);
         }
 
         @Override
@@ -146,17 +140,9 @@ public sealed interface Face extends Detailed {
         }
 
         @Override
-        public List<Detail<?>> details() {
-            return List.of(
-                    Detail.measure("pleat", LengthRange.PLEAT, pleat, true),
-                    Detail.count("buttons", 1, 12, buttons, true),
-                    Detail.oneOf("buttonSpacing", spacing, "spacing"),
-                    Detail.measure("buttonSize", LengthRange.BUTTON, size, true));
-        }
-
-        @Override
         public List<Need> needs() {
-            return List.of(Need.of(Phrase.of("need.mock-buttons"), Phrase.of("need.buttons-of", buttons, size)));
+            return List.of(
+                    Need.of(Phrase.of("need.mock-buttons"), Phrase.of("need.buttons-of", get(BUTTONS), get(SIZE))));
         }
 
         @Override
@@ -178,13 +164,14 @@ public sealed interface Face extends Detailed {
             Length fold = fold(sizes);
             List<Marking> marks = new ArrayList<>(List.of(
                     Marking.line(Sort.PLEAT, Axis.UP_DOWN, fold),
-                    Marking.line(Sort.PLEAT, Axis.UP_DOWN, fold.plus(pleat.times(2)))));
+                    Marking.line(Sort.PLEAT, Axis.UP_DOWN, fold.plus(pleat().times(2)))));
             Length height = sizes.cutFor(Axis.UP_DOWN);
+            int buttons = get(BUTTONS);
             for (int i = 0; i < buttons; i++) {
-                Length down = sizes.innerAllowance().plus(spacing.at(i, buttons, height));
+                Length down = sizes.innerAllowance().plus(get(SPACING).at(i, buttons, height));
                 marks.add(Marking.spot(Sort.BUTTON, middle, down));
             }
-            Sum wide = sizes.cut(Axis.ACROSS).plus(Sum.term("term.pleat", pleat.times(2)));
+            Sum wide = sizes.cut(Axis.ACROSS).plus(Sum.term("term.pleat", pleat().times(2)));
             return sizes.panel("front", Material.FRONT, wide, sizes.cut(Axis.UP_DOWN), plain.edges())
                     .as(PieceRole.Whole.FRONT)
                     .marked(marks);
@@ -197,8 +184,8 @@ public sealed interface Face extends Detailed {
             }
             Length height = making.sizes().finished(Axis.UP_DOWN);
             making.at(Place.IRON, "pleat-press", making.front())
-                    .saying(pleat)
-                    .figure("pleat", fold(making.sizes()), fold(making.sizes()).plus(pleat.times(2)))
+                    .saying(pleat())
+                    .figure("pleat", fold(making.sizes()), fold(making.sizes()).plus(pleat().times(2)))
                     .because()
                     .along(Effort.PRESS_HEM, height)
                     .rightSide()
@@ -209,12 +196,12 @@ public sealed interface Face extends Detailed {
                     .shows(Pile.of(making.lyingFront(true)))
                     .add();
             making.at(Place.HAND, "band-buttons", making.front())
-                    .saying(buttons)
-                    .figure("button", size)
+                    .saying(get(BUTTONS))
+                    .figure("button", get(SIZE))
                     .marks(making.front(), Sort.BUTTON)
                     .because()
                     .careful(Caution.SMALL_PARTS)
-                    .times(Effort.BUTTON, buttons)
+                    .times(Effort.BUTTON, get(BUTTONS))
                     .shows(Pile.of(making.lyingFront(true)))
                     .add();
         }
@@ -224,8 +211,8 @@ public sealed interface Face extends Detailed {
         public List<Element> drawn(Piece front, CoverDimensions sizes) {
             Length width = sizes.finished(Axis.ACROSS);
             Length height = sizes.finished(Axis.UP_DOWN);
-            Length fold = width.half().plus(pleat.half());
-            Length stitched = width.half().minus(pleat.half());
+            Length fold = width.half().plus(pleat().half());
+            Length stitched = width.half().minus(pleat().half());
             Length shade = Length.min(width, height).times(1, 50);
             List<Element> elements = new ArrayList<>(List.of(
                     new Shade(new Box(fold, Length.ZERO, shade, height)),
@@ -234,19 +221,19 @@ public sealed interface Face extends Detailed {
             front.marks().stream()
                     .filter(mark -> mark.sort() == Sort.BUTTON)
                     .map(mark -> mark.fromTop().orElseThrow().minus(sizes.allowance()))
-                    .forEach(down -> elements.add(new Spot(Sort.BUTTON, width.half(), down, size, Axis.ACROSS)));
+                    .forEach(down -> elements.add(new Spot(Sort.BUTTON, width.half(), down, get(SIZE), Axis.ACROSS)));
             return elements;
         }
 
         /** The first fold, half the band beyond the middle; all beyond it is cut two bands further out. */
         private Length fold(CoverDimensions sizes) {
-            return sizes.cut(Axis.ACROSS).total().half().plus(pleat.half());
+            return sizes.cut(Axis.ACROSS).total().half().plus(pleat().half());
         }
 
         @Override
         public Length place(Length plain, CoverDimensions sizes) {
             boolean beyond = sizes.shape().isRectangular() && fold(sizes).under(plain);
-            return beyond ? plain.plus(pleat.times(2)) : plain;
+            return beyond ? plain.plus(pleat().times(2)) : plain;
         }
 
         @Override
@@ -257,8 +244,9 @@ public sealed interface Face extends Detailed {
         @Override
         public List<Concern<Face>> concerns(CoverDimensions sizes) {
             List<Concern<Face>> found = new ArrayList<>();
-            Length least = pleat.half();
-            Length most = pleat.times(2, 3);
+            Length size = get(SIZE);
+            Length least = pleat().half();
+            Length most = pleat().times(2, 3);
             if (size.under(least) || most.under(size)) {
                 Length fitting = sizes.mark().roundUp(least);
                 found.add(Concern.<Face>of(
@@ -268,32 +256,29 @@ public sealed interface Face extends Detailed {
                                 size,
                                 least,
                                 most)
-                        .orTry(() -> new ButtonBand(pleat, buttons, spacing, fitting), "button-size", fitting)
-                        .orTry(() -> new ButtonBand(pleat, buttons, spacing, most), "button-size", most)
+                        .orTry(() -> with(SIZE, fitting), "button-size", fitting)
+                        .orTry(() -> with(SIZE, most), "button-size", most)
                         .orNote());
             }
             if (!sizes.shape().isRectangular()) {
-                found.add(unfit(Phrase.of("unfit.band-on-curve")));
+                found.add(unfit(Phrase.of("unfit.band-on-curve"), sizes));
             }
             return found;
         }
     }
 
-    /**
-     * Pieced or quilted beforehand, and trimmed to the cut size.
-     *
-     * @param layers what its thickness takes up each way
-     */
-    record Pieced(Length layers) implements Face {
+    /** Pieced or quilted beforehand, and trimmed to the cut size. */
+    record Pieced(Details decided) implements Face {
+
+        /** What its thickness takes up each way. */
+        private static final Question<Length> LAYERS =
+                Question.length("layers", LengthRange.TURN, Length.mm(6), Length.inches(0, 1, 4));
+
+        static final List<Question<?>> ASKED = List.of(LAYERS);
 
         @Override
         public Kind<Face> kind() {
             return FaceKind.PIECED;
-        }
-
-        @Override
-        public List<Detail<?>> details() {
-            return List.of(Detail.measure("layers", LengthRange.TURN, layers, true));
         }
 
         @Override
@@ -302,7 +287,7 @@ public sealed interface Face extends Detailed {
             if (!sizes.shape().isRectangular()) {
                 return plain;
             }
-            Sum.Term more = Sum.term("term.layers", layers);
+            Sum.Term more = Sum.term("term.layers", get(LAYERS));
             return sizes.panel(
                             "front",
                             Material.FRONT,
@@ -331,9 +316,9 @@ public sealed interface Face extends Detailed {
     }
 
     /** That this front does not go with the rest, and why. */
-    static Concern<Face> unfit(Phrase reason) {
+    static Concern<Face> unfit(Phrase reason, CoverDimensions sizes) {
         return Concern.<Face>of("front-unfit", Weight.WILL_NOT_WORK, "front-unfit", reason)
                 .asUnfit()
-                .orTry(() -> new Plain(), "plain-front");
+                .orTry(() -> FaceKind.PLAIN.usual(sizes.ownUnit()), "plain-front");
     }
 }

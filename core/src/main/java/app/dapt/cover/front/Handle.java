@@ -3,12 +3,12 @@ package app.dapt.cover.front;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
+import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.Weight;
 import app.dapt.drawing.Element;
 import app.dapt.drawing.Element.Path;
@@ -17,7 +17,6 @@ import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
-import app.dapt.measure.Unit;
 import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
@@ -35,32 +34,33 @@ import java.util.stream.IntStream;
 
 /**
  * A strap caught in the top seam, folded to the middle twice.
- *
- * @param wide  finished
- * @param reach from end to end, beyond the seam
- * @param from  how far from each side its ends are caught
  */
-public record Handle(boolean there, Length wide, Length reach, Length from) implements Extra {
+record Handle(Details decided) implements Extra {
 
     /** How finely its arch is drawn, and how many millimetres its lower line rises at least. */
     private static final int ARCH_STEPS = 24;
 
     private static final double LEAST_RISE = 3;
 
-    static Handle none(Unit unit) {
-        return new Handle(
-                false,
-                unit.pick(Length.mm(25), Length.inches(1)),
-                unit.pick(Length.cm(28), Length.inches(11)),
-                unit.pick(Length.cm(15), Length.inches(6)));
-    }
+    private static final Question<Boolean> THERE = Question.tick("handle");
+    /** Finished. */
+    private static final Question<Length> WIDE = Question.length(
+                    "handleWide", LengthRange.BUTTON, Length.mm(25), Length.inches(1))
+            .where(THERE);
+    /** From end to end, beyond the seam. */
+    private static final Question<Length> REACH = Question.length(
+                    "handleLong", LengthRange.BAND, Length.cm(28), Length.inches(11))
+            .where(THERE);
+    /** How far from each side its ends are caught. */
+    private static final Question<Length> FROM = Question.length(
+                    "handleFrom", LengthRange.CENTRE, Length.cm(15), Length.inches(6))
+            .where(THERE);
 
-    static Handle from(Details details) {
-        return new Handle(
-                details.tick("handle"),
-                details.measure("handleWide"),
-                details.measure("handleLong"),
-                details.measure("handleFrom"));
+    static final List<Question<?>> ASKED = List.of(THERE, WIDE, REACH, FROM);
+
+    @Override
+    public boolean there() {
+        return get(THERE);
     }
 
     @Override
@@ -68,27 +68,18 @@ public record Handle(boolean there, Length wide, Length reach, Length from) impl
         return ExtraKind.HANDLE;
     }
 
-    @Override
-    public List<Detail<?>> details() {
-        return List.of(
-                Detail.tick("handle", there, true),
-                Detail.measure("handleWide", LengthRange.BUTTON, wide, there),
-                Detail.measure("handleLong", LengthRange.BAND, reach, there),
-                Detail.measure("handleFrom", LengthRange.CENTRE, from, there));
-    }
-
     /** A fifth of its length, and no more than a sixth of the cover's height. */
     @Override
     public Length standsOut(CoverDimensions sizes) {
-        return Length.min(reach.times(1, 5), sizes.finished(Axis.UP_DOWN).times(1, 6));
+        return Length.min(get(REACH).times(1, 5), sizes.finished(Axis.UP_DOWN).times(1, 6));
     }
 
     @Override
     public List<Element> drawn(CoverDimensions sizes) {
-        double left = from.toMm();
+        double left = get(FROM).toMm();
         double right = sizes.finished(Axis.ACROSS).toMm() - left;
         double rise = standsOut(sizes).toMm();
-        double thick = wide.toMm();
+        double thick = get(WIDE).toMm();
         return List.of(
                 new Path(Role.FINISHED_EDGE, arch(left, right, rise), false),
                 new Path(
@@ -107,7 +98,7 @@ public record Handle(boolean there, Length wide, Length reach, Length from) impl
 
     @Override
     public Extra nearer(Length across, Length upDown) {
-        return from(decided().less("handleFrom", across));
+        return new Handle(decided.less(FROM, across));
     }
 
     @Override
@@ -117,7 +108,7 @@ public record Handle(boolean there, Length wide, Length reach, Length from) impl
 
     @Override
     public List<Marking> marks(Front made, CoverDimensions sizes) {
-        Length in = sizes.allowance().plus(from);
+        Length in = sizes.allowance().plus(get(FROM));
         return List.of(
                 Marking.spot(Sort.HANDLE, in, Length.ZERO),
                 Marking.spot(Sort.HANDLE, made.piece().cutWidth().minus(in), Length.ZERO));
@@ -126,18 +117,18 @@ public record Handle(boolean there, Length wide, Length reach, Length from) impl
     @Override
     public List<Piece> pieces(CoverDimensions sizes, Back back) {
         Sum length = Sum.of(
-                Sum.term("term.handle-long", reach),
+                Sum.term("term.handle-long", get(REACH)),
                 Sum.term("term.both-allowances", sizes.innerAllowance().times(2)));
-        Sum width = Sum.of(Sum.term("term.four-times", wide.times(4)));
+        Sum width = Sum.of(Sum.term("term.four-times", get(WIDE).times(4)));
         return List.of(sizes.panel("handle", Material.FRONT, length, width, Piece.foldedAlong(sizes.innerAllowance())));
     }
 
     @Override
     public void make(Making making) {
         Piece strap = pieces(making.sizes(), making.back()).get(0);
-        new StripWork(making.work(), strap).foldedTwice(wide, strap.cutWidth());
+        new StripWork(making.work(), strap).foldedTwice(get(WIDE), strap.cutWidth());
         making.at(Place.MACHINE, "handle-baste", strap, making.front())
-                .saying(making.fromCutEdge(Side.LEFT, from), Making.finished(from))
+                .saying(making.fromCutEdge(Side.LEFT, get(FROM)), Making.finished(get(FROM)))
                 .trap()
                 .times(Effort.LAY, 1)
                 .marks(making.front(), Sort.HANDLE)
@@ -148,12 +139,13 @@ public record Handle(boolean there, Length wide, Length reach, Length from) impl
 
     @Override
     public List<Concern<Extra>> concerns(CoverDimensions sizes) {
+        Length from = get(FROM);
         Length width = sizes.finished(Axis.ACROSS);
         if (from.times(2).under(width)) {
             return List.of();
         }
         Length in = width.times(1, 4);
         return List.of(Concern.<Extra>of("handle-crosses", Weight.WILL_NOT_WORK, "handle-crosses", from, width)
-                .orTry(() -> from(decided().with("handleFrom", in)), "handle", in));
+                .orTry(() -> with(FROM, in), "handle", in));
     }
 }

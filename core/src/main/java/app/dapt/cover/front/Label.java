@@ -3,13 +3,13 @@ package app.dapt.cover.front;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.Weight;
 import app.dapt.drawing.Element;
 import app.dapt.drawing.Element.Path;
@@ -17,7 +17,6 @@ import app.dapt.drawing.Element.Role;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
-import app.dapt.measure.Unit;
 import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
@@ -29,24 +28,25 @@ import app.dapt.step.Setting.Foot;
 import app.dapt.step.Setting.Stitch;
 import java.util.List;
 
-/**
- * A folded label in the side seam.
- *
- * @param from how far above the lower corner it is caught
- */
-public record Label(boolean there, Length from) implements Extra {
+/** A folded label in the side seam. */
+record Label(Details decided) implements Extra {
 
     private static final Length FROM_CORNER = Length.inches(1);
 
     /** Millimetres of a label as it is drawn. */
     private static final double DRAWN = 16;
 
-    static Label none(Unit unit) {
-        return new Label(false, unit.pick(Length.cm(5), Length.inches(2)));
-    }
+    private static final Question<Boolean> THERE = Question.tick("label");
+    /** How far above the lower corner it is caught. */
+    private static final Question<Length> FROM = Question.length(
+                    "labelFrom", LengthRange.CENTRE, Length.cm(5), Length.inches(2))
+            .where(THERE);
 
-    static Label from(Details details) {
-        return new Label(details.tick("label"), details.measure("labelFrom"));
+    static final List<Question<?>> ASKED = List.of(THERE, FROM);
+
+    @Override
+    public boolean there() {
+        return get(THERE);
     }
 
     @Override
@@ -54,16 +54,11 @@ public record Label(boolean there, Length from) implements Extra {
         return ExtraKind.LABEL;
     }
 
-    @Override
-    public List<Detail<?>> details() {
-        return List.of(Detail.tick("label", there, true), Detail.measure("labelFrom", LengthRange.CENTRE, from, there));
-    }
-
     /** The label stands out beyond the right edge, on the place where it is caught. */
     @Override
     public List<Element> drawn(CoverDimensions sizes) {
         double edge = sizes.finished(Axis.ACROSS).toMm();
-        double middle = sizes.finished(Axis.UP_DOWN).minus(from).toMm();
+        double middle = sizes.finished(Axis.UP_DOWN).minus(get(FROM)).toMm();
         return List.of(new Path(
                 Role.FINISHED_EDGE,
                 List.of(
@@ -76,7 +71,7 @@ public record Label(boolean there, Length from) implements Extra {
 
     @Override
     public Extra nearer(Length across, Length upDown) {
-        return from(decided().less("labelFrom", upDown));
+        return new Label(decided.less(FROM, upDown));
     }
 
     @Override
@@ -86,13 +81,13 @@ public record Label(boolean there, Length from) implements Extra {
 
     @Override
     public List<Marking> marks(Front made, CoverDimensions sizes) {
-        return List.of(Marking.spot(Sort.LABEL, made.piece().cutWidth(), Extra.above(from, made, sizes)));
+        return List.of(Marking.spot(Sort.LABEL, made.piece().cutWidth(), Extra.above(get(FROM), made, sizes)));
     }
 
     @Override
     public void make(Making making) {
         making.at(Place.MACHINE, making.isOnePiece() ? "label-baste-marked" : "label-baste", making.front())
-                .saying(making.fromCutEdge(Side.BOTTOM, from), Making.finished(from))
+                .saying(making.fromCutEdge(Side.BOTTOM, get(FROM)), Making.finished(get(FROM)))
                 .marks(making.front(), Sort.LABEL)
                 .because()
                 .times(Effort.LAY, 1)
@@ -108,13 +103,14 @@ public record Label(boolean there, Length from) implements Extra {
 
     @Override
     public List<Concern<Extra>> concerns(CoverDimensions sizes) {
+        Length from = get(FROM);
         Length height = sizes.finished(Axis.UP_DOWN);
         if (from.atLeast(FROM_CORNER) && height.minus(FROM_CORNER).atLeast(from)) {
             return List.of();
         }
         Length clear = Length.max(FROM_CORNER, Length.min(height.half(), FROM_CORNER.times(2)));
         return List.of(Concern.<Extra>of("label-corner", Weight.BETTER_NOT, "label-corner", from, FROM_CORNER)
-                .orTry(() -> from(decided().with("labelFrom", clear)), "label")
+                .orTry(() -> with(FROM, clear), "label")
                 .orNote());
     }
 }

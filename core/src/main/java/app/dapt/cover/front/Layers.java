@@ -2,15 +2,14 @@ package app.dapt.cover.front;
 
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.Question;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
-import app.dapt.measure.Unit;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.PieceRole;
@@ -23,7 +22,7 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /** Layers behind front and back: interfacing and wadding, which are bought, and a lining, which is cut. */
-public record Layers(Behind interfacing, Behind wadding, Behind lining) implements Extra {
+public record Layers(Details decided) implements Extra {
 
     /** Which pieces have one behind them. */
     public enum Behind {
@@ -46,33 +45,20 @@ public record Layers(Behind interfacing, Behind wadding, Behind lining) implemen
     /** What lies behind is basted so far from the edge. */
     private static final Length FROM_EDGE = Length.mm(3);
 
-    static Layers none(Unit unit) {
-        return new Layers(Behind.NONE, Behind.NONE, Behind.NONE);
-    }
+    private static final Question<Behind> INTERFACING = Question.oneOf("interfaced", Behind.NONE, "layered");
+    private static final Question<Behind> WADDING = Question.oneOf("wadded", Behind.NONE, "layered");
+    private static final Question<Behind> LINING = Question.oneOf("linedThrough", Behind.NONE, "layered");
 
-    static Layers from(Details details) {
-        return new Layers(
-                details.oneOf("interfaced", Behind.class),
-                details.oneOf("wadded", Behind.class),
-                details.oneOf("linedThrough", Behind.class));
-    }
+    static final List<Question<?>> ASKED = List.of(INTERFACING, WADDING, LINING);
 
     @Override
     public boolean there() {
-        return interfacing != Behind.NONE || wadding != Behind.NONE || lining != Behind.NONE;
+        return Stream.of(INTERFACING, WADDING, LINING).anyMatch(layer -> get(layer) != Behind.NONE);
     }
 
     @Override
     public Kind<Extra> kind() {
         return ExtraKind.LAYERS;
-    }
-
-    @Override
-    public List<Detail<?>> details() {
-        return List.of(
-                Detail.oneOf("interfaced", interfacing, "layered"),
-                Detail.oneOf("wadded", wadding, "layered"),
-                Detail.oneOf("linedThrough", lining, "layered"));
     }
 
     @Override
@@ -82,7 +68,7 @@ public record Layers(Behind interfacing, Behind wadding, Behind lining) implemen
 
     @Override
     public List<Piece> pieces(CoverDimensions sizes, Back back) {
-        return lining.of(back).map(Layers::lined).toList();
+        return get(LINING).of(back).map(Layers::lined).toList();
     }
 
     private static Piece lined(Piece piece) {
@@ -107,15 +93,15 @@ public record Layers(Behind interfacing, Behind wadding, Behind lining) implemen
 
     @Override
     public void make(Making making) {
-        interfacing.of(making.back()).forEach(piece -> making.at(Place.IRON, "interface", piece)
+        get(INTERFACING).of(making.back()).forEach(piece -> making.at(Place.IRON, "interface", piece)
                 .figure("layer-size", piece.finished(Axis.ACROSS), piece.finished(Axis.UP_DOWN))
                 .because()
                 .along(Effort.PRESS_HEM, piece.cutHeight())
                 .add());
-        wadding.of(making.back()).forEach(piece -> basted(making, "wadding-baste", piece)
+        get(WADDING).of(making.back()).forEach(piece -> basted(making, "wadding-baste", piece)
                 .figure("layer-size", piece.finished(Axis.ACROSS), piece.finished(Axis.UP_DOWN))
                 .add());
-        lining.of(making.back()).forEach(piece -> {
+        get(LINING).of(making.back()).forEach(piece -> {
             Piece under = lined(piece);
             basted(making, "under-baste", piece).also(under.id()).add();
             making.work().backWith(piece, under);
@@ -134,8 +120,8 @@ public record Layers(Behind interfacing, Behind wadding, Behind lining) implemen
     @Override
     public List<Need> needs(CoverDimensions sizes, Back back) {
         return Stream.concat(
-                        interfacing.of(back).map(piece -> behind("need.interfacing-of", piece)),
-                        wadding.of(back).map(piece -> behind("need.wadding-of", piece)))
+                        get(INTERFACING).of(back).map(piece -> behind("need.interfacing-of", piece)),
+                        get(WADDING).of(back).map(piece -> behind("need.wadding-of", piece)))
                 .toList();
     }
 

@@ -3,36 +3,31 @@ package app.dapt.cover.front;
 import app.dapt.cloth.Cloth;
 import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
+import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.Weight;
 import app.dapt.measure.Phrase;
-import app.dapt.measure.Unit;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import java.util.List;
 
 /** A motif of the print, set in the middle of the front. */
-public record Motif(boolean there) implements Extra {
+record Motif(Details decided) implements Extra {
 
-    static Motif none(Unit unit) {
-        return new Motif(false);
-    }
+    private static final Question<Boolean> THERE = Question.tick("motif");
 
-    static Motif from(Details details) {
-        return new Motif(details.tick("motif"));
+    static final List<Question<?>> ASKED = List.of(THERE);
+
+    @Override
+    public boolean there() {
+        return get(THERE);
     }
 
     @Override
     public Kind<Extra> kind() {
         return ExtraKind.MOTIF;
-    }
-
-    @Override
-    public List<Detail<?>> details() {
-        return List.of(Detail.tick("motif", there, true));
     }
 
     @Override
@@ -59,6 +54,6 @@ public record Motif(boolean there) implements Extra {
             return List.of();
         }
         return List.of(Concern.<Extra>of("motif-none", Weight.WORTH_KNOWING, "motif-none", cloth.name())
-                .orTry(() -> from(decided().with("motif", false)), "leave-off"));
+                .orTry(() -> with(THERE, false), "leave-off"));
     }
 }

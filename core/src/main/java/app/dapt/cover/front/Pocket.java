@@ -3,12 +3,12 @@ package app.dapt.cover.front;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
+import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.Weight;
 import app.dapt.drawing.Box;
@@ -22,7 +22,6 @@ import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
-import app.dapt.measure.Unit;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
@@ -43,12 +42,8 @@ import java.util.Map;
 
 /**
  * A pocket for a book, as wide as the front, sewn in at its sides and bottom.
- *
- * @param deep how deep it is, finished
- * @param band how much of its lining shows as a band along its top
- * @param seam allowance of the seam between the two, along its top
  */
-public record Pocket(boolean there, Make make, Length deep, Length band, Length seam) implements Extra {
+public record Pocket(Details decided) implements Extra {
 
     /** How it is made: lined with its own cloth, or with another that comes over the top as a band. */
     public enum Make {
@@ -59,22 +54,30 @@ public record Pocket(boolean there, Make make, Length deep, Length band, Length 
     /** A pocket deeper than this share of the front gapes. */
     private static final double DEEPEST = 0.6;
 
-    static Pocket none(Unit unit) {
-        return new Pocket(
-                false,
-                Make.SELF_LINED,
-                unit.pick(Length.cm(22), Length.inches(9)),
-                unit.pick(Length.cm(4), Length.inches(1, 1, 2)),
-                Seam.usual(unit));
+    private static final Question<Boolean> THERE = Question.tick("pocket");
+    private static final Question<Make> MAKE =
+            Question.oneOf("pocketMake", Make.SELF_LINED, "pocket-make").where(THERE);
+    /** How deep it is, finished. */
+    private static final Question<Length> DEEP = Question.length(
+                    "pocketDeep", LengthRange.SIDE, Length.cm(22), Length.inches(9))
+            .where(THERE);
+    /** Of the seam between the two, along its top. */
+    private static final Question<Length> SEAM =
+            Question.length("pocketSeam", LengthRange.ALLOWANCE, Seam::usual).where(THERE);
+    /** How much of its lining shows as a band along its top. */
+    private static final Question<Length> BAND = Question.length(
+                    "pocketBand", LengthRange.POCKET_BAND, Length.cm(4), Length.inches(1, 1, 2))
+            .where(all -> all.get(THERE) && all.get(MAKE) == Make.CONTRAST_BAND);
+
+    static final List<Question<?>> ASKED = List.of(THERE, MAKE, DEEP, SEAM, BAND);
+
+    @Override
+    public boolean there() {
+        return get(THERE);
     }
 
-    static Pocket from(Details details) {
-        return new Pocket(
-                details.tick("pocket"),
-                details.oneOf("pocketMake", Make.class),
-                details.measure("pocketDeep"),
-                details.measure("pocketBand"),
-                details.measure("pocketSeam"));
+    private boolean isBanded() {
+        return get(MAKE) == Make.CONTRAST_BAND;
     }
 
     @Override
@@ -83,27 +86,17 @@ public record Pocket(boolean there, Make make, Length deep, Length band, Length 
     }
 
     @Override
-    public List<Detail<?>> details() {
-        return List.of(
-                Detail.tick("pocket", there, true),
-                Detail.oneOf("pocketMake", make, "pocket-make", there),
-                Detail.measure("pocketDeep", LengthRange.SIDE, deep, there),
-                Detail.measure("pocketSeam", LengthRange.ALLOWANCE, seam, there),
-                Detail.measure("pocketBand", LengthRange.POCKET_BAND, band, there && make == Make.CONTRAST_BAND));
-    }
-
-    @Override
     public List<Element> drawn(CoverDimensions sizes) {
         Length width = sizes.finished(Axis.ACROSS);
         Length height = sizes.finished(Axis.UP_DOWN);
-        Length top = height.minus(Length.min(height, deep));
+        Length top = height.minus(Length.min(height, get(DEEP)));
         Length shade = Length.min(width, height).times(1, 60);
         List<Element> elements = new ArrayList<>(List.of(
                 new Shade(new Box(Length.ZERO, top.minus(shade), width, shade)),
                 stuff(Material.FRONT, top, width, height.minus(top))));
-        if (make == Make.CONTRAST_BAND) {
-            elements.add(stuff(Material.TRIM, top, width, band));
-            elements.add(new Line(Role.TOPSTITCH, Length.ZERO, top.plus(band), width, top.plus(band)));
+        if (isBanded()) {
+            elements.add(stuff(Material.TRIM, top, width, get(BAND)));
+            elements.add(new Line(Role.TOPSTITCH, Length.ZERO, top.plus(get(BAND)), width, top.plus(get(BAND))));
         }
         elements.add(new Line(Role.FINISHED_EDGE, Length.ZERO, top, width, top));
         return elements;
@@ -116,7 +109,7 @@ public record Pocket(boolean there, Make make, Length deep, Length band, Length 
 
     @Override
     public Extra nearer(Length across, Length upDown) {
-        return from(decided().less("pocketDeep", upDown));
+        return new Pocket(decided.less(DEEP, upDown));
     }
 
     @Override
@@ -126,7 +119,7 @@ public record Pocket(boolean there, Make make, Length deep, Length band, Length 
 
     @Override
     public List<Marking> marks(Front made, CoverDimensions sizes) {
-        return List.of(Marking.line(Sort.POCKET, Axis.ACROSS, Extra.above(deep, made, sizes)));
+        return List.of(Marking.line(Sort.POCKET, Axis.ACROSS, Extra.above(get(DEEP), made, sizes)));
     }
 
     /**
@@ -136,15 +129,15 @@ public record Pocket(boolean there, Make make, Length deep, Length band, Length 
     @Override
     public List<Piece> pieces(CoverDimensions sizes, Back back) {
         Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(sizes.allowance()));
-        edges.put(Side.TOP, new Edge(Edge.Fate.LINED, List.of(seam)));
+        edges.put(Side.TOP, new Edge(Edge.Fate.LINED, List.of(get(SEAM))));
         Sum width = back.cutAcrossFront(Axis.ACROSS, sizes);
         Length below = back.outside(Side.BOTTOM, sizes);
-        if (make == Make.SELF_LINED) {
+        if (!isBanded()) {
             return List.of(sizes.panel("pocket", Material.FRONT, width, depth(below), edges)
                     .times(2));
         }
-        Sum.Term less = Sum.term("term.less-pocket-band", band.negated());
-        Sum.Term more = Sum.term("term.pocket-band", band);
+        Sum.Term less = Sum.term("term.less-pocket-band", get(BAND).negated());
+        Sum.Term more = Sum.term("term.pocket-band", get(BAND));
         return List.of(
                 sizes.panel("pocket", Material.FRONT, width, depth(below, less), edges),
                 sizes.panel("pocket-lining", Material.TRIM, width, depth(below, more), edges));
@@ -152,6 +145,8 @@ public record Pocket(boolean there, Make make, Length deep, Length band, Length 
 
     @Override
     public void make(Making making) {
+        Length seam = get(SEAM);
+        Length deep = get(DEEP);
         List<Piece> both = pieces(making.sizes(), making.back());
         Piece pocket = both.get(0);
         Piece lining = both.get(both.size() - 1);
@@ -167,8 +162,8 @@ public record Pocket(boolean there, Make make, Length deep, Length band, Length 
                         .along(Role.SEW, Side.TOP, seam))
                 .add();
         making.work()
-                .at(Place.IRON, make == Make.SELF_LINED ? "pocket-press" : "pocket-press-band", both)
-                .saying(band)
+                .at(Place.IRON, isBanded() ? "pocket-press-band" : "pocket-press", both)
+                .saying(get(BAND))
                 .along(Effort.PRESS_HEM, wide)
                 .shows(Pile.of(making.work().lying(pocket, true)))
                 .add();
@@ -197,7 +192,8 @@ public record Pocket(boolean there, Make make, Length deep, Length band, Length 
     }
 
     private Sum depth(Length below, Sum.Term... band) {
-        Sum sum = Sum.of(Sum.term("term.pocket-deep", deep));
+        Length seam = get(SEAM);
+        Sum sum = Sum.of(Sum.term("term.pocket-deep", get(DEEP)));
         for (Sum.Term term : band) {
             sum = sum.plus(term);
         }
@@ -210,16 +206,17 @@ public record Pocket(boolean there, Make make, Length deep, Length band, Length 
     @Override
     public List<Concern<Extra>> concerns(CoverDimensions sizes) {
         List<Concern<Extra>> found = new ArrayList<>();
+        Length deep = get(DEEP);
         Length height = sizes.finished(Axis.UP_DOWN);
         if (deep.over(height) > DEEPEST) {
             Length fitting = sizes.mark().nearest(height.times(57, 100));
             found.add(Concern.<Extra>of("pocket-deep", Weight.BETTER_NOT, "pocket-deep", deep, height)
-                    .orTry(() -> from(decided().with("pocketDeep", fitting)), "pocket", fitting)
+                    .orTry(() -> with(DEEP, fitting), "pocket", fitting)
                     .orNote());
         }
         if (!sizes.shape().isRectangular()) {
             found.add(Concern.<Extra>of("pocket-curve", Weight.WORTH_KNOWING, "pocket-curve")
-                    .orTry(() -> from(decided().with("pocket", false)), "leave-off")
+                    .orTry(() -> with(THERE, false), "leave-off")
                     .orNote());
         }
         return found;

@@ -1,9 +1,6 @@
 package app.dapt.cover.front;
 
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Detail;
-import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.LengthRange;
 import app.dapt.drawing.Box;
 import app.dapt.drawing.Element;
 import app.dapt.drawing.Element.Line;
@@ -11,8 +8,6 @@ import app.dapt.drawing.Element.Role;
 import app.dapt.drawing.Element.Shade;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
-import app.dapt.measure.Phrase;
-import app.dapt.measure.Unit;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -54,67 +49,12 @@ public record Row(Of of, Axis way, Length at, Length deep, Gathered gathered, Ed
 
     private static final Length FOLDS = Length.inches(0, 5, 8);
 
-    /** One as most people would have it, counted from one. */
-    static Row usual(int number, Unit unit) {
-        Length lowest = unit.pick(Length.cm(10), Length.inches(4));
-        Length apart = unit.pick(Length.cm(8), Length.inches(3));
-        return new Row(
-                Of.RUFFLE,
-                Axis.ACROSS,
-                lowest.plus(apart.times(number - 1L)),
-                unit.pick(Length.cm(5), Length.inches(2)),
-                Gathered.EDGE,
-                Edges.HEMMED);
-    }
-
-    static Row from(Details details, int number) {
-        String row = name(number);
-        return new Row(
-                details.oneOf(row + "Of", Of.class),
-                details.oneOf(row + "Way", Axis.class),
-                details.measure(row + "At"),
-                details.measure(row + "Deep"),
-                details.oneOf(row + "Gathered", Gathered.class),
-                details.oneOf(row + "Edges", Edges.class));
-    }
-
-    /** What its details' names begin with. */
-    static String name(int number) {
-        return "row" + number;
-    }
-
-    List<Detail<?>> details(int number, boolean there) {
-        String row = name(number);
-        boolean ruffle = there && isRuffle();
-        return List.of(
-                choice(row, "Of", of, "rows-of", number, there),
-                choice(row, "Way", way, "row-way", number, there),
-                measure(row, "At", LengthRange.CENTRE, at, number, there),
-                measure(row, "Deep", LengthRange.HANGS, deep, number, ruffle),
-                choice(row, "Gathered", gathered, "row-gathered", number, ruffle),
-                choice(row, "Edges", edges, "row-edges", number, ruffle));
-    }
-
-    private static <E extends Enum<E>> Detail<?> choice(
-            String row, String what, E value, String family, int number, boolean applies) {
-        return new Detail.OneOf<>(row + what, Phrase.of("detail.row" + what, number), value, family, false, applies);
-    }
-
-    private static Detail<?> measure(
-            String row, String what, LengthRange limits, Length value, int number, boolean applies) {
-        return new Detail.Measure(row + what, Phrase.of("detail.row" + what, number), limits, value, applies);
-    }
-
     boolean isRuffle() {
         return of == Of.RUFFLE;
     }
 
     boolean runsAcross() {
         return way == Axis.ACROSS;
-    }
-
-    Row at(Length place) {
-        return new Row(of, way, place, deep, gathered, edges);
     }
 
     /** Whether it lies on the finished front. */

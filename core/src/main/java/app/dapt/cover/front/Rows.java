@@ -3,12 +3,12 @@ package app.dapt.cover.front;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.Strips;
 import app.dapt.cover.decision.Weight;
 import app.dapt.cover.front.Row.Edges;
@@ -21,7 +21,6 @@ import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
-import app.dapt.measure.Unit;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
@@ -46,11 +45,8 @@ import java.util.stream.Stream;
 
 /**
  * Rows on the front from edge to edge, each with its own kind, place and direction.
- *
- * @param count how many there are
- * @param all   as many as there may be; those beyond the count are kept
  */
-public record Rows(int count, List<Row> all) implements Extra {
+record Rows(Details decided) implements Extra {
 
     private static final int MOST = 12;
 
@@ -83,51 +79,32 @@ public record Rows(int count, List<Row> all) implements Extra {
         }
     }
 
-    public Rows {
-        all = List.copyOf(all);
-    }
+    private static final Question<Integer> COUNT = Question.count("rows", 0, MOST, 0);
+    /** As many as there may be; those beyond the count are kept. */
+    private static final List<RowQuestions> ROWS = IntStream.rangeClosed(1, MOST)
+            .mapToObj(number -> new RowQuestions(number, COUNT))
+            .toList();
 
-    static Rows none(Unit unit) {
-        return new Rows(
-                0,
-                IntStream.rangeClosed(1, MOST)
-                        .mapToObj(number -> Row.usual(number, unit))
-                        .toList());
-    }
-
-    static Rows from(Details details) {
-        return new Rows(
-                details.count("rows"),
-                IntStream.rangeClosed(1, MOST)
-                        .mapToObj(number -> Row.from(details, number))
-                        .toList());
-    }
+    static final List<Question<?>> ASKED = Stream.concat(
+                    Stream.of(COUNT), ROWS.stream().flatMap(row -> row.all().stream()))
+            .toList();
 
     private List<Row> there(Axis way) {
         return rows().stream().filter(row -> row.way() == way).toList();
     }
 
     private List<Row> rows() {
-        return all.subList(0, count);
+        return ROWS.stream().limit(get(COUNT)).map(row -> row.of(decided)).toList();
     }
 
     @Override
     public boolean there() {
-        return count > 0;
+        return get(COUNT) > 0;
     }
 
     @Override
     public Kind<Extra> kind() {
         return ExtraKind.ROWS;
-    }
-
-    @Override
-    public List<Detail<?>> details() {
-        List<Detail<?>> details = new ArrayList<>(List.of(Detail.count("rows", 0, MOST, count, true)));
-        for (int i = 0; i < MOST; i++) {
-            details.addAll(all.get(i).details(i + 1, i < count));
-        }
-        return details;
     }
 
     private List<Group> groups() {
@@ -150,17 +127,17 @@ public record Rows(int count, List<Row> all) implements Extra {
     public Phrase brief() {
         List<Of> kinds = rows().stream().map(Row::of).distinct().toList();
         return kinds.size() == 1
-                ? Phrase.of("brief.extra.rows." + Phrase.code(kinds.get(0)), count)
-                : Phrase.of("brief.extra.rows.mixed", count);
+                ? Phrase.of("brief.extra.rows." + Phrase.code(kinds.get(0)), get(COUNT))
+                : Phrase.of("brief.extra.rows.mixed", get(COUNT));
     }
 
     @Override
     public Extra nearer(Length across, Length upDown) {
-        Details nearer = decided();
-        for (int i = 1; i <= MOST; i++) {
-            nearer = nearer.less(Row.name(i) + "At", all.get(i - 1).runsAcross() ? upDown : across);
+        Details nearer = decided;
+        for (RowQuestions row : ROWS) {
+            nearer = nearer.less(row.at(), row.of(decided).runsAcross() ? upDown : across);
         }
-        return from(nearer);
+        return new Rows(nearer);
     }
 
     @Override
@@ -330,16 +307,17 @@ public record Rows(int count, List<Row> all) implements Extra {
     }
 
     private Concern<Extra> past(Axis way, Length at, Length size) {
-        List<Row> spread = new ArrayList<>(all);
         int number = there(way).size();
+        Details spread = decided;
         int next = 1;
-        for (int i = 0; i < count; i++) {
-            if (all.get(i).way() == way) {
-                spread.set(i, all.get(i).at(size.times(next++, number + 1)));
+        for (RowQuestions row : ROWS.subList(0, get(COUNT))) {
+            if (row.of(decided).way() == way) {
+                spread = spread.with(row.at(), size.times(next++, number + 1));
             }
         }
+        Rows evenly = new Rows(spread);
         String code = way == Axis.ACROSS ? "rows-past" : "rows-past-upright";
         return Concern.<Extra>of(code, Weight.WILL_NOT_WORK, code, at, size)
-                .orTry(() -> new Rows(count, spread), "rows", size.times(1, number + 1));
+                .orTry(() -> evenly, "rows", size.times(1, number + 1));
     }
 }

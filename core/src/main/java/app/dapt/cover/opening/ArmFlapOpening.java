@@ -8,19 +8,18 @@ import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.CoverShape;
 import app.dapt.cover.decision.CoverShape.Arm;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.PanelRole;
+import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.Weight;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
-import app.dapt.measure.Unit;
 import app.dapt.piece.Contour;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Outline;
@@ -30,7 +29,6 @@ import app.dapt.piece.PieceRole;
 import app.dapt.piece.Side;
 import app.dapt.step.Effort;
 import app.dapt.step.Place;
-import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -39,12 +37,8 @@ import java.util.Optional;
 /**
  * A V left open at the end of one arm: the front is cut longer there and tucks in over the form while the back ends in
  * a hem, or both are cut longer and tucked in together.
- *
- * @param layers the front alone, or both
- * @param tuck how deep the flap tucks in
- * @param hem  what becomes of the flap's end and of the back's
  */
-public record ArmFlapOpening(Layers layers, Length tuck, Hem hem) implements Opening {
+public record ArmFlapOpening(Details decided) implements Opening {
 
     /** What is cut longer. */
     public enum Layers {
@@ -52,33 +46,23 @@ public record ArmFlapOpening(Layers layers, Length tuck, Hem hem) implements Ope
         BOTH
     }
 
-    static ArmFlapOpening usual(Unit unit) {
-        return new ArmFlapOpening(
-                Layers.FRONT,
-                unit.pick(Length.cm(15), Length.inches(6)),
-                new Hem(
-                        Hem.Kind.SINGLE,
-                        unit.pick(Length.mm(25), Length.inches(1)),
-                        unit.pick(Length.mm(25), Length.inches(1))));
-    }
+    private static final Question<Layers> LAYERS = Question.oneOf("flapLayers", Layers.FRONT, "flap-layers");
+    /** How deep the flap tucks in. */
+    private static final Question<Length> TUCK =
+            Question.length("flap", LengthRange.BAND, Length.cm(15), Length.inches(6));
+    /** What becomes of the flap's end and of the back's. */
+    private static final HemQuestions HEM = new HemQuestions(
+            "end", Hem.Kind.SINGLE, unit -> unit.pick(Length.mm(25), Length.inches(1)), all -> Phrase.of("panel.end"));
 
-    static ArmFlapOpening from(Details details) {
-        return new ArmFlapOpening(
-                details.oneOf("flapLayers", Layers.class), details.measure("flap"), Hem.from("end", details));
-    }
+    static final List<Question<?>> ASKED = Question.all(List.of(LAYERS, TUCK), HEM.all());
 
     @Override
     public Kind<Opening> kind() {
         return OpeningKind.ARM_FLAP;
     }
 
-    @Override
-    public List<Detail<?>> details() {
-        List<Detail<?>> details = new ArrayList<>(List.of(
-                Detail.oneOf("flapLayers", layers, "flap-layers"),
-                Detail.measure("flap", LengthRange.BAND, tuck, true)));
-        details.addAll(hem.details("end", Phrase.of("panel.end")));
-        return details;
+    private boolean tucksBoth() {
+        return get(LAYERS) == Layers.BOTH;
     }
 
     @Override
@@ -101,9 +85,10 @@ public record ArmFlapOpening(Layers layers, Length tuck, Hem hem) implements Ope
             return Back.of(List.of(front.piece(), back), List.of(panel(back, sizes)), sizes.finished(runs()));
         }
         Arm arm = sizes.shape().openArm().get();
-        Edge end = hem.edge(sizes.innerAllowance(), sizes.ownUnit());
+        Edge end = HEM.of(decided).edge(sizes.innerAllowance(), sizes.ownUnit());
+        Length tuck = get(TUCK);
         Piece longer = lengthened(Side.LEFT, arm, sizes, end, tuck);
-        Length tuckBack = layers == Layers.BOTH ? tuck : Length.ZERO;
+        Length tuckBack = tucksBoth() ? tuck : Length.ZERO;
         Piece back = lengthened(Side.RIGHT, arm, sizes, end, tuckBack);
         return Back.of(List.of(longer, back), List.of(panel(back, sizes)), arm.finishedWidth(sizes))
                 .openAt(arm.end(sizes))
@@ -151,12 +136,13 @@ public record ArmFlapOpening(Layers layers, Length tuck, Hem hem) implements Ope
         HemSteps.make(
                 HemSteps.at(making, making.front(), Side.LEFT, making.front().id()),
                 HemSteps.at(making, back, Side.RIGHT, back.id()));
+        Length tuck = get(TUCK);
         making.at(Place.IRON, "flap-fold", making.front())
                 .saying(tuck)
                 .along(Effort.PRESS_HEM, making.back().length())
                 .shows(pile -> pile.arrow(Side.LEFT, tuck))
                 .add();
-        if (layers == Layers.BOTH) {
+        if (tucksBoth()) {
             making.at(Place.IRON, "flap-fold", back)
                     .saying(tuck)
                     .along(Effort.PRESS_HEM, making.back().length())
@@ -178,16 +164,17 @@ public record ArmFlapOpening(Layers layers, Length tuck, Hem hem) implements Ope
 
     @Override
     public List<Concern<Opening>> concerns(CoverDimensions sizes, Back back) {
-        Length usual = usual(sizes.ownUnit()).tuck();
+        Length tuck = get(TUCK);
+        Length usual = kind().usual(sizes.ownUnit()).get(TUCK);
         return tuck.atLeast(usual.times(2, 3))
                 ? List.of()
                 : List.of(Concern.<Opening>of("flap-short", Weight.BETTER_NOT, "flap-short", tuck, usual)
-                        .orTry(() -> new ArmFlapOpening(layers, usual, hem), "flap", usual)
+                        .orTry(() -> with(TUCK, usual), "flap", usual)
                         .orNote());
     }
 
     @Override
     public Phrase brief(Back back) {
-        return Phrase.of(layers == Layers.BOTH ? "brief.arm-flap-both" : "brief.arm-flap", tuck);
+        return Phrase.of(tucksBoth() ? "brief.arm-flap-both" : "brief.arm-flap", get(TUCK));
     }
 }

@@ -5,20 +5,18 @@ import app.dapt.cover.decision.Back.Zip;
 import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.CoverShape;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.PanelRole;
+import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.Weight;
 import app.dapt.drawing.Element.Role;
-import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
-import app.dapt.measure.Unit;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
@@ -36,27 +34,16 @@ import java.util.Optional;
 
 /**
  * A zip in a seam across the back: lower cut d + s + s_z, upper (H − d) + s + s_z.
- *
- * @param at      the zip's line above the finished bottom edge, or from the right one seen from behind, d
- * @param zipSeam what each panel gives up to the seam with the zip, s_z
  */
-public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam) implements Opening {
+record BackZipOpening(Details decided) implements Opening {
 
-    static BackZipOpening usual(Unit unit) {
-        return new BackZipOpening(
-                Axis.ACROSS,
-                ZipLength.usual(unit),
-                unit.pick(Length.cm(5), Length.inches(2)),
-                unit.pick(Length.mm(15), Length.inches(0, 1, 2)));
-    }
+    /** The zip's line above the finished bottom edge, or from the right one seen from behind, d. */
+    private static final Question<Length> AT = ZipLength.at(Length.cm(5), Length.inches(2));
+    /** What each panel gives up to the seam with the zip, s_z. */
+    private static final Question<Length> ZIP_SEAM =
+            Question.length("zipSeam", LengthRange.ALLOWANCE, Length.mm(15), Length.inches(0, 1, 2));
 
-    static BackZipOpening from(Details details) {
-        return new BackZipOpening(
-                details.oneOf("runs", Axis.class),
-                ZipLength.from(details),
-                details.measure("zipAt"),
-                details.measure("zipSeam"));
-    }
+    static final List<Question<?>> ASKED = Question.all(ZipLength.ASKED, List.of(AT, ZIP_SEAM, Frame.RUNS));
 
     @Override
     public Kind<Opening> kind() {
@@ -64,27 +51,13 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
     }
 
     @Override
-    public List<Detail<?>> details() {
-        List<Detail<?>> details = new ArrayList<>(zip.details());
-        details.add(
-                new Detail.Measure("zipAt", Phrase.of(frame().worded("detail.zipAt")), LengthRange.CENTRE, at, true));
-        details.add(Detail.measure("zipSeam", LengthRange.ALLOWANCE, zipSeam, true));
-        details.add(Detail.oneOf("runs", runs, "way"));
-        return details;
-    }
-
-    @Override
     public Opening nearer(Length by) {
-        return kind().with(decided().with("zipAt", Length.max(Length.ZERO, at.minus(by))));
-    }
-
-    private BackZipOpening withZip(ZipLength changed) {
-        return new BackZipOpening(runs, changed, at, zipSeam);
+        return with(AT, Length.max(Length.ZERO, get(AT).minus(by)));
     }
 
     @Override
     public Optional<Opening> longer() {
-        return Optional.of(withZip(zip.withStock(ZipLength.Stock.CHAIN)));
+        return Optional.of(with(ZipLength.STOCK, ZipLength.Stock.CHAIN));
     }
 
     @Override
@@ -96,15 +69,15 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
     public Back back(CoverDimensions sizes, Front front) {
         Frame.Sized laid = frame().of(sizes);
         Length depth = laid.depth();
-        Length below = Length.max(Length.ZERO, Length.min(at, depth));
+        Length below = Length.max(Length.ZERO, Length.min(get(AT), depth));
         Length line = depth.minus(below);
-        Edge zipped = Edge.zip(zipSeam);
+        Edge zipped = Edge.zip(get(ZIP_SEAM));
         Sum above =
                 Sum.of(Sum.term(frame().ofDeep("term.finished"), depth), Sum.term("term.less-to-zip", below.negated()));
         Piece far = laid.panel(PanelRole.FIRST, line, cut(laid, above), zipped);
         Piece near = laid.panel(PanelRole.SECOND, below, cut(laid, Sum.of(Sum.term("term.to-zip", below))), zipped);
-        Length cutFor = narrower(far, near, sizes).plus(sizes.cutFor(runs)).minus(laid.along());
-        ZipLength.Choice choice = zip.pick(cutFor, sizes.ownUnit());
+        Length cutFor = narrower(far, near, sizes).plus(sizes.cutFor(runs())).minus(laid.along());
+        ZipLength.Choice choice = ZipLength.of(decided).pick(cutFor, sizes.ownUnit());
         Length from = laid.along().minus(choice.teeth()).half();
         far = far.marked(ends(far, from, choice.teeth(), far.cut(frame().deep()).total(), sizes));
         near = near.marked(ends(near, from, choice.teeth(), Length.ZERO, sizes));
@@ -119,8 +92,9 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
     public void make(Making making) {
         Piece far = making.back().panel(PanelRole.FIRST).piece();
         Piece near = making.back().panel(PanelRole.SECOND).piece();
+        Length zipSeam = get(ZIP_SEAM);
         ZipSteps zip = new ZipSteps(making, true);
-        Length along = making.sizes().finished(runs);
+        Length along = making.sizes().finished(runs());
         for (Piece panel : List.of(far, near)) {
             Side side = panel.equals(far) ? frame().end() : frame().start();
             making.at(Place.IRON, "zip-press", panel)
@@ -183,24 +157,24 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
 
     /** How long the seam with the zip is, finished: on a round back the smaller part's own width. */
     private Length narrower(Piece far, Piece near, CoverDimensions sizes) {
-        return Length.min(Length.min(far.finished(runs), near.finished(runs)), sizes.finished(runs));
+        return Length.min(Length.min(far.finished(runs()), near.finished(runs())), sizes.finished(runs()));
     }
 
     private Sum cut(Frame.Sized laid, Sum finished) {
-        return finished.plus(Sum.term("term.zip-seam", zipSeam)).plus(laid.allowance());
+        return finished.plus(Sum.term("term.zip-seam", get(ZIP_SEAM))).plus(laid.allowance());
     }
 
     private List<Marking> ends(Piece piece, Length from, Length teeth, Length deep, CoverDimensions sizes) {
         // Counted from the piece's own middle, which a part of a round back may have elsewhere than the cover.
-        Length start = piece.cut(runs)
+        Length start = piece.cut(runs())
                 .total()
-                .minus(sizes.cut(runs).total())
+                .minus(sizes.cut(runs()).total())
                 .half()
                 .plus(sizes.allowance())
                 .plus(from);
         return List.of(
-                Marking.spot(Sort.ZIP_END, runs, start, deep),
-                Marking.spot(Sort.ZIP_END, runs, start.plus(teeth), deep));
+                Marking.spot(Sort.ZIP_END, runs(), start, deep),
+                Marking.spot(Sort.ZIP_END, runs(), start.plus(teeth), deep));
     }
 
     @Override
@@ -209,19 +183,18 @@ public record BackZipOpening(Axis runs, ZipLength zip, Length at, Length zipSeam
                 back.panel(PanelRole.FIRST).piece(),
                 back.panel(PanelRole.SECOND).piece(),
                 sizes);
-        List<Concern<Opening>> concerns =
-                new ArrayList<>(new ZipConcerns(zip, this::withZip, this, sizes, back, seam).all());
+        List<Concern<Opening>> concerns = new ArrayList<>(new ZipConcerns(this, sizes, back, seam).all());
         Length depth = frame().of(sizes).depth();
+        Length at = get(AT);
         if (!at.isPositive() || at.atLeast(depth)) {
-            BackZipOpening middle = new BackZipOpening(runs, zip, depth.half(), zipSeam);
             concerns.add(Concern.<Opening>of("zip-placed", Weight.WILL_NOT_WORK, "zip-placed", at, depth)
-                    .orTry(() -> middle, "zip-middle"));
+                    .orTry(() -> with(AT, depth.half()), "zip-middle"));
         }
         return concerns;
     }
 
     @Override
     public Phrase brief(Back back) {
-        return Phrase.of(frame().worded("brief.back-zip"), back.length(), at);
+        return Phrase.of(frame().worded("brief.back-zip"), back.length(), get(AT));
     }
 }

@@ -5,7 +5,6 @@ import app.dapt.cover.decision.Back.Panel;
 import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.CoverShape;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
@@ -13,14 +12,13 @@ import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.PanelRole;
+import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.Weight;
-import app.dapt.cover.opening.Fastening.By;
 import app.dapt.drawing.Element.Role;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
-import app.dapt.measure.Unit;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
@@ -41,26 +39,8 @@ import java.util.Set;
 /**
  * An envelope whose outer panel, the upper or left one, ends in a folded band with its seam enclosed. A band cut B deep
  * is B/2 − s_b finished; the panel above it is that much shorter.
- *
- * @param rule    the rule of thumb both are cut by, or none
- * @param reads   whether the outer panel is as deep as the rule says with its band, or without it
- * @param overlap asked for where there is no rule
- * @param centre  the middle of the overlap from the top (left) finished edge; none is the middle of the cover
- * @param band    how deep the band is cut
- * @param banding what the band is made of
- * @param hem     of the inner panel
  */
-public record BandedOpening(
-        Axis runs,
-        RuleOfThumb rule,
-        Reading reads,
-        Length overlap,
-        Optional<Length> centre,
-        Length band,
-        Banding banding,
-        Hem hem,
-        Fastening fastening)
-        implements Lapped {
+public record BandedOpening(Details decided) implements Lapped {
 
     /** How a rule of thumb is read for a panel with a band. */
     public enum Reading {
@@ -70,44 +50,38 @@ public record BandedOpening(
         BAND_ON_TOP
     }
 
-    /**
-     * What a band is made of.
-     *
-     * @param interfaced whether it is stiffened all over
-     * @param strips     how many strips it is pieced from along its length
-     */
-    public record Banding(boolean interfaced, int strips) {}
-
     private static final int MOST_STRIPS = 24;
 
     /** What the band's seam takes of the band and of its panel. */
     private static final Length BAND_SEAM = Length.inches(0, 1, 4);
 
-    static BandedOpening usual(Unit unit) {
-        return new BandedOpening(
-                Axis.ACROSS,
-                RuleOfThumb.NONE,
-                Reading.WITH_BAND,
-                unit.pick(Length.cm(10), Length.inches(4)),
-                Optional.empty(),
-                unit.pick(Length.cm(11), Length.inches(4, 1, 2)),
-                new Banding(false, 1),
-                Hem.Kind.ORDINARY.usual(unit),
-                Fastening.none(unit));
-    }
+    /** Whether the outer panel is as deep as the rule says with its band, or without it. */
+    private static final Question<Reading> READS =
+            Question.oneOf("ruleBand", Reading.WITH_BAND, "rule-band").where(PanelDepths::isByRule);
+    /** How deep the band is cut. */
+    private static final Question<Length> BAND =
+            Question.length("band", LengthRange.BAND, Length.cm(11), Length.inches(4, 1, 2));
+    /** Whether the band is stiffened all over. */
+    private static final Question<Boolean> INTERFACED = Question.tick("bandInterfaced");
+    /** How many strips it is pieced from along its length. */
+    private static final Question<Integer> STRIPS = Question.count("bandStrips", 1, MOST_STRIPS, 1)
+            .where(all -> Frame.of(all).isStacked());
+    /** Of the inner panel. */
+    private static final HemQuestions HEM =
+            HemQuestions.ofPanel("second", Frame.calling("panel.back", PanelRole.SECOND));
 
-    static BandedOpening from(Details details) {
-        return new BandedOpening(
-                details.oneOf("runs", Axis.class),
-                details.oneOf("rule", RuleOfThumb.class),
-                details.oneOf("ruleBand", Reading.class),
-                details.measure("overlap"),
-                details.maybe("centre"),
-                details.measure("band"),
-                new Banding(details.tick("bandInterfaced"), details.count("bandStrips")),
-                Hem.from("second", details),
-                Fastening.from(details));
-    }
+    static final List<Question<?>> ASKED = Question.all(
+            List.of(
+                    PanelDepths.RULE,
+                    READS,
+                    PanelDepths.OVERLAP,
+                    BAND,
+                    Frame.RUNS,
+                    INTERFACED,
+                    STRIPS,
+                    PanelDepths.CENTRE),
+            HEM.all(),
+            Fastening.ASKED);
 
     @Override
     public Kind<Opening> kind() {
@@ -115,67 +89,37 @@ public record BandedOpening(
     }
 
     @Override
-    public List<Detail<?>> details() {
-        List<Detail<?>> details = new ArrayList<>(List.of(
-                new Detail.OneOf<>("rule", Phrase.of("detail.rule"), rule, "rule", true, true),
-                Detail.oneOf("ruleBand", reads, "rule-band", rule != RuleOfThumb.NONE),
-                Detail.measure("overlap", LengthRange.OVERLAP, overlap, rule == RuleOfThumb.NONE),
-                Detail.measure("band", LengthRange.BAND, band, true),
-                Detail.oneOf("runs", runs, "way"),
-                Detail.tick("bandInterfaced", banding.interfaced(), true),
-                Detail.count("bandStrips", 1, MOST_STRIPS, banding.strips(), frame().isStacked()),
-                Detail.maybe("centre", LengthRange.CENTRE, centre)));
-        details.addAll(hem.details("second", Phrase.of(frame().named("panel.back", PanelRole.SECOND))));
-        details.addAll(fastening.details());
-        return details;
+    public List<HemQuestions> hems() {
+        return List.of(HEM);
     }
 
-    private static BandedOpening with(Details details) {
-        return from(details);
-    }
-
-    private BandedOpening withBand(Length cut) {
-        return with(decided().with("band", cut));
-    }
-
-    @Override
-    public BandedOpening narrowlyHemmed(Unit unit) {
-        return new BandedOpening(
-                runs, rule, reads, overlap, centre, band, banding, Hem.Kind.NARROW.usual(unit), fastening);
-    }
-
-    @Override
-    public BandedOpening withOverlap(Length asked) {
-        return with(decided().with("rule", RuleOfThumb.NONE).with("overlap", asked));
-    }
-
-    @Override
-    public boolean isByRule() {
-        return rule != RuleOfThumb.NONE;
+    private boolean isBandOnTop() {
+        return isByRule() && get(READS) == Reading.BAND_ON_TOP;
     }
 
     /** How deep the band is once folded and sewn. */
     private Length finishedBand() {
-        return band.half().minus(BAND_SEAM);
+        return get(BAND).half().minus(BAND_SEAM);
     }
 
     @Override
     public Optional<Phrase> unfitFor(CoverShape shape) {
-        return shape.unfitForBand().or(() -> shape.unfitToLap(runs));
+        return shape.unfitForBand().or(() -> shape.unfitToLap(runs()));
     }
 
     @Override
     public Back back(CoverDimensions sizes, Front front) {
         Frame.Sized laid = frame().of(sizes);
-        PanelDepths depths = new PanelDepths(rule, overlap, centre);
+        PanelDepths depths = depths();
+        Hem hem = HEM.of(decided);
         Edge free = hem.edge(sizes.innerAllowance(), sizes.ownUnit());
         PanelDepths.Depth second = depths.of(laid, PanelRole.SECOND, hem);
         Sum finished = withBand(depths, laid, free);
         Length bandFrom = finished.total().minus(finishedBand());
         Edge banded = Edge.band(BAND_SEAM);
         Piece upper = laid.panel(PanelRole.FIRST, bandFrom, aboveBand(depths, laid, free, finished), banded);
-        Piece banding = laid.band(bandFrom, finished.total(), Sum.of(Sum.term("term.band", band)), banded)
-                .marked(List.of(Marking.line(Sort.FOLD, runs, band.half())));
+        Piece banding = laid.band(bandFrom, finished.total(), Sum.of(Sum.term("term.band", get(BAND))), banded)
+                .marked(List.of(Marking.line(Sort.FOLD, runs(), get(BAND).half())));
         Piece lower = laid.panel(PanelRole.SECOND, second.finished(), second.cut(), free);
         List<Piece> pieces = new ArrayList<>(List.of(front.piece(), upper, banding, lower));
         if (hem.isLined()) {
@@ -196,7 +140,7 @@ public record BandedOpening(
         }
         Sum ruled = depths.ruled(laid, free)
                 .plus(Sum.term("term.less-allowance", laid.sizes().allowance().negated()));
-        return reads == Reading.BAND_ON_TOP
+        return isBandOnTop()
                 ? ruled.plus(Sum.term("term.band-on-top", finishedBand().minus(BAND_SEAM)))
                 : ruled;
     }
@@ -204,7 +148,7 @@ public record BandedOpening(
     /** How deep the panel above the band is cut; with the band on top of it just as the rule says. */
     private Sum aboveBand(PanelDepths depths, Frame.Sized laid, Edge free, Sum finished) {
         Sum whole = isByRule() ? depths.ruled(laid, free) : finished;
-        if (isByRule() && reads == Reading.BAND_ON_TOP) {
+        if (isBandOnTop()) {
             return whole;
         }
         Sum lessBand = whole.plus(Sum.term("term.less-band", finishedBand().negated()))
@@ -225,15 +169,15 @@ public record BandedOpening(
                 lower.free().orElseThrow(),
                 making.piece(frame().named("lining", PanelRole.SECOND)),
                 lower.piece().id()));
-        if (this.banding.interfaced()) {
+        if (get(INTERFACED)) {
             making.at(Place.IRON, "interface", banding)
                     .figure("layer-size", banding.finished(Axis.ACROSS), banding.finished(Axis.UP_DOWN))
                     .because()
-                    .along(Effort.PRESS_HEM, banding.cut(runs).total())
+                    .along(Effort.PRESS_HEM, banding.cut(runs()).total())
                     .add();
         }
-        fastening.stiffen(making, banding, lower.piece());
-        Length along = banding.cut(runs).total();
+        fastening().stiffen(making, banding, lower.piece());
+        Length along = banding.cut(runs()).total();
         making.at(Place.TABLE, "band-lay", banding, upper)
                 .saying(upper.name())
                 .saying(Phrase.choice("which-edge", edge), Phrase.choice("which-edge", edge.opposite()))
@@ -260,7 +204,7 @@ public record BandedOpening(
                 .set(Stitch.TOPSTITCH, Foot.PLAIN)
                 .shows(Pile.of(making.work().lying(banding, true)).along(Role.SEW, edge.opposite(), Hem.FROM_FOLD))
                 .add();
-        fastening.hold(making, banding, lower.piece());
+        fastening().hold(making, banding, lower.piece());
     }
 
     /**
@@ -271,8 +215,8 @@ public record BandedOpening(
     private Pile rolled(Making making, Piece banding, Piece upper) {
         Side edge = frame().end();
         Laid band = making.work().lying(banding, true);
-        Length strip = this.band.times(1, 4);
-        Laid flat = frame().madeDeep(making.work().lying(upper, false).swapping(runs.other()), strip);
+        Length strip = get(BAND).times(1, 4);
+        Laid flat = frame().madeDeep(making.work().lying(upper, false).swapping(runs().other()), strip);
         Laid roll =
                 frame().madeDeep(making.work().lying(upper, true), strip).named(Phrase.of("pile.rolled", upper.name()));
         return Pile.of(band)
@@ -284,27 +228,29 @@ public record BandedOpening(
 
     /** As the band lies once its other edge is brought over the roll, raw edges level. */
     private Pile foldedOver(Making making, Piece banding) {
-        return Pile.of(frame().madeDeep(making.work().lying(banding, false).swapping(runs), this.band.half()));
+        return Pile.of(frame().madeDeep(
+                        making.work().lying(banding, false).swapping(runs()),
+                        get(BAND).half()));
     }
 
     @Override
     public List<Concern<Opening>> concerns(CoverDimensions sizes, Back back) {
         List<Concern<Opening>> found =
                 new ArrayList<>(new LapConcerns(this, sizes, back, back.lap().orElseThrow()).all());
+        Length band = get(BAND);
+        Fastening fastening = fastening();
         Length wider =
                 sizes.mark().roundUp(fastening.roomForButton().plus(BAND_SEAM).times(2));
-        BandedOpening plain =
-                new BandedOpening(runs, rule, reads, overlap, centre, band, banding, hem, fastening.withBy(By.NOTHING));
         found.addAll(fastening.concerns(
                 sizes,
                 Length.min(finishedBand(), back.overlap().orElseThrow()),
                 "button-band",
-                withBand(Length.max(band, wider))
+                ((Lapped) with(BAND, Length.max(band, wider)))
                         .withOverlap(Length.max(back.overlap().orElseThrow(), fastening.roomForButton())),
-                plain));
+                unfastened()));
         if (!finishedBand().isPositive()
                 || back.overlap().orElseThrow().plus(Length.inches(1)).under(finishedBand())) {
-            Length usual = BandedOpening.usual(sizes.ownUnit()).band();
+            Length usual = kind().usual(sizes.ownUnit()).get(BAND);
             found.add(Concern.<Opening>of(
                             "band-depth",
                             Weight.BETTER_NOT,
@@ -312,7 +258,7 @@ public record BandedOpening(
                             band,
                             finishedBand(),
                             back.overlap().orElseThrow())
-                    .orTry(() -> withBand(usual), "band", usual)
+                    .orTry(() -> with(BAND, usual), "band", usual)
                     .orTry(() -> withOverlap(finishedBand()), "overlap", finishedBand())
                     .orNote());
         }
@@ -322,7 +268,7 @@ public record BandedOpening(
     @Override
     public List<Need> needs(Back back) {
         List<Need> needs = new ArrayList<>(Lapped.super.needs(back));
-        if (banding.interfaced()) {
+        if (get(INTERFACED)) {
             Piece piece = back.panel(PanelRole.BAND).piece();
             needs.add(Need.of(
                     Phrase.of("need.interfacing-of", piece.name()),
@@ -333,15 +279,16 @@ public record BandedOpening(
 
     @Override
     public int stripsOf(Piece piece) {
-        return frame().isStacked() && piece.role() == PieceRole.Whole.BAND ? banding.strips() : 1;
+        return frame().isStacked() && piece.role() == PieceRole.Whole.BAND ? get(STRIPS) : 1;
     }
 
     @Override
     public Phrase brief(Back back) {
         String kind = frame().worded("brief.banded");
         Length left = back.overlap().orElseThrow();
+        Phrase held = fastening().brief();
         return isByRule()
-                ? Phrase.of(kind + "-by-rule", left, fastening.brief(), Phrase.choice("brief.rule", rule))
-                : Phrase.of(kind, left, fastening.brief());
+                ? Phrase.of(kind + "-by-rule", left, held, Phrase.choice("brief.rule", get(PanelDepths.RULE)))
+                : Phrase.of(kind, left, held);
     }
 }

@@ -8,13 +8,12 @@ import app.dapt.cover.decision.Back.Zip;
 import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.CoverShape;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.PanelRole;
-import app.dapt.measure.Axis;
+import app.dapt.cover.decision.Question;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
@@ -27,17 +26,14 @@ import app.dapt.step.Effort;
 import app.dapt.step.Place;
 import app.dapt.step.Setting.Foot;
 import app.dapt.step.Setting.Stitch;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /**
  * A zip in the middle of a seam round the cover: the bottom one, or, running up and down, the right one seen from
  * behind. Front and back are both cut plain.
- *
- * @param sort ordinary, or one whose teeth do not show
  */
-public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Opening {
+public record EdgeZipOpening(Details decided) implements Opening {
 
     /** Ordinary, or one whose teeth do not show. */
     public enum Sorts {
@@ -45,14 +41,9 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
         INVISIBLE
     }
 
-    static EdgeZipOpening usual(Unit unit) {
-        return new EdgeZipOpening(Axis.ACROSS, Sorts.ORDINARY, ZipLength.usual(unit));
-    }
+    private static final Question<Sorts> SORT = Question.oneOf("zipSort", Sorts.ORDINARY, "zip-sort");
 
-    static EdgeZipOpening from(Details details) {
-        return new EdgeZipOpening(
-                details.oneOf("runs", Axis.class), details.oneOf("zipSort", Sorts.class), ZipLength.from(details));
-    }
+    static final List<Question<?>> ASKED = Question.all(ZipLength.ASKED, List.of(SORT, Frame.EDGE_RUNS));
 
     @Override
     public Kind<Opening> kind() {
@@ -60,32 +51,25 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
     }
 
     @Override
-    public List<Detail<?>> details() {
-        List<Detail<?>> details = new ArrayList<>(zip.details());
-        details.add(Detail.oneOf("zipSort", sort, "zip-sort"));
-        details.add(Detail.oneOf("runs", runs, "edge-way"));
-        return details;
-    }
-
-    private EdgeZipOpening withZip(ZipLength changed) {
-        return new EdgeZipOpening(runs, sort, changed);
-    }
-
-    @Override
     public Optional<Opening> longer() {
-        return Optional.of(withZip(zip.withStock(ZipLength.Stock.CHAIN)));
+        return Optional.of(with(ZipLength.STOCK, ZipLength.Stock.CHAIN));
+    }
+
+    private boolean isOrdinary() {
+        return get(SORT) == Sorts.ORDINARY;
     }
 
     @Override
     public Optional<Phrase> unfitFor(CoverShape shape) {
-        return shape.unfitAtEdge(runs);
+        return shape.unfitAtEdge(runs());
     }
 
     @Override
     public Back back(CoverDimensions sizes, Front front) {
-        Length seam = sizes.edgeToOpen(runs);
-        ZipLength.Choice choice = zip.pick(seam.plus(sizes.cutFor(runs)).minus(sizes.finished(runs)), sizes.ownUnit());
-        Length buy = sort == Sorts.ORDINARY ? choice.buy() : longEnough(choice.buy(), sizes.ownUnit());
+        Length seam = sizes.edgeToOpen(runs());
+        ZipLength.Choice choice = ZipLength.of(decided)
+                .pick(seam.plus(sizes.cutFor(runs())).minus(sizes.finished(runs())), sizes.ownUnit());
+        Length buy = isOrdinary() ? choice.buy() : longEnough(choice.buy(), sizes.ownUnit());
         Length from = seam.minus(choice.teeth()).half();
         Side side = side(false);
         Piece sewn = front.piece().with(side, Edge.zip(sizes.allowance()));
@@ -96,12 +80,12 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
         Piece plain = sizes.wholeBack().with(behind, Edge.zip(sizes.allowance()));
         Piece back = plain.marked(ends(plain, behind, from, choice.teeth(), sizes));
         Length depth = frame().of(sizes).depth();
-        Phrase why = sort == Sorts.ORDINARY ? choice.why() : Phrase.of("zip.why.invisible", choice.teeth(), buy);
+        Phrase why = isOrdinary() ? choice.why() : Phrase.of("zip.why.invisible", choice.teeth(), buy);
         return Back.of(
                         List.of(zipped, back),
                         List.of(Panel.of(PanelRole.WHOLE, back, Length.ZERO, depth)),
                         choice.teeth())
-                .openAt(sizes.edgeMiddle(runs))
+                .openAt(sizes.edgeMiddle(runs()))
                 .ending(Ends.of(End.SEAM, End.OPEN))
                 .zipped(new Zip(choice.teeth(), buy, depth, from, why));
     }
@@ -118,21 +102,21 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
         Piece back = making.back().panel(PanelRole.WHOLE).piece();
         Side side = side(false);
         Side behind = side(true);
-        ZipSteps zip = new ZipSteps(making, sort == Sorts.ORDINARY);
+        ZipSteps zip = new ZipSteps(making, isOrdinary());
         ZipSteps.held(making, frame());
         Length in = making.sizes().innerAllowance();
         zip.sewn("zip-front", front, side, in).flat().also("zip").add();
         zip.sewn("zip-back", back, behind, in).flat().also("zip").add();
         boolean straight = making.sizes().shape().isRectangular();
         Length closed =
-                making.sizes().edgeToOpen(runs).minus(making.back().length()).half();
+                making.sizes().edgeToOpen(runs()).minus(making.back().length()).half();
         Length ends = straight ? closed : making.sizes().ownUnit().pick(Length.mm(25), Length.inches(1));
         making.at(Place.MACHINE, straight ? "zip-ends" : "zip-ends-curved", front, back)
                 .saying(straight ? making.fromCutEdge(frame().alongFrom(), ends) : ends, Making.finished(ends))
                 .also("zip")
                 .along(Effort.SEW, ends.times(2))
                 .set(Stitch.SEAM, Foot.ZIPPER)
-                .shows(making.laidOnFront(making.back().panels(), false, runs, true))
+                .shows(making.laidOnFront(making.back().panels(), false, runs(), true))
                 .add();
     }
 
@@ -167,7 +151,7 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
 
     @Override
     public List<Concern<Opening>> concerns(CoverDimensions sizes, Back back) {
-        return new ZipConcerns(zip, this::withZip, this, sizes, back, sizes.edgeToOpen(runs)).all();
+        return new ZipConcerns(this, sizes, back, sizes.edgeToOpen(runs())).all();
     }
 
     @Override
@@ -175,6 +159,6 @@ public record EdgeZipOpening(Axis runs, Sorts sort, ZipLength zip) implements Op
         return Phrase.of(
                 frame().isStacked() ? "brief.edge-zip" : "brief.edge-zip-side",
                 back.length(),
-                Phrase.choice("brief.zip", sort));
+                Phrase.choice("brief.zip", get(SORT)));
     }
 }

@@ -5,7 +5,6 @@ import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.PanelRole;
 import app.dapt.cover.decision.Weight;
-import app.dapt.cover.opening.EnvelopeOpening.PanelChoice;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Piece.Material;
@@ -22,8 +21,8 @@ record EnvelopeConcerns(EnvelopeOpening opening, CoverDimensions sizes, Back bac
         List<Concern<Opening>> found = new ArrayList<>(lapped.all());
         Stream.of(
                         blank(lapped.wanted()),
-                        upsideDown(opening.first(), PanelRole.FIRST),
-                        upsideDown(opening.second(), PanelRole.SECOND),
+                        upsideDown(PanelRole.FIRST),
+                        upsideDown(PanelRole.SECOND),
                         sideways(),
                         hemEdges())
                 .flatMap(Optional::stream)
@@ -33,7 +32,8 @@ record EnvelopeConcerns(EnvelopeOpening opening, CoverDimensions sizes, Back bac
 
     private Optional<Concern<Opening>> blank(Length wanted) {
         Length along = sizes.cut(opening.runs()).total();
-        boolean narrow = opening.rule() == RuleOfThumb.BLANK_HALVED && RuleOfThumb.BLANK_WIDTH.under(along);
+        boolean narrow =
+                opening.get(PanelDepths.RULE) == RuleOfThumb.BLANK_HALVED && RuleOfThumb.BLANK_WIDTH.under(along);
         return narrow
                 ? Optional.of(Concern.<Opening>of(
                                 "blank-narrow", Weight.WILL_NOT_WORK, "blank-narrow", RuleOfThumb.BLANK_WIDTH, along)
@@ -45,27 +45,23 @@ record EnvelopeConcerns(EnvelopeOpening opening, CoverDimensions sizes, Back bac
         return sizes.cloths().of(Material.BACK).hasUp();
     }
 
-    private Optional<Concern<Opening>> upsideDown(PanelChoice choice, PanelRole role) {
-        if (!choice.turned() || !backHasUp()) {
+    private Optional<Concern<Opening>> upsideDown(PanelRole role) {
+        if (!opening.isTurned(role) || !backHasUp()) {
             return Optional.empty();
         }
-        EnvelopeOpening upright = role == PanelRole.FIRST
-                ? opening.withPanels(choice.upright(), opening.second())
-                : opening.withPanels(opening.first(), choice.upright());
         return Optional.of(Concern.<Opening>of(
                         "upside-down-" + Phrase.code(role),
                         Weight.BETTER_NOT,
                         "upside-down",
                         opening.panelName(role),
                         sizes.cloths().back().name())
-                .orTry(() -> upright, "upright", opening.panelName(role))
+                .orTry(() -> opening.upright(role), "upright", opening.panelName(role))
                 .orNote());
     }
 
     /** A selvage runs along the cloth, so a panel whose crosswise edge is one has its print lying on its side. */
     private Optional<Concern<Opening>> sideways() {
-        boolean selvage = Stream.of(opening.first(), opening.second())
-                .anyMatch(choice -> choice.hem().kind() == Hem.Kind.SELVAGE);
+        boolean selvage = isSelvage(PanelRole.FIRST) || isSelvage(PanelRole.SECOND);
         boolean shows = !sizes.cloths().of(Material.BACK).turns();
         if (!selvage || !shows || !opening.frame().isStacked()) {
             return Optional.empty();
@@ -75,14 +71,16 @@ record EnvelopeConcerns(EnvelopeOpening opening, CoverDimensions sizes, Back bac
                         Weight.BETTER_NOT,
                         "sideways",
                         sizes.cloths().back().name())
-                .orTry(() -> opening.withPanels(hemmed(opening.first()), hemmed(opening.second())), "hem-instead")
+                .orTry(() -> hemmed(PanelRole.SECOND, hemmed(PanelRole.FIRST, opening)), "hem-instead")
                 .orNote());
     }
 
-    private static PanelChoice hemmed(PanelChoice choice) {
-        return choice.hem().kind() == Hem.Kind.SELVAGE
-                ? choice.withHem(choice.hem().withKind(Hem.Kind.ORDINARY))
-                : choice;
+    private boolean isSelvage(PanelRole role) {
+        return opening.hemOf(role).kind() == Hem.Kind.SELVAGE;
+    }
+
+    private EnvelopeOpening hemmed(PanelRole role, EnvelopeOpening changed) {
+        return isSelvage(role) ? changed.withHem(role, opening.hemOf(role).withKind(Hem.Kind.ORDINARY)) : changed;
     }
 
     /** With a print that has an up, hemming the wrong edge spoils the panel. */

@@ -5,46 +5,27 @@ import app.dapt.cover.decision.Back.Panel;
 import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.CoverShape;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
-import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.PanelRole;
-import app.dapt.cover.opening.Fastening.By;
-import app.dapt.measure.Axis;
+import app.dapt.cover.decision.Question;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
-import app.dapt.measure.Unit;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Piece;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
  * Two back panels that lie over each other. The first panel is the upper one, or, where the opening runs up and down,
  * the left one seen from behind.
- *
- * @param runs    the direction the opening runs in
- * @param rule    the rule of thumb the panels are cut by, or none
- * @param overlap asked for where there is no rule: y₁ + y₂ = H + O; not negative
- * @param centre  the middle of the overlap from the top (left) finished edge; none is the middle of the cover
- * @param outside the panel that shows
- * @param fastening what holds it shut besides
  */
-public record EnvelopeOpening(
-        Axis runs,
-        RuleOfThumb rule,
-        Length overlap,
-        Optional<Length> centre,
-        Outside outside,
-        PanelChoice first,
-        PanelChoice second,
-        Fastening fastening)
-        implements Lapped {
+public record EnvelopeOpening(Details decided) implements Lapped {
 
     /** The panel that shows. */
     public enum Outside {
@@ -52,55 +33,38 @@ public record EnvelopeOpening(
         SECOND
     }
 
-    /**
-     * What is decided about one panel.
-     *
-     * @param turned cut with the cloth's up pointing down
-     */
-    public record PanelChoice(Hem hem, boolean turned) {
-        public PanelChoice withHem(Hem changed) {
-            return new PanelChoice(changed, turned);
-        }
+    private static final Question<Outside> OUTSIDE =
+            Question.oneOf("outside", Outside.FIRST, all -> Frame.of(all).worded("outside"));
 
-        public PanelChoice upright() {
-            return new PanelChoice(hem, false);
-        }
+    /** What is asked about one panel. */
+    private static final HemQuestions FIRST =
+            HemQuestions.ofPanel("first", Frame.calling("panel.back", PanelRole.FIRST));
+
+    private static final HemQuestions SECOND =
+            HemQuestions.ofPanel("second", Frame.calling("panel.back", PanelRole.SECOND));
+    /** Cut with the cloth's up pointing down. */
+    private static final Question<Boolean> FIRST_TURNED = turned("firstTurned", PanelRole.FIRST);
+
+    private static final Question<Boolean> SECOND_TURNED = turned("secondTurned", PanelRole.SECOND);
+
+    static final List<Question<?>> ASKED = Question.all(
+            List.of(PanelDepths.RULE, PanelDepths.OVERLAP, Frame.RUNS, PanelDepths.CENTRE, OUTSIDE),
+            FIRST.all(),
+            List.of(FIRST_TURNED),
+            SECOND.all(),
+            List.of(SECOND_TURNED),
+            Fastening.ASKED);
+
+    private static Question<Boolean> turned(String name, PanelRole role) {
+        Function<Details, Phrase> panel = Frame.calling("panel.back", role);
+        return Question.tick(name).called(all -> Phrase.of("detail.turned", panel.apply(all)));
     }
 
     /** @throws IllegalArgumentException where the overlap is less than nothing */
     public EnvelopeOpening {
-        if (overlap.isNegative()) {
+        if (decided.get(PanelDepths.OVERLAP).isNegative()) {
             throw new IllegalArgumentException("an overlap asked for is not negative");
         }
-    }
-
-    static EnvelopeOpening usual(Unit unit) {
-        PanelChoice panel = new PanelChoice(Hem.Kind.ORDINARY.usual(unit), false);
-        return new EnvelopeOpening(
-                Axis.ACROSS,
-                RuleOfThumb.NONE,
-                unit.pick(Length.cm(10), Length.inches(4)),
-                Optional.empty(),
-                Outside.FIRST,
-                panel,
-                panel,
-                Fastening.none(unit));
-    }
-
-    static EnvelopeOpening from(Details details) {
-        return new EnvelopeOpening(
-                details.oneOf("runs", Axis.class),
-                details.oneOf("rule", RuleOfThumb.class),
-                details.measure("overlap"),
-                details.maybe("centre"),
-                details.oneOf("outside", Outside.class),
-                panel("first", details),
-                panel("second", details),
-                Fastening.from(details));
-    }
-
-    private static PanelChoice panel(String which, Details details) {
-        return new PanelChoice(Hem.from(which, details), details.tick(which + "Turned"));
     }
 
     @Override
@@ -109,72 +73,51 @@ public record EnvelopeOpening(
     }
 
     @Override
-    public List<Detail<?>> details() {
-        List<Detail<?>> details = new ArrayList<>();
-        details.add(new Detail.OneOf<>("rule", Phrase.of("detail.rule"), rule, "rule", true, true));
-        details.add(Detail.measure("overlap", LengthRange.OVERLAP, overlap, rule == RuleOfThumb.NONE));
-        details.add(Detail.oneOf("runs", runs, "way"));
-        details.add(Detail.maybe("centre", LengthRange.CENTRE, centre));
-        details.add(Detail.oneOf("outside", outside, frame().worded("outside")));
-        details.addAll(panelDetails("first", first, PanelRole.FIRST));
-        details.addAll(panelDetails("second", second, PanelRole.SECOND));
-        details.addAll(fastening.details());
-        return details;
+    public List<HemQuestions> hems() {
+        return List.of(FIRST, SECOND);
     }
 
-    private List<Detail<?>> panelDetails(String which, PanelChoice choice, PanelRole role) {
-        List<Detail<?>> details = new ArrayList<>(choice.hem().details(which, panelName(role)));
-        details.add(
-                new Detail.Tick(which + "Turned", Phrase.of("detail.turned", panelName(role)), choice.turned(), true));
-        return details;
+    private static HemQuestions hem(PanelRole role) {
+        return role == PanelRole.FIRST ? FIRST : SECOND;
     }
 
-    @Override
-    public EnvelopeOpening withOverlap(Length asked) {
-        return new EnvelopeOpening(runs, RuleOfThumb.NONE, asked, centre, outside, first, second, fastening);
+    private static Question<Boolean> turned(PanelRole role) {
+        return role == PanelRole.FIRST ? FIRST_TURNED : SECOND_TURNED;
     }
 
-    public EnvelopeOpening withRule(RuleOfThumb changed) {
-        return new EnvelopeOpening(runs, changed, overlap, centre, outside, first, second, fastening);
+    /** How the free edge of a panel is finished. */
+    Hem hemOf(PanelRole role) {
+        return hem(role).of(decided);
     }
 
-    public EnvelopeOpening withCentre(Optional<Length> changed) {
-        return new EnvelopeOpening(runs, rule, overlap, changed, outside, first, second, fastening);
+    /** The same with another hem at one panel. */
+    EnvelopeOpening withHem(PanelRole role, Hem changed) {
+        return new EnvelopeOpening(hem(role).with(decided, changed));
     }
 
-    public EnvelopeOpening withPanels(PanelChoice changedFirst, PanelChoice changedSecond) {
-        return new EnvelopeOpening(runs, rule, overlap, centre, outside, changedFirst, changedSecond, fastening);
+    boolean isTurned(PanelRole role) {
+        return get(turned(role));
     }
 
-    public EnvelopeOpening withFastening(Fastening changed) {
-        return new EnvelopeOpening(runs, rule, overlap, centre, outside, first, second, changed);
-    }
-
-    @Override
-    public EnvelopeOpening narrowlyHemmed(Unit unit) {
-        Hem narrow = Hem.Kind.NARROW.usual(unit);
-        return withPanels(first.withHem(narrow), second.withHem(narrow));
-    }
-
-    @Override
-    public boolean isByRule() {
-        return rule != RuleOfThumb.NONE;
+    /** The same with one panel cut upright. */
+    EnvelopeOpening upright(PanelRole role) {
+        return new EnvelopeOpening(decided.with(turned(role), false));
     }
 
     private boolean firstOutside() {
-        return outside == Outside.FIRST;
+        return get(OUTSIDE) == Outside.FIRST;
     }
 
     @Override
     public Optional<Phrase> unfitFor(CoverShape shape) {
-        return shape.unfitToLap(runs);
+        return shape.unfitToLap(runs());
     }
 
     @Override
     public Back back(CoverDimensions sizes, Front front) {
         Frame.Sized laid = frame().of(sizes);
-        Laid one = laid(laid, PanelRole.FIRST, first);
-        Laid two = laid(laid, PanelRole.SECOND, second);
+        Laid one = laid(laid, PanelRole.FIRST);
+        Laid two = laid(laid, PanelRole.SECOND);
         Length overlap = one.panel().depth().plus(two.panel().depth()).minus(laid.depth());
         List<Piece> pieces = Stream.of(List.of(front.piece()), one.pieces(), two.pieces())
                 .flatMap(List::stream)
@@ -189,17 +132,17 @@ public record EnvelopeOpening(
     /** A panel and the pieces it is made of. */
     private record Laid(Panel panel, List<Piece> pieces) {}
 
-    private Laid laid(Frame.Sized back, PanelRole role, PanelChoice choice) {
-        PanelDepths.Depth depth = new PanelDepths(rule, overlap, centre).of(back, role, choice.hem());
-        Edge free =
-                choice.hem().edge(back.sizes().innerAllowance(), back.sizes().ownUnit());
-        Piece piece = back.panel(role, depth.finished(), depth.cut(), free).turned(choice.turned());
+    private Laid laid(Frame.Sized back, PanelRole role) {
+        Hem hem = hemOf(role);
+        PanelDepths.Depth depth = depths().of(back, role, hem);
+        Edge free = hem.edge(back.sizes().innerAllowance(), back.sizes().ownUnit());
+        Piece piece = back.panel(role, depth.finished(), depth.cut(), free).turned(isTurned(role));
         Panel panel = back.lying(role, piece, depth.finished())
                 .outside(role == PanelRole.FIRST == firstOutside())
-                .turned(choice.turned());
+                .turned(isTurned(role));
         return new Laid(
                 panel,
-                choice.hem().isLined()
+                hem.isLined()
                         ? List.of(piece, back.lining(role, depth.finished(), depth.cut(), free))
                         : List.of(piece));
     }
@@ -208,6 +151,7 @@ public record EnvelopeOpening(
     public void make(Making making) {
         Panel outer = making.back().outer();
         Panel inner = making.back().inner();
+        Fastening fastening = fastening();
         fastening.stiffen(making, outer.piece(), inner.piece());
         HemSteps.choose(making, List.of(inner, outer));
         for (Panel panel : List.of(outer, inner)) {
@@ -224,13 +168,7 @@ public record EnvelopeOpening(
     @Override
     public List<Concern<Opening>> concerns(CoverDimensions sizes, Back back) {
         List<Concern<Opening>> found = new ArrayList<>(new EnvelopeConcerns(this, sizes, back).all());
-        Length overlap = back.overlap().orElseThrow();
-        found.addAll(fastening.concerns(
-                sizes,
-                overlap,
-                "button-overlap",
-                withOverlap(fastening.roomForButton()),
-                withFastening(fastening.withBy(By.NOTHING))));
+        found.addAll(buttonConcerns(sizes, back.overlap().orElseThrow()));
         return found;
     }
 
@@ -238,10 +176,10 @@ public record EnvelopeOpening(
     public Phrase brief(Back back) {
         String kind = frame().worded("brief.envelope");
         Length left = back.overlap().orElseThrow();
-        Phrase held = fastening.brief();
-        return rule == RuleOfThumb.NONE
-                ? Phrase.of(kind, left, held)
-                : Phrase.of(kind + "-by-rule", left, held, Phrase.choice("brief.rule", rule));
+        Phrase held = fastening().brief();
+        return isByRule()
+                ? Phrase.of(kind + "-by-rule", left, held, Phrase.choice("brief.rule", get(PanelDepths.RULE)))
+                : Phrase.of(kind, left, held);
     }
 
     /** What the first or the second back is called. */

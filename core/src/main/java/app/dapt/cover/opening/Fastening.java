@@ -5,12 +5,12 @@ import app.dapt.cover.decision.Back.Panel;
 import app.dapt.cover.decision.Back.Spot;
 import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.PanelRole;
+import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.Spacing;
 import app.dapt.cover.decision.Weight;
@@ -18,7 +18,6 @@ import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
-import app.dapt.measure.Unit;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
@@ -57,49 +56,48 @@ public record Fastening(
         TIES
     }
 
-    static Fastening none(Unit unit) {
-        return new Fastening(
-                By.NOTHING,
-                3,
-                Spacing.HALF_AT_ENDS,
-                unit.pick(Length.mm(20), Length.inches(0, 3, 4)),
-                unit.pick(Length.mm(3), Length.inches(0, 1, 8)),
-                unit.pick(Length.mm(12), Length.inches(0, 1, 2)),
-                unit.pick(Length.cm(25), Length.inches(10)),
-                Seam.usual(unit));
+    static final Question<By> BY = Question.oneOf("fastening", By.NOTHING, "fastening");
+    private static final Question<Integer> COUNT =
+            Question.count("fastenings", 1, 12, 3).where(Fastening::isThere);
+    private static final Question<Spacing> SPACING =
+            Question.oneOf("spacing", Spacing.HALF_AT_ENDS, "spacing").where(Fastening::isThere);
+    private static final Question<Length> BUTTON = Question.length(
+                    "button", LengthRange.BUTTON, Length.mm(20), Length.inches(0, 3, 4))
+            .where(BY, By.BUTTONS);
+    private static final Question<Length> THICKNESS = Question.length(
+                    "buttonThick", LengthRange.THICKNESS, Length.mm(3), Length.inches(0, 1, 8))
+            .where(BY, By.BUTTONS);
+    private static final Question<Length> TIE = Question.length(
+                    "tieWidth", LengthRange.BUTTON, Length.mm(12), Length.inches(0, 1, 2))
+            .where(BY, By.TIES);
+    private static final Question<Length> TIE_LONG = Question.length(
+                    "tieLong", LengthRange.TIE, Length.cm(25), Length.inches(10))
+            .where(BY, By.TIES);
+    private static final Question<Length> TURNED =
+            Question.length("tieTurn", LengthRange.TURN, Seam::usual).where(BY, By.TIES);
+
+    static final List<Question<?>> ASKED = List.of(BY, COUNT, SPACING, BUTTON, THICKNESS, TIE, TIE_LONG, TURNED);
+
+    private static boolean isThere(Details all) {
+        return all.get(BY) != By.NOTHING;
     }
 
-    static Fastening from(Details details) {
+    /** As it was decided. */
+    static Fastening of(Details details) {
         return new Fastening(
-                details.oneOf("fastening", By.class),
-                details.count("fastenings"),
-                details.oneOf("spacing", Spacing.class),
-                details.measure("button"),
-                details.measure("buttonThick"),
-                details.measure("tieWidth"),
-                details.measure("tieLong"),
-                details.measure("tieTurn"));
-    }
-
-    List<Detail<?>> details() {
-        return List.of(
-                Detail.oneOf("fastening", by, "fastening"),
-                Detail.count("fastenings", 1, 12, count, by != By.NOTHING),
-                new Detail.OneOf<>("spacing", Phrase.of("detail.spacing"), spacing, "spacing", false, by != By.NOTHING),
-                Detail.measure("button", LengthRange.BUTTON, button, by == By.BUTTONS),
-                Detail.measure("buttonThick", LengthRange.THICKNESS, thickness, by == By.BUTTONS),
-                Detail.measure("tieWidth", LengthRange.BUTTON, tie, by == By.TIES),
-                Detail.measure("tieLong", LengthRange.TIE, tieLong, by == By.TIES),
-                Detail.measure("tieTurn", LengthRange.TURN, turned, by == By.TIES));
+                details.get(BY),
+                details.get(COUNT),
+                details.get(SPACING),
+                details.get(BUTTON),
+                details.get(THICKNESS),
+                details.get(TIE),
+                details.get(TIE_LONG),
+                details.get(TURNED));
     }
 
     /** How the brief puts it: nothing, or {@code , with three buttons}. */
     Phrase brief() {
         return by == By.NOTHING ? Phrase.of("brief.held.nothing") : Phrase.of("brief.held." + Phrase.code(by), count);
-    }
-
-    Fastening withBy(By changed) {
-        return new Fastening(changed, count, spacing, button, thickness, tie, tieLong, turned);
     }
 
     /** What an overlap or a band must measure to carry a button: its diameter and half an inch either side. */

@@ -2,9 +2,12 @@ package app.dapt.cover.opening;
 
 import app.dapt.cover.decision.Back.Panel;
 import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.PanelRole;
+import app.dapt.cover.decision.Question;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Piece;
@@ -14,6 +17,7 @@ import app.dapt.piece.Side;
 import app.dapt.step.Laid;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.function.Function;
 
 /**
  * A back as its opening sees it: so long <em>along</em> the opening, so <em>deep</em> across it, from the edge where it
@@ -23,6 +27,22 @@ import java.util.Map;
  * @param runs the direction the opening runs in
  */
 public record Frame(Axis runs) {
+
+    /** Which way an opening across the back runs. */
+    static final Question<Axis> RUNS = Question.oneOf("runs", Axis.ACROSS, "way");
+
+    /** Which edge one is in that lies in an edge. */
+    static final Question<Axis> EDGE_RUNS = Question.oneOf("runs", Axis.ACROSS, "edge-way");
+
+    /** As these answers have it. */
+    static Frame of(Details details) {
+        return new Frame(details.oneOf("runs", Axis.class));
+    }
+
+    /** What a thing is called that there is one of at each end. */
+    static Function<Details, Phrase> calling(String thing, PanelRole role) {
+        return details -> Phrase.of(of(details).named(thing, role));
+    }
 
     /** Whether the panels lie one above the other rather than side by side. */
     public boolean isStacked() {

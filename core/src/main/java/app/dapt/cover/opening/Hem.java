@@ -1,11 +1,7 @@
 package app.dapt.cover.opening;
 
-import app.dapt.cover.decision.Detail;
-import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
-import app.dapt.cover.decision.LengthRange;
 import app.dapt.measure.Length;
-import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Edge;
@@ -82,30 +78,6 @@ public record Hem(Kind kind, Length first, Length second) {
             case SELVAGE -> new Edge(Fate.SELVAGE, List.of());
             case LINED -> new Edge(Fate.LINED, List.of(allowance));
         };
-    }
-
-    static Hem from(String which, Details details) {
-        return new Hem(
-                details.oneOf(which + "Hem", Kind.class),
-                details.measure(which + "TurnOne"),
-                details.measure(which + "TurnTwo"));
-    }
-
-    /** What is decided about the hem of the panel that is called this. */
-    List<Detail<?>> details(String which, Phrase panel) {
-        boolean own = kind == Kind.OWN;
-        return List.of(
-                new Detail.OneOf<>(which + "Hem", Phrase.of("detail.hem", panel), kind, "hem", false, true),
-                new Detail.Measure(
-                        which + "TurnOne", Phrase.of("detail.turn-one", panel), LengthRange.TURN, first, own),
-                new Detail.Measure(
-                        which + "TurnTwo",
-                        Phrase.of(
-                                own ? "detail.turn-two" : kind == Kind.THERE ? "detail.hem-there" : "detail.turn",
-                                panel),
-                        LengthRange.TURN,
-                        second,
-                        own || kind == Kind.SINGLE || kind == Kind.THERE));
     }
 
     /** A finished depth with what this hem takes added, in the words for it. */

@@ -6,19 +6,17 @@ import app.dapt.cover.decision.Back.Zip;
 import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.CoverShape;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.PanelRole;
+import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.Weight;
-import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
-import app.dapt.measure.Unit;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
@@ -39,12 +37,8 @@ import java.util.Optional;
 /**
  * A zip across the back with its tape showing, under a loose folded band. With s_t to each side of the tape and x of it
  * between: lower d + s + s_t, upper H − d − x + s + s_t, band 2 (b + s_t); tabs of cloth at both ends of the zip.
- *
- * @param at   the tape's lower edge above the finished bottom edge, or from the right one seen from behind, d
- * @param tape how wide the tape is
- * @param band how much of the band shows, b
  */
-public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape, Length band) implements Opening {
+record HiddenZipOpening(Details decided) implements Opening {
 
     /** What is sewn of the tape to each panel, s_t. */
     private static final Length TAPE_SEAM = Length.inches(0, 1, 4);
@@ -53,23 +47,16 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
 
     private static final Length TAB = Length.inches(1);
 
-    static HiddenZipOpening usual(Unit unit) {
-        return new HiddenZipOpening(
-                Axis.ACROSS,
-                ZipLength.usual(unit),
-                unit.pick(Length.cm(15), Length.inches(6)),
-                unit.pick(Length.mm(25), Length.inches(1)),
-                unit.pick(Length.mm(25), Length.inches(1)));
-    }
+    /** The tape's lower edge above the finished bottom edge, or from the right one seen from behind, d. */
+    private static final Question<Length> AT = ZipLength.at(Length.cm(15), Length.inches(6));
+    /** How wide the tape is. */
+    private static final Question<Length> TAPE =
+            Question.length("tape", LengthRange.PLEAT, Length.mm(25), Length.inches(1));
+    /** How much of the band shows, b. */
+    private static final Question<Length> BAND =
+            Question.length("bandShows", LengthRange.PLEAT, Length.mm(25), Length.inches(1));
 
-    static HiddenZipOpening from(Details details) {
-        return new HiddenZipOpening(
-                details.oneOf("runs", Axis.class),
-                ZipLength.from(details),
-                details.measure("zipAt"),
-                details.measure("tape"),
-                details.measure("bandShows"));
-    }
+    static final List<Question<?>> ASKED = Question.all(ZipLength.ASKED, List.of(AT, TAPE, BAND, Frame.RUNS));
 
     @Override
     public Kind<Opening> kind() {
@@ -77,23 +64,8 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
     }
 
     @Override
-    public List<Detail<?>> details() {
-        List<Detail<?>> details = new ArrayList<>(zip.details());
-        details.add(
-                new Detail.Measure("zipAt", Phrase.of(frame().worded("detail.zipAt")), LengthRange.CENTRE, at, true));
-        details.add(Detail.measure("tape", LengthRange.PLEAT, tape, true));
-        details.add(Detail.measure("bandShows", LengthRange.PLEAT, band, true));
-        details.add(Detail.oneOf("runs", runs, "way"));
-        return details;
-    }
-
-    @Override
     public Opening nearer(Length by) {
-        return kind().with(decided().with("zipAt", Length.max(Length.ZERO, at.minus(by))));
-    }
-
-    private HiddenZipOpening withZip(ZipLength changed) {
-        return new HiddenZipOpening(runs, changed, at, tape, band);
+        return with(AT, Length.max(Length.ZERO, get(AT).minus(by)));
     }
 
     @Override
@@ -103,27 +75,27 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
 
     /** The tape that shows between the two panels. */
     private Length exposed() {
-        return Length.max(Length.ZERO, tape.minus(TAPE_SEAM.times(2)));
+        return Length.max(Length.ZERO, get(TAPE).minus(TAPE_SEAM.times(2)));
     }
 
     @Override
     public Back back(CoverDimensions sizes, Front front) {
         Frame.Sized laid = frame().of(sizes);
-        Length below = Length.max(Length.ZERO, Length.min(at, laid.depth().minus(exposed())));
+        Length below = Length.max(Length.ZERO, Length.min(get(AT), laid.depth().minus(exposed())));
         Length upperTo = laid.depth().minus(below).minus(exposed());
         Piece upper = laid.panel(PanelRole.FIRST, upperTo, aboveZip(laid, below), Edge.zip(TAPE_SEAM));
         Piece lower = laid.panel(PanelRole.SECOND, below, belowZip(laid, below), Edge.zip(TAPE_SEAM));
         Piece banding = banding(laid, upperTo);
         // Tabs keep the metal out of the seams: the teeth end at least an allowance and a tape seam from the edge.
-        ZipLength.Choice choice =
-                zip.exactly(sizes.cut(runs).total().minus(ZipLength.ends(sizes.ownUnit())), sizes.ownUnit());
+        ZipLength.Choice choice = ZipLength.of(decided)
+                .exactly(sizes.cut(runs()).total().minus(ZipLength.ends(sizes.ownUnit())), sizes.ownUnit());
         Length from = laid.along().minus(choice.teeth()).half();
         return Back.of(
                         List.of(front.piece(), upper, lower, banding, tab(sizes)),
                         List.of(
                                 laid.lying(PanelRole.SECOND, lower, below).outside(false),
                                 laid.lying(PanelRole.FIRST, upper, upperTo).outside(false),
-                                Panel.of(PanelRole.BAND, banding, upperTo, upperTo.plus(band))
+                                Panel.of(PanelRole.BAND, banding, upperTo, upperTo.plus(get(BAND)))
                                         .free(frame().end())),
                         choice.teeth())
                 .zipped(new Zip(
@@ -146,9 +118,9 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
     /** The band over the zip, folded in the middle. */
     private Piece banding(Frame.Sized laid, Length from) {
         Sum cut = Sum.of(
-                Sum.term("term.band-twice", band.times(2)), Sum.term("term.both-tape-seams", TAPE_SEAM.times(2)));
-        return laid.band(from, from.plus(band), cut, Edge.band(TAPE_SEAM))
-                .marked(List.of(Marking.line(Sort.FOLD, runs, cut.total().half())));
+                Sum.term("term.band-twice", get(BAND).times(2)), Sum.term("term.both-tape-seams", TAPE_SEAM.times(2)));
+        return laid.band(from, from.plus(get(BAND)), cut, Edge.band(TAPE_SEAM))
+                .marked(List.of(Marking.line(Sort.FOLD, runs(), cut.total().half())));
     }
 
     @Override
@@ -158,7 +130,7 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
         Piece banding = making.back().panel(PanelRole.BAND).piece();
         Piece tabs = making.piece("tab").orElseThrow();
         Side before = frame().start();
-        Length along = making.sizes().finished(runs);
+        Length along = making.sizes().finished(runs());
         ZipSteps zip = new ZipSteps(making, true);
         making.at(Place.MACHINE, "zip-tabs", tabs)
                 .saying(making.back().length())
@@ -219,7 +191,7 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
                         "tab",
                         Material.BACK,
                         Sum.of(Sum.term("term.tab", TAB.times(2))),
-                        Sum.of(Sum.term("term.tape-wide", tape)),
+                        Sum.of(Sum.term("term.tape-wide", get(TAPE))),
                         Piece.foldedAllRound())
                 .times(2);
     }
@@ -227,22 +199,24 @@ public record HiddenZipOpening(Axis runs, ZipLength zip, Length at, Length tape,
     @Override
     public List<Concern<Opening>> concerns(CoverDimensions sizes, Back back) {
         List<Concern<Opening>> found =
-                new ArrayList<>(new ZipConcerns(zip, this::withZip, this, sizes, back, sizes.finished(runs)).all());
+                new ArrayList<>(new ZipConcerns(this, sizes, back, sizes.finished(runs())).all());
         Length depth = sizes.finished(frame().deep());
+        Length at = get(AT);
         if (!at.isPositive() || at.plus(exposed()).atLeast(depth)) {
             found.add(Concern.<Opening>of("zip-placed", Weight.WILL_NOT_WORK, "zip-placed", at, depth)
-                    .orTry(() -> new HiddenZipOpening(runs, zip, depth.half(), tape, band), "zip-middle"));
+                    .orTry(() -> with(AT, depth.half()), "zip-middle"));
         }
         Length least = exposed().plus(OVER);
+        Length band = get(BAND);
         if (band.under(least)) {
             found.add(Concern.<Opening>of("band-narrow", Weight.BETTER_NOT, "band-narrow", band, least)
-                    .orTry(() -> new HiddenZipOpening(runs, zip, at, tape, least), "band-shows", least));
+                    .orTry(() -> with(BAND, least), "band-shows", least));
         }
         return found;
     }
 
     @Override
     public Phrase brief(Back back) {
-        return Phrase.of(frame().worded("brief.hidden-zip"), back.length(), at);
+        return Phrase.of(frame().worded("brief.hidden-zip"), back.length(), get(AT));
     }
 }

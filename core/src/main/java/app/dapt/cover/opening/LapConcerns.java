@@ -38,7 +38,7 @@ record LapConcerns(Lapped opening, CoverDimensions sizes, Back back, Back.Lap la
 
     /** The opening lies on the cover, and both panels end on it. */
     private Optional<Concern<Opening>> placed() {
-        boolean off = Lapped.isOff(opening.decided().maybe("centre"), depth());
+        boolean off = Lapped.isOff(opening.get(PanelDepths.CENTRE), depth());
         boolean past = back.panels().stream().anyMatch(panel -> depth().under(panel.depth()));
         boolean nothing =
                 back.panels().stream().anyMatch(panel -> !panel.depth().isPositive());

@@ -3,6 +3,9 @@ package app.dapt.cover.opening;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Back.Lap;
 import app.dapt.cover.decision.Back.Panel;
+import app.dapt.cover.decision.Concern;
+import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.measure.Length;
@@ -16,20 +19,18 @@ public interface Lapped extends Opening {
 
     /** This opening with another overlap asked for. */
     default Lapped withOverlap(Length asked) {
-        return (Lapped) kind().with(decided().with("overlap", asked));
+        return (Lapped) kind().with(PanelDepths.lappingBy(asked, decided()));
     }
 
     /** This opening with its overlap about the middle of the back. */
     default Lapped centred() {
-        return (Lapped) kind().with(decided().with("centre", Optional.empty()));
+        return (Lapped) with(PanelDepths.CENTRE, Optional.empty());
     }
 
     @Override
     default Opening nearer(Length by) {
-        return decided()
-                .maybe("centre")
-                .map(centre ->
-                        kind().with(decided().with("centre", Optional.of(Length.max(Length.ZERO, centre.minus(by))))))
+        return get(PanelDepths.CENTRE)
+                .map(centre -> with(PanelDepths.CENTRE, Optional.of(Length.max(Length.ZERO, centre.minus(by)))))
                 .orElse(this);
     }
 
@@ -39,7 +40,19 @@ public interface Lapped extends Opening {
     }
 
     /** What holds it shut besides. */
-    Fastening fastening();
+    default Fastening fastening() {
+        return Fastening.of(decided());
+    }
+
+    /** How deep its panels are. */
+    default PanelDepths depths() {
+        return PanelDepths.of(decided());
+    }
+
+    /** The same held by nothing. */
+    default Opening unfastened() {
+        return with(Fastening.BY, Fastening.By.NOTHING);
+    }
 
     @Override
     default void lay(Making making) {
@@ -56,12 +69,27 @@ public interface Lapped extends Opening {
         fastening().finish(making, making.back().inner().piece());
     }
 
+    /** What is asked about the hems of its panels. */
+    List<HemQuestions> hems();
+
     /** This opening with hems as narrow as hems are made. */
-    Lapped narrowlyHemmed(Unit unit);
+    default Lapped narrowlyHemmed(Unit unit) {
+        Details narrow = decided();
+        for (HemQuestions hem : hems()) {
+            narrow = hem.with(narrow, Hem.Kind.NARROW.usual(unit));
+        }
+        return (Lapped) kind().with(narrow);
+    }
+
+    /** What can go wrong with buttons in an overlap so wide. */
+    default List<Concern<Opening>> buttonConcerns(CoverDimensions sizes, Length overlap) {
+        Length room = fastening().roomForButton();
+        return fastening().concerns(sizes, overlap, "button-overlap", withOverlap(room), unfastened());
+    }
 
     /** Whether a rule of thumb rather than an overlap was asked for. */
     default boolean isByRule() {
-        return false;
+        return PanelDepths.isByRule(decided());
     }
 
     /**

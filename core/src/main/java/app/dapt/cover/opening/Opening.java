@@ -9,6 +9,7 @@ import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
+import app.dapt.cover.decision.Question;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -27,7 +28,14 @@ public interface Opening extends Detailed {
     Kind<Opening> kind();
 
     /** The direction the opening runs in. */
-    Axis runs();
+    default Axis runs() {
+        return decided().oneOf("runs", Axis.class);
+    }
+
+    /** The same with one question answered otherwise. */
+    default <V> Opening with(Question<V> question, V answer) {
+        return kind().with(decided().with(question, answer));
+    }
 
     /** The back as the opening sees it. */
     default Frame frame() {

@@ -1,6 +1,9 @@
 package app.dapt.cover.opening;
 
+import app.dapt.cover.decision.Details;
+import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.PanelRole;
+import app.dapt.cover.decision.Question;
 import app.dapt.measure.Length;
 import app.dapt.measure.Sum;
 import app.dapt.piece.Edge;
@@ -15,6 +18,32 @@ import java.util.Optional;
  * @param centre  the middle of the overlap from the edge where the back starts; none is the middle of the cover
  */
 record PanelDepths(RuleOfThumb rule, Length overlap, Optional<Length> centre) {
+
+    static final Question<RuleOfThumb> RULE = Question.drawn("rule", RuleOfThumb.NONE, "rule");
+    static final Question<Length> OVERLAP = Question.length(
+                    "overlap", LengthRange.OVERLAP, Length.cm(10), Length.inches(4))
+            .where(all -> !isByRule(all));
+    static final Question<Optional<Length>> CENTRE = Question.maybe("centre", LengthRange.CENTRE);
+
+    /** As they were decided; not every opening that laps is cut by a rule. */
+    static PanelDepths of(Details details) {
+        return new PanelDepths(rule(details), details.get(OVERLAP), details.get(CENTRE));
+    }
+
+    private static RuleOfThumb rule(Details details) {
+        return details.has(RULE.name()) ? details.get(RULE) : RuleOfThumb.NONE;
+    }
+
+    /** Whether a rule of thumb rather than an overlap was asked for. */
+    static boolean isByRule(Details details) {
+        return rule(details) != RuleOfThumb.NONE;
+    }
+
+    /** The same with an overlap asked for, and no rule. */
+    static Details lappingBy(Length overlap, Details details) {
+        Details free = isByRule(details) ? details.with(RULE, RuleOfThumb.NONE) : details;
+        return free.with(OVERLAP, overlap);
+    }
 
     /** The depth of a panel: finished, and as a sum to cut by. */
     record Depth(Length finished, Sum cut) {}

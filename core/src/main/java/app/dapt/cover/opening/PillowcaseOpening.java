@@ -8,7 +8,6 @@ import app.dapt.cover.decision.Back.Spot;
 import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.CoverShape;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
@@ -16,12 +15,12 @@ import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.PanelRole;
+import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.Weight;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
-import app.dapt.measure.Unit;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
@@ -39,16 +38,8 @@ import java.util.stream.Stream;
 /**
  * One strip folded at the closed end, whose ends tuck in over the form at the open one: length 2 (L + t + hem), or with
  * a flap on the under layer only 2L + t + both hems.
- *
- * @param runs  the direction the open end runs in; a pillowcase opens at a short end
- * @param flaps both layers tuck in, or only the one underneath
- * @param flap  how deep a flap is, t
- * @param hem   what each end turns in
- * @param ease  what is added along the open end, for a form that slides in
- * @param fastening what holds the open end shut: buttons inside the front with holes in the back, or ties
  */
-public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Length ease, Fastening fastening)
-        implements Opening {
+public record PillowcaseOpening(Details decided) implements Opening {
 
     /** Which layers tuck in. */
     public enum Flaps {
@@ -56,53 +47,42 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
         UNDER
     }
 
-    static PillowcaseOpening usual(Unit unit) {
-        return new PillowcaseOpening(
-                Axis.UP_DOWN,
-                Flaps.UNDER,
-                unit.pick(Length.cm(14), Length.inches(5, 1, 2)),
-                new Hem(
-                        Hem.Kind.SINGLE,
-                        unit.pick(Length.cm(2), Length.inches(0, 3, 4)),
-                        unit.pick(Length.cm(2), Length.inches(0, 3, 4))),
-                Length.ZERO,
-                Fastening.none(unit));
-    }
+    /** Both layers tuck in, or only the one underneath. */
+    private static final Question<Flaps> FLAPS = Question.oneOf("flaps", Flaps.UNDER, "flaps");
+    /** How deep a flap is, t. */
+    private static final Question<Length> FLAP =
+            Question.length("flap", LengthRange.BAND, Length.cm(14), Length.inches(5, 1, 2));
+    /** What is added along the open end, for a form that slides in. */
+    private static final Question<Length> EASE =
+            Question.length("ease", LengthRange.ALLOWANCE, Length.ZERO, Length.ZERO);
+    /** It opens at a short end. */
+    private static final Question<Axis> RUNS = Question.oneOf("runs", Axis.UP_DOWN, "open-end");
+    /** What each end turns in. */
+    private static final HemQuestions HEM = new HemQuestions(
+            "end",
+            Hem.Kind.SINGLE,
+            unit -> unit.pick(Length.cm(2), Length.inches(0, 3, 4)),
+            all -> Phrase.of("panel.end"));
 
-    static PillowcaseOpening from(Details details) {
-        return new PillowcaseOpening(
-                details.oneOf("runs", Axis.class),
-                details.oneOf("flaps", Flaps.class),
-                details.measure("flap"),
-                Hem.from("end", details),
-                details.measure("ease"),
-                Fastening.from(details));
-    }
+    static final List<Question<?>> ASKED = Question.all(List.of(FLAPS, FLAP, EASE, RUNS), HEM.all(), Fastening.ASKED);
 
     @Override
     public Kind<Opening> kind() {
         return OpeningKind.PILLOWCASE;
     }
 
-    @Override
-    public List<Detail<?>> details() {
-        List<Detail<?>> details = new ArrayList<>(List.of(
-                Detail.oneOf("flaps", flaps, "flaps"),
-                Detail.measure("flap", LengthRange.BAND, flap, true),
-                Detail.measure("ease", LengthRange.ALLOWANCE, ease, true),
-                Detail.oneOf("runs", runs, "open-end")));
-        details.addAll(hem.details("end", Phrase.of("panel.end")));
-        details.addAll(fastening.details());
-        return details;
+    private boolean tucksBoth() {
+        return get(FLAPS) == Flaps.BOTH;
     }
 
-    private boolean tucksBoth() {
-        return flaps == Flaps.BOTH;
+    /** What holds the open end shut: buttons inside the front with holes in the back, or ties. */
+    private Fastening fastening() {
+        return Fastening.of(decided);
     }
 
     @Override
     public Length easeAlong() {
-        return ease;
+        return get(EASE);
     }
 
     @Override
@@ -120,6 +100,9 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
     public Back back(CoverDimensions sizes, Front front) {
         Frame.Sized laid = frame().of(sizes);
         Length depth = laid.depth();
+        Length flap = get(FLAP);
+        Hem hem = HEM.of(decided);
+        Fastening fastening = fastening();
         Edge end = hem.edge(sizes.innerAllowance(), sizes.ownUnit());
         Length tuckFront = tucksBoth() ? flap : Length.ZERO;
         Sum length = Sum.of(
@@ -128,7 +111,7 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
         Length backFold = end.allowance().plus(flap);
         Length middle = backFold.plus(depth);
         List<Marking> marks = folds(backFold, depth);
-        marks.addAll(front.inStrip(runs, middle.minus(sizes.allowance())));
+        marks.addAll(front.inStrip(runs(), middle.minus(sizes.allowance())));
         List<Spot> spots = fastening.spots(laid, depth, true, Length.ZERO);
         // Both layers run from the fold in the middle of the strip, the back towards its beginning.
         marks.addAll(fastening.marks(spots, true, middle::minus, laid));
@@ -139,7 +122,7 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
         pieces.addAll(fastening.pieces(sizes));
         Panel whole = Panel.of(PanelRole.WHOLE, strip, Length.ZERO, depth).turned(frame().isStacked());
         return Back.of(pieces, List.of(whole), laid.along())
-                .openAt(sizes.edgeMiddle(runs))
+                .openAt(sizes.edgeMiddle(runs()))
                 .ending(new Ends(End.FOLD, End.OPEN, tuckFront, flap))
                 .spotted(spots);
     }
@@ -148,13 +131,13 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
     private List<Marking> folds(Length first, Length depth) {
         return Stream.iterate(first, fold -> fold.plus(depth))
                 .limit(tucksBoth() ? 3 : 2)
-                .map(fold -> Marking.line(Sort.FOLD, runs, fold))
+                .map(fold -> Marking.line(Sort.FOLD, runs(), fold))
                 .collect(Collectors.toCollection(ArrayList::new));
     }
 
     @Override
     public void make(Making making) {
-        fastening.onStrip(making, frame());
+        fastening().onStrip(making, frame());
     }
 
     /**
@@ -164,6 +147,7 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
     @Override
     public void lay(Making making) {
         Length depth = frame().of(making.sizes()).depth();
+        Length flap = get(FLAP);
         Laying laying = new Laying(making, frame());
         Laid folded = laying.part(depth.minus(flap), depth, true).named(Phrase.of("piece.flap"));
         Laid layer = laying.part(Length.ZERO, depth, laying.isFrench())
@@ -191,22 +175,23 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
 
     @Override
     public void finish(Making making) {
-        fastening.finish(making, making.front());
+        fastening().finish(making, making.front());
     }
 
     @Override
     public List<Concern<Opening>> concerns(CoverDimensions sizes, Back back) {
         List<Concern<Opening>> found = new ArrayList<>();
         Length depth = frame().of(sizes).depth();
-        if (depth.under(sizes.finished(runs))) {
-            found.add(Concern.<Opening>of("long-end", Weight.BETTER_NOT, "long-end", sizes.finished(runs), depth)
+        if (depth.under(sizes.finished(runs()))) {
+            found.add(Concern.<Opening>of("long-end", Weight.BETTER_NOT, "long-end", sizes.finished(runs()), depth)
                     .orTry(() -> turned(), "short-end")
                     .orNote());
         }
+        Length flap = get(FLAP);
         if (depth.half().under(flap)) {
             Length shallow = sizes.mark().roundUp(depth.times(1, 4));
             found.add(Concern.<Opening>of("flap-deep", Weight.BETTER_NOT, "flap-deep", flap, depth)
-                    .orTry(() -> new PillowcaseOpening(runs, flaps, shallow, hem, ease, fastening), "flap", shallow));
+                    .orTry(() -> with(FLAP, shallow), "flap", shallow));
         }
         if (frame().isStacked() && sizes.cloths().front().hasUp()) {
             found.add(Concern.<Opening>of(
@@ -222,11 +207,14 @@ public record PillowcaseOpening(Axis runs, Flaps flaps, Length flap, Hem hem, Le
 
     @Override
     public List<Need> needs(Back back) {
-        return fastening.needs(back);
+        return fastening().needs(back);
     }
 
     @Override
     public Phrase brief(Back back) {
-        return Phrase.of(tucksBoth() ? "brief.pillowcase-both" : "brief.pillowcase", flap, fastening.brief());
+        return Phrase.of(
+                tucksBoth() ? "brief.pillowcase-both" : "brief.pillowcase",
+                get(FLAP),
+                fastening().brief());
     }
 }

@@ -7,15 +7,14 @@ import app.dapt.cover.decision.Back.Panel;
 import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.CoverShape;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.PanelRole;
+import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.Weight;
-import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
@@ -35,13 +34,8 @@ import java.util.Optional;
 
 /**
  * Sewn round but for an opening that is closed once the form is in, by hand or by machine.
- *
- * @param runs    the side left open: the bottom one, or the right one seen from behind
- * @param cut     in one piece folded over, opposite the opening, or in two
- * @param returns how far the seam goes on round each corner
- * @param closing how the opening is closed once the form is in
  */
-public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closing) implements Opening {
+public record SewnShutOpening(Details decided) implements Opening {
 
     /** By hand with a ladder stitch, which does not show, or by machine close to the edge. */
     public enum Closing {
@@ -55,17 +49,15 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
         TWO
     }
 
-    static SewnShutOpening usual(Unit unit) {
-        return new SewnShutOpening(Axis.ACROSS, Cut.TWO, unit.pick(Length.cm(5), Length.inches(2)), Closing.HAND);
-    }
+    /** In one piece folded over, opposite the opening, or in two. */
+    private static final Question<Cut> CUT = Question.oneOf("cutIn", Cut.TWO, "cut-in");
+    /** How far the seam goes on round each corner. */
+    private static final Question<Length> RETURNS =
+            Question.length("returns", LengthRange.TURN, Length.cm(5), Length.inches(2));
+    /** How the opening is closed once the form is in. */
+    private static final Question<Closing> CLOSING = Question.oneOf("closing", Closing.HAND, "closing");
 
-    static SewnShutOpening from(Details details) {
-        return new SewnShutOpening(
-                details.oneOf("runs", Axis.class),
-                details.oneOf("cutIn", Cut.class),
-                details.measure("returns"),
-                details.oneOf("closing", Closing.class));
-    }
+    static final List<Question<?>> ASKED = List.of(CUT, RETURNS, CLOSING, Frame.EDGE_RUNS);
 
     /** The seam goes on so far round a corner at the least, or the corner gives when the form goes in. */
     private static final Length LEAST_RETURNS = Length.inches(0, 1, 2);
@@ -76,10 +68,10 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
 
     @Override
     public Optional<Opening> longerBy(Length more, Unit unit) {
-        Length shorter = returns.minus(more.half().roundedUp(unit.pick(STEP_METRIC, STEP)));
+        Length shorter = get(RETURNS).minus(more.half().roundedUp(unit.pick(STEP_METRIC, STEP)));
         return shorter.under(unit.pick(LEAST_RETURNS_METRIC, LEAST_RETURNS))
                 ? Optional.empty()
-                : Optional.of(new SewnShutOpening(runs, cut, shorter, closing));
+                : Optional.of(with(RETURNS, shorter));
     }
 
     /** A stitch by hand takes so many times as long as one by machine. */
@@ -90,53 +82,48 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
         return OpeningKind.SEWN_SHUT;
     }
 
-    @Override
-    public List<Detail<?>> details() {
-        return List.of(
-                Detail.oneOf("cutIn", cut, "cut-in"),
-                Detail.measure("returns", LengthRange.TURN, returns, true),
-                Detail.oneOf("closing", closing, "closing"),
-                Detail.oneOf("runs", runs, "edge-way"));
+    private boolean isFolded() {
+        return get(CUT) == Cut.ONE;
     }
 
-    private SewnShutOpening withCut(Cut changed) {
-        return new SewnShutOpening(runs, changed, returns, closing);
+    private boolean isByHand() {
+        return get(CLOSING) == Closing.HAND;
     }
 
     @Override
     public boolean takesInFront() {
-        return cut == Cut.ONE;
+        return isFolded();
     }
 
     @Override
     public Optional<Phrase> unfitFor(CoverShape shape) {
-        return (cut == Cut.ONE ? shape.unfitToFold() : Optional.<Phrase>empty()).or(() -> shape.unfitAtEdge(runs));
+        return (isFolded() ? shape.unfitToFold() : Optional.<Phrase>empty()).or(() -> shape.unfitAtEdge(runs()));
     }
 
     @Override
     public Back back(CoverDimensions sizes, Front front) {
         Length depth = frame().of(sizes).depth();
-        Length seam = sizes.edgeToOpen(runs);
-        Length opening = Length.max(Length.ZERO, seam.minus(returns.times(2)));
-        List<Piece> pieces = cut == Cut.ONE ? List.of(folded(sizes, front)) : List.of(front.piece(), sizes.wholeBack());
+        Length seam = sizes.edgeToOpen(runs());
+        Length opening = Length.max(Length.ZERO, seam.minus(get(RETURNS).times(2)));
+        List<Piece> pieces = isFolded() ? List.of(folded(sizes, front)) : List.of(front.piece(), sizes.wholeBack());
         Piece shown = pieces.get(pieces.size() - 1);
         return Back.of(
                         pieces,
                         List.of(Panel.of(PanelRole.WHOLE, shown, Length.ZERO, depth)
                                 .turned(turnsPrint())),
                         opening)
-                .openAt(sizes.edgeMiddle(runs))
-                .ending(Ends.of(cut == Cut.ONE ? End.FOLD : End.SEAM, End.OPEN));
+                .openAt(sizes.edgeMiddle(runs()))
+                .ending(Ends.of(isFolded() ? End.FOLD : End.SEAM, End.OPEN));
     }
 
     @Override
     public ClosingSeam closingSeam(Back back, Length edge) {
-        return ClosingSeam.along("seam-shut", edge.minus(back.length()), back.length(), returns);
+        return ClosingSeam.along("seam-shut", edge.minus(back.length()), back.length(), get(RETURNS));
     }
 
     @Override
     public void close(Making making) {
-        boolean byHand = closing == Closing.HAND;
+        boolean byHand = isByHand();
         Work.Draft shut = making.at(
                         byHand ? Place.HAND : Place.MACHINE, byHand ? "ladder" : "edge-close", making.front())
                 .onAll()
@@ -149,7 +136,7 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
 
     /** Folded at the top, the back hangs upside down from the front; folded at a side it stays upright. */
     private boolean turnsPrint() {
-        return cut == Cut.ONE && frame().isStacked();
+        return isFolded() && frame().isStacked();
     }
 
     private Piece folded(CoverDimensions sizes, Front front) {
@@ -160,24 +147,24 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
         Length fold = twice.total().half();
         Edge seam = Edge.seam(sizes.allowance());
         return laid.strip("whole", twice, seam, seam)
-                .marked(List.of(Marking.line(Sort.FOLD, runs, fold)))
+                .marked(List.of(Marking.line(Sort.FOLD, runs(), fold)))
                 // Folded at the top the front is the lower half; folded at a side, the left one.
-                .marked(front.inStrip(runs, frame().isStacked() ? fold.minus(sizes.allowance()) : Length.ZERO));
+                .marked(front.inStrip(runs(), frame().isStacked() ? fold.minus(sizes.allowance()) : Length.ZERO));
     }
 
     @Override
     public List<Concern<Opening>> concerns(CoverDimensions sizes, Back back) {
         List<Concern<Opening>> concerns = new ArrayList<>();
-        concerns.add(Concern.<Opening>of(
-                        "sewn-shut", Weight.WORTH_KNOWING, closing == Closing.HAND ? "sewn-shut" : "sewn-shut-machine")
-                .orNote());
+        concerns.add(
+                Concern.<Opening>of("sewn-shut", Weight.WORTH_KNOWING, isByHand() ? "sewn-shut" : "sewn-shut-machine")
+                        .orNote());
         if (turnsPrint() && sizes.cloths().front().hasUp()) {
             concerns.add(Concern.<Opening>of(
                             "fold-turns",
                             Weight.BETTER_NOT,
                             "fold-turns",
                             sizes.cloths().front().name())
-                    .orTry(() -> withCut(Cut.TWO), "cut-two")
+                    .orTry(() -> with(CUT, Cut.TWO), "cut-two")
                     .orNote());
         }
         return concerns;
@@ -186,8 +173,8 @@ public record SewnShutOpening(Axis runs, Cut cut, Length returns, Closing closin
     @Override
     public Phrase brief(Back back) {
         return Phrase.of(
-                cut == Cut.ONE ? "brief.sewn-shut-folded" : "brief.sewn-shut",
+                isFolded() ? "brief.sewn-shut-folded" : "brief.sewn-shut",
                 back.length(),
-                Phrase.choice("brief.closing", closing));
+                Phrase.choice("brief.closing", get(CLOSING)));
     }
 }

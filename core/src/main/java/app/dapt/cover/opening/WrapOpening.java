@@ -9,20 +9,17 @@ import app.dapt.cover.decision.Back.Spot;
 import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.CoverShape;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
-import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.PanelRole;
+import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.Weight;
-import app.dapt.cover.opening.Fastening.By;
-import app.dapt.measure.Axis;
+import app.dapt.cover.opening.EnvelopeOpening.Outside;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
-import app.dapt.measure.Unit;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
@@ -37,43 +34,23 @@ import java.util.Optional;
 /**
  * One strip wrapped round front and back; its sides are sewn, the ends lie over each other on the back. Length 2H + O +
  * both hems, folds at hem₁ + y₁ and H further on. The end folded in first shows.
- *
- * @param overlap asked for
- * @param centre  the middle of the overlap from the top (left) finished edge; none is the middle of the cover
- * @param outside the end that shows
  */
-public record WrapOpening(
-        Axis runs,
-        Length overlap,
-        Optional<Length> centre,
-        EnvelopeOpening.Outside outside,
-        Hem first,
-        Hem second,
-        Fastening fastening)
-        implements Lapped {
+record WrapOpening(Details decided) implements Lapped {
 
-    static WrapOpening usual(Unit unit) {
-        Hem hem = Hem.Kind.ORDINARY.usual(unit);
-        return new WrapOpening(
-                Axis.ACROSS,
-                unit.pick(Length.cm(10), Length.inches(4)),
-                Optional.empty(),
-                EnvelopeOpening.Outside.FIRST,
-                hem,
-                hem,
-                Fastening.none(unit));
-    }
+    /** The end that shows. */
+    private static final Question<Outside> OUTSIDE =
+            Question.oneOf("outside", Outside.FIRST, all -> Frame.of(all).worded("wrap-outside"));
 
-    static WrapOpening from(Details details) {
-        return new WrapOpening(
-                details.oneOf("runs", Axis.class),
-                details.measure("overlap"),
-                details.maybe("centre"),
-                details.oneOf("outside", EnvelopeOpening.Outside.class),
-                Hem.from("first", details),
-                Hem.from("second", details),
-                Fastening.from(details));
-    }
+    private static final HemQuestions FIRST =
+            HemQuestions.ofPanel("first", Frame.calling("panel.end", PanelRole.FIRST));
+    private static final HemQuestions SECOND =
+            HemQuestions.ofPanel("second", Frame.calling("panel.end", PanelRole.SECOND));
+
+    static final List<Question<?>> ASKED = Question.all(
+            List.of(PanelDepths.OVERLAP, Frame.RUNS, PanelDepths.CENTRE, OUTSIDE),
+            FIRST.all(),
+            SECOND.all(),
+            Fastening.ASKED);
 
     @Override
     public Kind<Opening> kind() {
@@ -81,22 +58,12 @@ public record WrapOpening(
     }
 
     @Override
-    public List<Detail<?>> details() {
-        List<Detail<?>> details = new ArrayList<>(List.of(
-                Detail.measure("overlap", LengthRange.OVERLAP, overlap, true),
-                Detail.oneOf("runs", runs, "way"),
-                Detail.maybe("centre", LengthRange.CENTRE, centre),
-                Detail.oneOf("outside", outside, frame().worded("wrap-outside"))));
-        details.addAll(first.details("first", Phrase.of(frame().named("panel.end", PanelRole.FIRST))));
-        details.addAll(second.details("second", Phrase.of(frame().named("panel.end", PanelRole.SECOND))));
-        details.addAll(fastening.details());
-        return details;
+    public List<HemQuestions> hems() {
+        return List.of(FIRST, SECOND);
     }
 
-    @Override
-    public WrapOpening narrowlyHemmed(Unit unit) {
-        Hem narrow = Hem.Kind.NARROW.usual(unit);
-        return new WrapOpening(runs, overlap, centre, outside, narrow, narrow, fastening);
+    private boolean firstOutside() {
+        return get(OUTSIDE) == Outside.FIRST;
     }
 
     @Override
@@ -112,31 +79,33 @@ public record WrapOpening(
     @Override
     public Back back(CoverDimensions sizes, Front front) {
         Frame.Sized laid = frame().of(sizes);
-        PanelDepths depths = new PanelDepths(RuleOfThumb.NONE, overlap, centre);
+        PanelDepths depths = depths();
         Length one = depths.finished(laid, PanelRole.FIRST).total();
         Length two = depths.finished(laid, PanelRole.SECOND).total();
-        Length fold =
-                first.edge(sizes.innerAllowance(), sizes.ownUnit()).allowance().plus(one);
+        Length fold = FIRST.of(decided)
+                .edge(sizes.innerAllowance(), sizes.ownUnit())
+                .allowance()
+                .plus(one);
         Piece strip = strip(laid)
                 .marked(List.of(
-                        Marking.line(Sort.FOLD, runs, fold), Marking.line(Sort.FOLD, runs, fold.plus(laid.depth()))))
-                .marked(front.inStrip(runs, fold.minus(sizes.allowance())));
+                        Marking.line(Sort.FOLD, runs(), fold),
+                        Marking.line(Sort.FOLD, runs(), fold.plus(laid.depth()))))
+                .marked(front.inStrip(runs(), fold.minus(sizes.allowance())));
         Panel upper = end(laid, PanelRole.FIRST, strip, one);
         Panel lower = end(laid, PanelRole.SECOND, strip, two);
         Back back = Back.of(
                         List.of(strip), upper.outside() ? List.of(lower, upper) : List.of(upper, lower), laid.along())
-                .lapping(Lap.of(overlap, runs, sizes))
+                .lapping(Lap.of(depths.overlap(), runs(), sizes))
                 .ending(Ends.of(End.FOLD, End.FOLD));
         return fastened(back, fold, laid);
     }
 
     /** An end comes over a fold, so that on the back it hangs the other way round. */
     private Panel end(Frame.Sized laid, PanelRole role, Piece strip, Length finished) {
-        boolean firstOutside = outside == EnvelopeOpening.Outside.FIRST;
         return laid.lying(role, strip, finished)
                 .named(frame().named("panel.end", role))
                 .free(role == PanelRole.FIRST ? frame().start() : frame().end())
-                .outside(role == PanelRole.FIRST == firstOutside)
+                .outside(role == PanelRole.FIRST == firstOutside())
                 .turned(frame().isStacked());
     }
 
@@ -144,7 +113,8 @@ public record WrapOpening(
     private Back fastened(Back back, Length fold, Frame.Sized laid) {
         Panel outer = back.outer();
         boolean firstOutside = outer.role() == PanelRole.FIRST;
-        Hem hem = firstOutside ? first : second;
+        Hem hem = (firstOutside ? FIRST : SECOND).of(decided);
+        Fastening fastening = fastening();
         List<Spot> spots = fastening.spots(
                 laid,
                 firstOutside ? outer.to() : outer.from(),
@@ -158,16 +128,19 @@ public record WrapOpening(
     }
 
     private Piece strip(Frame.Sized laid) {
+        Hem first = FIRST.of(decided);
+        Hem second = SECOND.of(decided);
         Edge start = first.edge(laid.sizes().innerAllowance(), laid.sizes().ownUnit());
         Edge end = second.edge(laid.sizes().innerAllowance(), laid.sizes().ownUnit());
         Sum twice = Sum.of(
-                Sum.term(frame().ofDeep("term.twice"), laid.depth().times(2)), Sum.term("term.overlap", overlap));
+                Sum.term(frame().ofDeep("term.twice"), laid.depth().times(2)),
+                Sum.term("term.overlap", get(PanelDepths.OVERLAP)));
         return laid.strip("wrap", second.added(first.added(twice, start), end), start, end);
     }
 
     @Override
     public void make(Making making) {
-        fastening.onStrip(making, frame());
+        fastening().onStrip(making, frame());
     }
 
     @Override
@@ -183,7 +156,7 @@ public record WrapOpening(
         making.at(Place.TABLE, laying.worded("lay-wrap"), strip)
                 .onAll()
                 .saying(outer.name(), Phrase.choice("which-edge", folded))
-                .figure("overlap", overlap)
+                .figure("overlap", get(PanelDepths.OVERLAP))
                 .figure("fold-to-fold", frame().of(making.sizes()).depth())
                 .because()
                 .trap()
@@ -205,12 +178,7 @@ public record WrapOpening(
     public List<Concern<Opening>> concerns(CoverDimensions sizes, Back back) {
         List<Concern<Opening>> found =
                 new ArrayList<>(new LapConcerns(this, sizes, back, back.lap().orElseThrow()).all());
-        found.addAll(fastening.concerns(
-                sizes,
-                overlap,
-                "button-overlap",
-                withOverlap(fastening.roomForButton()),
-                new WrapOpening(runs, overlap, centre, outside, first, second, fastening.withBy(By.NOTHING))));
+        found.addAll(buttonConcerns(sizes, get(PanelDepths.OVERLAP)));
         if (frame().isStacked() && sizes.cloths().front().hasUp()) {
             found.add(Concern.<Opening>of(
                             "fold-turns",
@@ -226,6 +194,9 @@ public record WrapOpening(
 
     @Override
     public Phrase brief(Back back) {
-        return Phrase.of(frame().worded("brief.wrap"), overlap, fastening.brief());
+        return Phrase.of(
+                frame().worded("brief.wrap"),
+                get(PanelDepths.OVERLAP),
+                fastening().brief());
     }
 }

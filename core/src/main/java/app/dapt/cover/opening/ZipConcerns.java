@@ -8,22 +8,14 @@ import app.dapt.cover.opening.ZipLength.Stock;
 import app.dapt.measure.Length;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
  * What can go wrong with any zip.
  *
- * @param with the same opening with another zip
  * @param seam how long the seam is that the zip lies in, finished
  */
-record ZipConcerns(
-        ZipLength zip,
-        Function<ZipLength, Opening> with,
-        Opening opening,
-        CoverDimensions sizes,
-        Back back,
-        Length seam) {
+record ZipConcerns(Opening opening, CoverDimensions sizes, Back back, Length seam) {
 
     /** Metal within this of the seam round the cover is sewn into it or breaks a needle. */
     private static final Length CLEAR = Length.inches(0, 1, 4);
@@ -33,8 +25,8 @@ record ZipConcerns(
     }
 
     private Concern<Opening> shortened(Concern<Opening> concern) {
-        return concern.orTry(() -> with.apply(zip.withStock(Stock.STANDARD)), "zip-standard")
-                .orTry(() -> with.apply(zip.withStock(Stock.CHAIN)), "zip-chain")
+        return concern.orTry(() -> opening.with(ZipLength.STOCK, Stock.STANDARD), "zip-standard")
+                .orTry(() -> opening.with(ZipLength.STOCK, Stock.CHAIN), "zip-chain")
                 .orTry(() -> opening.turned(), "turn-opening")
                 .orTry(() -> OpeningKind.SEWN_SHUT.insteadOf(opening, sizes.ownUnit()), "sew-shut");
     }

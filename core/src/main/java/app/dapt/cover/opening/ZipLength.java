@@ -1,8 +1,8 @@
 package app.dapt.cover.opening;
 
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.decision.Question;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
@@ -35,18 +35,22 @@ public record ZipLength(Stock stock, Length own) {
             .mapToObj(Length::cm)
             .toList();
 
-    static ZipLength usual(Unit unit) {
-        return new ZipLength(Stock.STANDARD, unit.pick(Length.cm(40), Length.inches(16)));
+    static final Question<Stock> STOCK = Question.oneOf("zipStock", Stock.STANDARD, "zip-stock");
+    private static final Question<Length> OWN = Question.length(
+                    "zipLength", LengthRange.ZIP, Length.cm(40), Length.inches(16))
+            .where(STOCK, Stock.OWN);
+
+    static final List<Question<?>> ASKED = List.of(STOCK, OWN);
+
+    /** How far above the finished bottom edge a zip across the back lies, or from the right one seen from behind. */
+    static Question<Length> at(Length metric, Length imperial) {
+        return Question.length("zipAt", LengthRange.CENTRE, metric, imperial)
+                .called(all -> Phrase.of(Frame.of(all).worded("detail.zipAt")));
     }
 
-    static ZipLength from(Details details) {
-        return new ZipLength(details.oneOf("zipStock", Stock.class), details.measure("zipLength"));
-    }
-
-    List<Detail<?>> details() {
-        return List.of(
-                Detail.oneOf("zipStock", stock, "zip-stock"),
-                Detail.measure("zipLength", LengthRange.ZIP, own, stock == Stock.OWN));
+    /** As it was decided. */
+    static ZipLength of(Details details) {
+        return new ZipLength(details.get(STOCK), details.get(OWN));
     }
 
     /** Lengths sold, shortest first. */
@@ -110,9 +114,5 @@ public record ZipLength(Stock stock, Length own) {
                                 ? Phrase.of("zip.why.exact", teeth)
                                 : Phrase.of("zip.why.shorten", sold, teeth)))
                 .orElseGet(() -> chain(teeth, unit));
-    }
-
-    ZipLength withStock(Stock changed) {
-        return new ZipLength(changed, own);
     }
 }

@@ -3,10 +3,10 @@ package app.dapt.cover.shape;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Making;
+import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.Weight;
 import app.dapt.drawing.Element.Role;
 import app.dapt.filling.Casing;
@@ -26,10 +26,14 @@ import java.util.Optional;
 /**
  * Square or oblong.
  *
- * @param oblong  measured each way on its own
- * @param corners as they come, or the seam tapered in so that they do not stand out as ears
+ * @param oblong measured each way on its own
  */
-public record Rectangular(boolean oblong, Corners corners) implements Shape {
+public record Rectangular(boolean oblong, Details decided) implements Shape {
+
+    /** As they come, or the seam tapered in so that they do not stand out as ears. */
+    private static final Question<Corners> CORNERS = Question.oneOf("corners", Corners.PLAIN, "corners");
+
+    static final List<Question<?>> ASKED = List.of(CORNERS);
 
     /**
      * How the seam is tapered in towards a corner.
@@ -46,28 +50,23 @@ public record Rectangular(boolean oblong, Corners corners) implements Shape {
 
     private static final Length EIGHTH = Length.inches(0, 1, 8);
 
-    static Rectangular from(boolean oblong, Details details) {
-        return new Rectangular(oblong, details.oneOf("corners", Corners.class));
+    private Corners corners() {
+        return get(CORNERS);
     }
 
     @Override
     public Optional<Shape> withOtherCorners() {
-        return Optional.of(new Rectangular(oblong, corners == Corners.PLAIN ? Corners.TAPERED : Corners.PLAIN));
+        return Optional.of(with(CORNERS, corners() == Corners.PLAIN ? Corners.TAPERED : Corners.PLAIN));
     }
 
     @Override
     public Phrase brief() {
-        return kind().phrase(corners == Corners.TAPERED ? "brief.tapered" : "shape");
+        return kind().phrase(corners() == Corners.TAPERED ? "brief.tapered" : "shape");
     }
 
     @Override
     public Kind<Shape> kind() {
         return oblong ? ShapeKind.OBLONG : ShapeKind.SQUARE;
-    }
-
-    @Override
-    public List<Detail<?>> details() {
-        return List.of(Detail.oneOf("corners", corners, "corners"));
     }
 
     @Override
@@ -85,7 +84,7 @@ public record Rectangular(boolean oblong, Corners corners) implements Shape {
      * short side, beginning a quarter of it from the corner. None where nothing would stand out.
      */
     public Optional<Taper> taper(Length across, Length upDown, double fullness) {
-        if (corners == Corners.PLAIN || fullness < NO_EARS) {
+        if (corners() == Corners.PLAIN || fullness < NO_EARS) {
             return Optional.empty();
         }
         Length side = Length.min(across, upDown);
@@ -142,7 +141,7 @@ public record Rectangular(boolean oblong, Corners corners) implements Shape {
 
     @Override
     public List<Concern<Shape>> concerns(CoverDimensions sizes, Back back) {
-        if (corners == Corners.PLAIN
+        if (corners() == Corners.PLAIN
                 || sizes.fullness().ratio() >= NO_EARS && sizes.fullness().ratio() <= NO_SQUARE) {
             return List.of();
         }
@@ -155,7 +154,7 @@ public record Rectangular(boolean oblong, Corners corners) implements Shape {
                         new Pillow(sizes.finished(Axis.ACROSS), sizes.finished(Axis.UP_DOWN))
                                 .ear(sizes.fullness().ratio()),
                         deepest(sizes.finished(Axis.ACROSS), sizes.finished(Axis.UP_DOWN)))
-                .orTry(() -> new Rectangular(oblong, Corners.PLAIN), "plain-corners")
+                .orTry(() -> with(CORNERS, Corners.PLAIN), "plain-corners")
                 .orNote());
     }
 }

@@ -1,6 +1,6 @@
 package app.dapt.cover.shape;
 
-import app.dapt.cover.decision.Detail;
+import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Making;
 import app.dapt.drawing.Element.Role;
@@ -13,22 +13,16 @@ import app.dapt.piece.Contour.Point;
 import app.dapt.step.Effort;
 import app.dapt.step.Pile;
 import app.dapt.step.Place;
-import java.util.List;
 import java.util.Optional;
 
 /** A circle; its diameter is the size across. */
-public record Round() implements Shape {
+record Round(Details decided) implements Shape {
 
     private static final Length CLIP_EVERY = Length.inches(0, 1, 2);
 
     @Override
     public Kind<Shape> kind() {
         return ShapeKind.ROUND;
-    }
-
-    @Override
-    public List<Detail<?>> details() {
-        return List.of();
     }
 
     @Override

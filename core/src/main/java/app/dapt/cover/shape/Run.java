@@ -3,11 +3,11 @@ package app.dapt.cover.shape;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
+import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.Weight;
 import app.dapt.drawing.Element.Line;
 import app.dapt.drawing.Element.Role;
@@ -18,7 +18,6 @@ import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
-import app.dapt.measure.Unit;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
@@ -41,11 +40,8 @@ import java.util.stream.IntStream;
 /**
  * Several forms side by side, each in a pocket of one long cover; measured pushed together as they will lie. The lines
  * between the pockets are sewn from edge to edge through the front and both backs, and locked where they cross a hem.
- *
- * @param pockets   how many forms
- * @param straps    what is sewn to its back to carry it by, or to prop it up with
  */
-public record Run(int pockets, Straps straps) implements Shape {
+public record Run(Details decided) implements Shape {
 
     /** What straps are for. */
     public enum Use {
@@ -120,10 +116,6 @@ public record Run(int pockets, Straps straps) implements Shape {
                     .mapToObj(i -> from.plus(side.minus(from.times(2)).times(i, ends() - 1)))
                     .toList();
         }
-
-        private Straps withFrom(Length changed) {
-            return new Straps(use, count, changed, edge, end);
-        }
     }
 
     /** What each line of stitching between two pockets takes up of the cloth. */
@@ -134,30 +126,39 @@ public record Run(int pockets, Straps straps) implements Shape {
     private static final int MOST_POCKETS = 12;
     private static final int MOST_STRAPS = 4;
 
-    static Run usual(Unit unit) {
-        return new Run(
-                3, new Straps(Use.NONE, 2, unit.pick(Length.cm(10), Length.inches(4)), CarriedBy.TOP, Propped.LEFT));
+    /** How many forms. */
+    private static final Question<Integer> POCKETS = Question.count("pockets", 2, MOST_POCKETS, 3);
+
+    private static final Question<Use> USE = Question.oneOf("strapUse", Use.NONE, "strap-use");
+    private static final Question<Integer> STRAPS =
+            Question.count("straps", 1, MOST_STRAPS, 2).where(USE, Use.CARRY);
+    private static final Question<CarriedBy> EDGE =
+            Question.oneOf("strapEdge", CarriedBy.TOP, "strap-edge").where(USE, Use.CARRY);
+    private static final Question<Propped> END =
+            Question.oneOf("strapEnd", Propped.LEFT, "strap-end").where(USE, Use.PROP);
+    private static final Question<Length> FROM = Question.length(
+                    "strapFrom", LengthRange.CENTRE, Length.cm(10), Length.inches(4))
+            .where(all -> all.get(USE) != Use.NONE);
+
+    static final List<Question<?>> ASKED = List.of(POCKETS, USE, STRAPS, EDGE, END, FROM);
+
+    /** How many forms. */
+    public int pockets() {
+        return get(POCKETS);
     }
 
-    static Run from(Details d) {
-        return new Run(
-                d.count("pockets"),
-                new Straps(
-                        d.oneOf("strapUse", Use.class),
-                        d.count("straps"),
-                        d.measure("strapFrom"),
-                        d.oneOf("strapEdge", CarriedBy.class),
-                        d.oneOf("strapEnd", Propped.class)));
+    private Straps straps() {
+        return new Straps(get(USE), get(STRAPS), get(FROM), get(EDGE), get(END));
     }
 
     @Override
     public Phrase brief() {
-        return Phrase.of("brief.shape.run", pockets, Phrase.choice("brief.straps", straps.use()));
+        return Phrase.of("brief.shape.run", pockets(), Phrase.choice("brief.straps", straps().use()));
     }
 
     @Override
     public int forms() {
-        return pockets;
+        return pockets();
     }
 
     @Override
@@ -166,49 +167,37 @@ public record Run(int pockets, Straps straps) implements Shape {
     }
 
     @Override
-    public List<Detail<?>> details() {
-        boolean carried = straps.use() == Use.CARRY;
-        return List.of(
-                Detail.count("pockets", 2, MOST_POCKETS, pockets, true),
-                Detail.oneOf("strapUse", straps.use(), "strap-use"),
-                Detail.count("straps", 1, MOST_STRAPS, straps.count(), carried),
-                Detail.oneOf("strapEdge", straps.edge(), "strap-edge", carried),
-                Detail.oneOf("strapEnd", straps.end(), "strap-end", straps.isProp()),
-                Detail.measure("strapFrom", LengthRange.CENTRE, straps.from(), straps.isAny()));
-    }
-
-    @Override
     public Casing casing(Length across, Length upDown) {
-        return new Chambers(pockets, new Pillow(across.times(1, pockets), upDown), false);
+        return new Chambers(pockets(), new Pillow(across.times(1, pockets()), upDown), false);
     }
 
     @Override
     public List<Sum.Term> takeUp(Axis axis) {
         return axis == Axis.ACROSS
-                ? List.of(Sum.term("term.channels", TAKE_UP.times(pockets - 1L), pockets - 1))
+                ? List.of(Sum.term("term.channels", TAKE_UP.times(pockets() - 1L), pockets() - 1))
                 : List.of();
     }
 
     /**
-     * Where a line between two pockets lies, counted from one, from the cut edge at the left: evenly, take-up and all.
+     * Where a line between two pockets() lies, counted from one, from the cut edge at the left: evenly, take-up and all.
      */
     private Length channel(int number, CoverDimensions sizes) {
-        return sizes.allowance().plus(flat(sizes).times(number, pockets));
+        return sizes.allowance().plus(flat(sizes).times(number, pockets()));
     }
 
     /** The middle of a pocket, counted from one, from the same edge. */
     private Length middle(int number, CoverDimensions sizes) {
-        Length flat = sizes.cutFor(Axis.ACROSS).plus(TAKE_UP.times(pockets - 1L));
-        return sizes.innerAllowance().plus(flat.times(2 * number - 1, 2 * pockets));
+        Length flat = sizes.cutFor(Axis.ACROSS).plus(TAKE_UP.times(pockets() - 1L));
+        return sizes.innerAllowance().plus(flat.times(2 * number - 1, 2 * pockets()));
     }
 
     /** Between the side seams before the channels are sewn, take-up and all. */
     private Length flat(CoverDimensions sizes) {
-        return sizes.finished(Axis.ACROSS).plus(TAKE_UP.times(pockets - 1L));
+        return sizes.finished(Axis.ACROSS).plus(TAKE_UP.times(pockets() - 1L));
     }
 
     private List<Marking> channels(CoverDimensions sizes) {
-        return IntStream.range(1, pockets)
+        return IntStream.range(1, pockets())
                 .mapToObj(i -> Marking.line(Sort.CHANNEL, Axis.UP_DOWN, channel(i, sizes)))
                 .toList();
     }
@@ -221,15 +210,15 @@ public record Run(int pockets, Straps straps) implements Shape {
     @Override
     public List<Marking> onBack(Back back, Back.Panel panel, CoverDimensions sizes) {
         List<Marking> marks = new ArrayList<>(channels(sizes));
-        if (!straps.isAny() || sizes.opens() != Axis.ACROSS) {
+        if (!straps().isAny() || sizes.opens() != Axis.ACROSS) {
             return marks;
         }
-        List<Length> along = straps.along(sizes.finished(straps.runs()));
-        if (straps.runs() == Axis.ACROSS && back.showing(Length.ZERO).equals(panel)) {
+        List<Length> along = straps().along(sizes.finished(straps().runs()));
+        if (straps().runs() == Axis.ACROSS && back.showing(Length.ZERO).equals(panel)) {
             along.forEach(
                     at -> marks.add(Marking.spot(Sort.STRAP, sizes.allowance().plus(at), Length.ZERO)));
         }
-        if (straps.runs() == Axis.UP_DOWN) {
+        if (straps().runs() == Axis.UP_DOWN) {
             along.stream().filter(at -> back.showing(at).equals(panel)).forEach(at -> strapLines(panel, sizes)
                     .forEach(x -> marks.add(Marking.spot(Sort.STRAP, x, panel.cutAt(at, Axis.ACROSS)))));
         }
@@ -239,11 +228,11 @@ public record Run(int pockets, Straps straps) implements Shape {
     /** The lines across the back that straps sit on, from the cut edge at the left. */
     private List<Length> strapLines(Back.Panel panel, CoverDimensions sizes) {
         Length width = panel.piece().cutWidth();
-        if (!straps.isProp()) {
-            return List.of(straps.edge() == CarriedBy.LEFT ? Length.ZERO : width);
+        if (!straps().isProp()) {
+            return List.of(straps().edge() == CarriedBy.LEFT ? Length.ZERO : width);
         }
-        boolean atLeft = straps.end() == Propped.LEFT;
-        return List.of(middle(atLeft ? 1 : pockets, sizes), middle(atLeft ? 2 : pockets - 1, sizes));
+        boolean atLeft = straps().end() == Propped.LEFT;
+        return List.of(middle(atLeft ? 1 : pockets(), sizes), middle(atLeft ? 2 : pockets() - 1, sizes));
     }
 
     @Override
@@ -272,16 +261,16 @@ public record Run(int pockets, Straps straps) implements Shape {
     }
 
     private Length stitched(CoverDimensions sizes) {
-        return sizes.finished(Axis.UP_DOWN).times(pockets - 1L);
+        return sizes.finished(Axis.UP_DOWN).times(pockets() - 1L);
     }
 
     @Override
     public List<Piece> extras(CoverDimensions sizes) {
-        if (!straps.isAny()) {
+        if (!straps().isAny()) {
             return List.of();
         }
         Map<Side, Edge> edges = Piece.foldedAlong(sizes.innerAllowance());
-        if (straps.isProp()) {
+        if (straps().isProp()) {
             Edge turnedIn = new Edge(Edge.Fate.SINGLE_TURN, List.of(endTurn(sizes)));
             edges.put(Side.LEFT, turnedIn);
             edges.put(Side.RIGHT, turnedIn);
@@ -292,7 +281,7 @@ public record Run(int pockets, Straps straps) implements Shape {
                         Sum.of(Sum.term("term.strap-length", STRAP_LENGTH)),
                         Sum.of(Sum.term("term.four-times", STRAP_WIDTH, STRAP_WIDTH.times(1, 4))),
                         edges)
-                .times(straps.strips()));
+                .times(straps().strips()));
     }
 
     /** What is turned in at both ends of a strap that is not caught in a seam. */
@@ -305,7 +294,7 @@ public record Run(int pockets, Straps straps) implements Shape {
     public void prepare(Making making) {
         making.piece("strap").ifPresent(strap -> {
             StripWork work = new StripWork(making.work(), strap);
-            if (straps.isProp()) {
+            if (straps().isProp()) {
                 work.endsTurned(endTurn(making.sizes()));
             }
             work.foldedTwice(STRAP_WIDTH.times(1, 4), strap.cutWidth().times(strap.quantity()));
@@ -315,21 +304,21 @@ public record Run(int pockets, Straps straps) implements Shape {
                     .filter(piece -> piece.marks().stream().anyMatch(mark -> mark.sort() == Sort.STRAP))
                     .forEach(pieces::add);
             Draft sewn = making.work()
-                    .at(Place.MACHINE, straps.isProp() ? "straps-sew" : "straps-baste", pieces)
+                    .at(Place.MACHINE, straps().isProp() ? "straps-sew" : "straps-baste", pieces)
                     .saying(strap.quantity())
                     .because()
                     .trap()
-                    .times(Effort.LAY, straps.ends())
-                    .set(straps.isProp() ? Stitch.SEAM : Stitch.BASTE, Foot.PLAIN)
+                    .times(Effort.LAY, straps().ends())
+                    .set(straps().isProp() ? Stitch.SEAM : Stitch.BASTE, Foot.PLAIN)
                     .shows(Pile.of(making.work().lying(pieces.get(pieces.size() - 1), true)));
             pieces.forEach(piece -> sewn.marks(piece, Sort.STRAP));
-            (straps.isProp() ? sewn : sewn.takes(strap, Side.LEFT).takes(strap, Side.RIGHT)).add();
+            (straps().isProp() ? sewn : sewn.takes(strap, Side.LEFT).takes(strap, Side.RIGHT)).add();
         });
     }
 
     @Override
     public Shape nearer(Length by) {
-        return from(decided().less("strapFrom", by));
+        return new Run(decided.less(FROM, by));
     }
 
     @Override
@@ -347,22 +336,22 @@ public record Run(int pockets, Straps straps) implements Shape {
         return true;
     }
 
-    /** The lines between the pockets are sewn through all layers once the cover is turned. */
+    /** The lines between the pockets() are sewn through all layers once the cover is turned. */
     @Override
     public void finish(Making making) {
         Pile whole = Pile.of(making.lyingFront(true));
         making.at(Place.TABLE, "channels-pin", making.front())
                 .onAll()
-                .saying(pockets - 1)
+                .saying(pockets() - 1)
                 .figures(List.of(channelPlaces(making.sizes())))
-                .figure("pocket-wide", making.sizes().finished(Axis.ACROSS).times(1, pockets))
+                .figure("pocket-wide", making.sizes().finished(Axis.ACROSS).times(1, pockets()))
                 .loose()
-                .times(Effort.LAY, pockets - 1.0)
+                .times(Effort.LAY, pockets() - 1.0)
                 .shows(whole.with(channelLines(Role.PIN, making)))
                 .add();
         making.at(Place.MACHINE, "channels-sew", making.front())
                 .onAll()
-                .saying(pockets - 1)
+                .saying(pockets() - 1)
                 .figures(List.of(channelPlaces(making.sizes())))
                 .because()
                 .along(Effort.SEW, stitched(making.sizes()))
@@ -373,10 +362,10 @@ public record Run(int pockets, Straps straps) implements Shape {
 
     /** Each line from the nearer end of the turned cover. */
     private Phrase channelPlaces(CoverDimensions sizes) {
-        List<Length> all = IntStream.range(1, pockets)
-                .mapToObj(number -> flat(sizes).times(number, pockets))
+        List<Length> all = IntStream.range(1, pockets())
+                .mapToObj(number -> flat(sizes).times(number, pockets()))
                 .toList();
-        int fromLeft = pockets / 2;
+        int fromLeft = pockets() / 2;
         return all.size() == 1
                 ? Phrase.of("figure.channels-1", all.get(0))
                 : Phrase.of(
@@ -389,7 +378,7 @@ public record Run(int pockets, Straps straps) implements Shape {
 
     private List<Line> channelLines(Role role, Making making) {
         Length height = making.sizes().cut(Axis.UP_DOWN).total();
-        return IntStream.range(1, pockets)
+        return IntStream.range(1, pockets())
                 .mapToObj(number -> channel(number, making.sizes()))
                 .map(x -> new Line(role, x, Length.ZERO, x, height))
                 .toList();
@@ -398,11 +387,11 @@ public record Run(int pockets, Straps straps) implements Shape {
     @Override
     public List<Concern<Shape>> concerns(CoverDimensions sizes, Back back) {
         List<Concern<Shape>> found = new ArrayList<>();
-        Length side = sizes.finished(straps.runs());
-        if (straps.isAny() && !straps.from().times(2).under(side)) {
+        Length side = sizes.finished(straps().runs());
+        if (straps().isAny() && !straps().from().times(2).under(side)) {
             Length in = side.times(1, 5);
-            found.add(Concern.<Shape>of("straps", Weight.BETTER_NOT, "straps-cross", straps.from(), side)
-                    .orTry(() -> new Run(pockets, straps.withFrom(in)), "straps-in", in));
+            found.add(Concern.<Shape>of("straps", Weight.BETTER_NOT, "straps-cross", straps().from(), side)
+                    .orTry(() -> with(FROM, in), "straps-in", in));
         }
         return found;
     }

@@ -7,6 +7,7 @@ import app.dapt.cover.decision.CoverShape;
 import app.dapt.cover.decision.Detailed;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Making;
+import app.dapt.cover.decision.Question;
 import app.dapt.drawing.Element.Role;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -23,6 +24,11 @@ public interface Shape extends Detailed, CoverShape {
 
     @Override
     Kind<Shape> kind();
+
+    /** The same with one question answered otherwise. */
+    default <V> Shape with(Question<V> question, V answer) {
+        return kind().with(decided().with(question, answer));
+    }
 
     /** How the brief puts it. */
     default Phrase brief() {

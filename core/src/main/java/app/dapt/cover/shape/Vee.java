@@ -3,11 +3,11 @@ package app.dapt.cover.shape;
 import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Concern;
 import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Detail;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Making;
+import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.Weight;
 import app.dapt.drawing.Element.Role;
 import app.dapt.filling.Bisection;
@@ -18,7 +18,6 @@ import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
-import app.dapt.measure.Unit;
 import app.dapt.piece.Contour;
 import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Piece;
@@ -34,15 +33,8 @@ import java.util.function.DoubleFunction;
 
 /**
  * A V standing on its point, the same at the left as at the right.
- *
- * @param arm   how wide an arm is
- * @param end   how the arms end
- * @param inner radius of the curve between the arms
- * @param outer radius of the curve at the point
- * @param by    whether its arms come out as they must for the width that was measured, or rise at a given angle
- * @param rise  that angle, in degrees above the level
  */
-public record Vee(Length arm, End end, Length inner, Length outer, By by, int rise) implements Shape {
+public record Vee(Details decided) implements Shape {
 
     /** Cut square across the arm, or round. */
     public enum End {
@@ -68,24 +60,35 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
     /** A cut within this of 45° to the grain stretches as a bias does. */
     private static final double BIAS_REACH = Math.toRadians(25);
 
-    static Vee usual(Unit unit) {
-        return new Vee(
-                unit.pick(Length.cm(33), Length.inches(13)),
-                End.SQUARE,
-                unit.pick(Length.cm(5), Length.inches(2)),
-                unit.pick(Length.cm(10), Length.inches(4)),
-                By.WIDTH,
-                45);
+    /** How wide an arm is. */
+    private static final Question<Length> ARM =
+            Question.length("arm", LengthRange.SIDE, Length.cm(33), Length.inches(13));
+
+    private static final Question<End> END = Question.oneOf("armEnd", End.SQUARE, "arm-end");
+    /** Radius of the curve between the arms. */
+    private static final Question<Length> INNER =
+            Question.length("inner", LengthRange.CURVE, Length.cm(5), Length.inches(2));
+    /** Radius of the curve at the point. */
+    private static final Question<Length> OUTER =
+            Question.length("outer", LengthRange.CURVE, Length.cm(10), Length.inches(4));
+    /** Whether its arms come out as they must for the width that was measured, or rise at a given angle. */
+    private static final Question<By> BY = Question.oneOf("veeBy", By.WIDTH, "vee-by");
+    /** That angle, in degrees above the level. */
+    private static final Question<Integer> RISE =
+            Question.count("rise", LEAST_RISE, MOST_RISE, 45).where(BY, By.ANGLE);
+
+    static final List<Question<?>> ASKED = List.of(ARM, END, INNER, OUTER, BY, RISE);
+
+    private boolean isByAngle() {
+        return get(BY) == By.ANGLE;
     }
 
-    static Vee from(Details details) {
-        return new Vee(
-                details.measure("arm"),
-                details.oneOf("armEnd", End.class),
-                details.measure("inner"),
-                details.measure("outer"),
-                details.oneOf("veeBy", By.class),
-                details.count("rise"));
+    private boolean isRound() {
+        return get(END) == End.ROUND;
+    }
+
+    private Length arm() {
+        return get(ARM);
     }
 
     @Override
@@ -99,38 +102,27 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
     }
 
     @Override
-    public List<Detail<?>> details() {
-        return List.of(
-                Detail.measure("arm", LengthRange.SIDE, arm, true),
-                Detail.oneOf("armEnd", end, "arm-end"),
-                Detail.measure("inner", LengthRange.CURVE, inner, true),
-                Detail.measure("outer", LengthRange.CURVE, outer, true),
-                Detail.oneOf("veeBy", by, "vee-by"),
-                Detail.count("rise", LEAST_RISE, MOST_RISE, rise, by == By.ANGLE));
-    }
-
-    @Override
     public boolean isRectangular() {
         return false;
     }
 
     @Override
     public Axis easeBy() {
-        return by == By.ANGLE ? Axis.UP_DOWN : Axis.ACROSS;
+        return isByAngle() ? Axis.UP_DOWN : Axis.ACROSS;
     }
 
     @Override
     public Optional<Sum> acrossFrom(Length upDown, Length ease) {
-        return by == By.WIDTH
+        return !isByAngle()
                 ? Optional.empty()
                 : Optional.of(Sum.of(Sum.term(
                         "term.vee-at-angle",
                         Length.nearMm(lines(Length.ZERO, upDown, ease).width()),
-                        rise)));
+                        get(RISE))));
     }
 
     private Vee curved(Length inside, Length outside) {
-        return new Vee(arm, end, inside, outside, by, rise);
+        return new Vee(decided.with(INNER, inside).with(OUTER, outside));
     }
 
     /** The lines of a V in millimetres, its point at the bottom middle. */
@@ -270,16 +262,18 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
     /** As asked for as far as geometry allows; what it does not allow is said by concerns(). */
     private Lines lines(Length across, Length upDown, Length ease) {
         double height = upDown.toMm();
-        double width = by == By.ANGLE
-                ? asked(height, height, ease).risingAt(Math.toRadians(rise)).width()
+        double width = isByAngle()
+                ? asked(height, height, ease)
+                        .risingAt(Math.toRadians(get(RISE)))
+                        .width()
                 : across.toMm();
         return asked(width, height, ease).sound();
     }
 
     private Lines asked(double width, double height, Length ease) {
-        double most = by == By.ANGLE ? 0.9 * height : Math.min(0.45 * width, 0.9 * height);
-        double wide = Math.max(10, Math.min(arm.plus(ease).toMm(), most));
-        return new Lines(width, height, wide, inner.toMm(), outer.toMm(), end == End.ROUND);
+        double most = isByAngle() ? 0.9 * height : Math.min(0.45 * width, 0.9 * height);
+        double wide = Math.max(10, Math.min(arm().plus(ease).toMm(), most));
+        return new Lines(width, height, wide, get(INNER).toMm(), get(OUTER).toMm(), isRound());
     }
 
     @Override
@@ -289,7 +283,7 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
 
     @Override
     public int cornersTurned() {
-        return end == End.SQUARE ? 4 : 0;
+        return isRound() ? 0 : 4;
     }
 
     @Override
@@ -317,12 +311,12 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
 
         @Override
         public boolean isSquare() {
-            return end == End.SQUARE;
+            return !isRound();
         }
 
         @Override
         public Length finishedWidth(CoverDimensions sizes) {
-            return arm.plus(sizes.ease());
+            return arm().plus(sizes.ease());
         }
 
         @Override
@@ -357,8 +351,8 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
     @Override
     public Casing casing(Length across, Length upDown) {
         double middle = lines(across, upDown, Length.ZERO).middle();
-        Length longSide = Length.max(arm, Length.mm(Math.round(middle)));
-        return new Chambers(1, new Pillow(arm, longSide), true);
+        Length longSide = Length.max(arm(), Length.mm(Math.round(middle)));
+        return new Chambers(1, new Pillow(arm(), longSide), true);
     }
 
     @Override
@@ -381,12 +375,12 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
 
     @Override
     public String turnedOut() {
-        return end == End.ROUND ? "turn-out-round" : "turn-out";
+        return isRound() ? "turn-out-round" : "turn-out";
     }
 
     @Override
     public String pushedOut() {
-        return end == End.ROUND ? "push-out-round" : "push-out";
+        return isRound() ? "push-out-round" : "push-out";
     }
 
     @Override
@@ -416,16 +410,18 @@ public record Vee(Length arm, End end, Length inner, Length outer, By by, int ri
     public List<Concern<Shape>> concerns(CoverDimensions sizes, Back back) {
         List<Concern<Shape>> found = new ArrayList<>();
         Length upDown = sizes.form().upDown().flat();
-        Length across = by == By.ANGLE
+        Length across = isByAngle()
                 ? sizes.finished(Axis.ACROSS)
                 : sizes.form().across().flat();
-        if (Length.min(across.half(), upDown).times(95, 100).under(arm)) {
+        if (Length.min(across.half(), upDown).times(95, 100).under(arm())) {
             Length slimmer =
                     sizes.mark().nearest(Length.min(across.half(), upDown).times(2, 3));
-            found.add(Concern.<Shape>of("vee-arms", Weight.WILL_NOT_WORK, "vee-arms", arm, across, upDown)
-                    .orTry(() -> new Vee(slimmer, end, inner, outer, by, rise), "arm", slimmer));
+            found.add(Concern.<Shape>of("vee-arms", Weight.WILL_NOT_WORK, "vee-arms", arm(), across, upDown)
+                    .orTry(() -> with(ARM, slimmer), "arm", slimmer));
         }
         Lines drawn = lines(sizes.finished(Axis.ACROSS), sizes.finished(Axis.UP_DOWN), sizes.ease());
+        Length inner = get(INNER);
+        Length outer = get(OUTER);
         if (drawn.outer() + 1 < outer.toMm() || drawn.inner() + 1 < inner.toMm()) {
             Length inside = roundedDown(drawn.inner(), inner, sizes);
             Length outside = roundedDown(drawn.outer(), outer, sizes);

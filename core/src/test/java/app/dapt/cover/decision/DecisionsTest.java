@@ -24,13 +24,15 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** Decisions and their details, whatever they are about. */
 class DecisionsTest {
 
-    private static final Detail.Measure DEEP = Detail.measure("deep", LengthRange.HEM, Length.inches(1), true);
-    private static final Detail.MaybeMeasure CENTRE = new Detail.MaybeMeasure(
-            "centre", Phrase.of("detail.centre"), LengthRange.CENTRE, Optional.empty(), Phrase.of("hint"), true);
-    private static final Detail.OneOf<Axis> WAY = Detail.oneOf("way", Axis.ACROSS, "way");
-    private static final Detail.Count ROWS = Detail.count("rows", 1, 4, 2, true);
-    private static final Detail.Tick LABEL = Detail.tick("label", false, true);
-    private static final Details ALL = new Details(List.of(DEEP, CENTRE, WAY, ROWS, LABEL));
+    private static final Question<Length> DEEP =
+            Question.length("deep", LengthRange.HEM, Length.cm(2), Length.inches(1));
+    private static final Question<Optional<Length>> CENTRE = Question.maybe("centre", LengthRange.CENTRE);
+    private static final Question<Axis> WAY = Question.oneOf("way", Axis.ACROSS, "way");
+    private static final Question<Boolean> LABEL = Question.tick("label");
+    private static final Question<Integer> ROWS =
+            Question.count("rows", 1, 4, 2).where(LABEL).called(all -> Phrase.of("rows", all.get(WAY)));
+    private static final Length HALF = Length.inches(0, 1, 2);
+    private static final Details ALL = Details.usual(List.of(DEEP, CENTRE, WAY, ROWS, LABEL), Unit.INCH);
 
     @Test
     void eachDetailIsFoundByItsNameAndItsTypeAndIsChangedAlone() {
@@ -44,12 +46,13 @@ class DecisionsTest {
         assertThat(changed.oneOf("way", Axis.class)).isEqualTo(Axis.UP_DOWN);
         assertThat(changed.count("rows")).isEqualTo(3);
         assertThat(changed.tick("label")).isTrue();
+        assertThat(changed)
+                .isEqualTo(ALL.with(DEEP, Length.inches(2))
+                        .with(CENTRE, Optional.of(Length.inches(5)))
+                        .with(WAY, Axis.UP_DOWN)
+                        .with(ROWS, 3)
+                        .with(LABEL, true));
         assertThat(ALL.with("rows", 3).with("rows", 2)).isEqualTo(ALL);
-        assertThat(CENTRE.isOptional()).isTrue();
-        assertThat(List.of(DEEP, WAY, ROWS, LABEL))
-                .noneMatch(Detail::isOptional)
-                .noneMatch(Detail::isDrawn);
-        assertThat(WAY.choices()).containsExactly(Axis.values());
     }
 
     @Test
@@ -58,28 +61,47 @@ class DecisionsTest {
         assertThatIllegalArgumentException().isThrownBy(() -> ALL.measure("rows"));
         assertThatIllegalArgumentException().isThrownBy(() -> ALL.oneOf("rows", Axis.class));
         assertThatIllegalArgumentException().isThrownBy(() -> ALL.with("way", Spacing.HALF_AT_ENDS));
-        assertThatIllegalArgumentException().isThrownBy(() -> ALL.with(Detail.tick("deep", true, true)));
-        assertThatIllegalArgumentException().isThrownBy(() -> ALL.with(Detail.tick("other", true, true)));
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> ALL.with(new Detail.Tick("deep", Phrase.of("deep"), true, true)));
+        assertThatIllegalArgumentException().isThrownBy(() -> ALL.with("other", true));
     }
 
     @Test
     void anotherChoicesDetailsAreTakenOverByNameAndType() {
-        Details other = new Details(List.of(
-                Detail.tick("deep", true, true),
-                CENTRE.with(Optional.of(Length.inches(7))),
-                Detail.count("rows", 1, 4, 4, true),
-                Detail.measure("way", LengthRange.HEM, Length.inches(3), true),
-                Detail.count("label", 0, 1, 1, true)));
-        Details carried = ALL.carrying(other);
-        assertThat(carried)
-                .isEqualTo(ALL.with("centre", Optional.of(Length.inches(7))).with("rows", 4));
-        assertThat(ROWS.takenFrom(DEEP)).isEqualTo(ROWS);
-        assertThat(CENTRE.takenFrom(DEEP)).isEqualTo(CENTRE);
-        assertThat(LABEL.takenFrom(ROWS)).isEqualTo(LABEL);
-        assertThat(LABEL.takenFrom(Detail.tick("other", true, false)).value()).isTrue();
-        assertThat(DEEP.takenFrom(Detail.measure("other", LengthRange.HEM, Length.inches(4), true))
-                        .value())
-                .isEqualTo(Length.inches(4));
+        Details other = Details.usual(
+                        List.of(
+                                Question.tick("deep"),
+                                Question.maybe("centre", LengthRange.HEM),
+                                Question.count("rows", 1, 9, 4),
+                                Question.length("way", LengthRange.HEM, Length.cm(3), Length.cm(3)),
+                                Question.count("label", 0, 1, 1)),
+                        Unit.INCH)
+                .with("centre", Optional.of(Length.inches(7)));
+        assertThat(ALL.carrying(other))
+                .isEqualTo(ALL.with(CENTRE, Optional.of(Length.inches(7))).with(ROWS, 4));
+    }
+
+    @Test
+    void aQuestionSaysAsThingsStandWhatItIsCalledAndWhetherItHasASay() {
+        assertThat(DEEP.in(ALL))
+                .isEqualTo(
+                        new Detail.Measure("deep", Phrase.of("detail.deep"), LengthRange.HEM, Length.inches(1), true));
+        assertThat(Details.usual(List.of(DEEP), Unit.CENTIMETRE).get(DEEP)).isEqualTo(Length.cm(2));
+        assertThat(ROWS.in(ALL)).isEqualTo(new Detail.Count("rows", Phrase.of("rows", Axis.ACROSS), 1, 4, 2, false));
+        assertThat(ROWS.in(ALL.with(LABEL, true).with(WAY, Axis.UP_DOWN)))
+                .isEqualTo(new Detail.Count("rows", Phrase.of("rows", Axis.UP_DOWN), 1, 4, 2, true));
+        assertThat(ALL.all()).extracting(Detail::isOptional).containsExactly(false, true, false, false, false);
+        assertThat(Question.drawn("way", Axis.ACROSS, "way").in(ALL))
+                .matches(Detail::isDrawn)
+                .extracting(detail -> ((Detail.OneOf<Axis>) detail).choices().toList())
+                .isEqualTo(List.of(Axis.values()));
+        assertThat(WAY.in(ALL).isDrawn()).isFalse();
+    }
+
+    @Test
+    void aLengthGrowsLessOnlyAsFarAsItMay() {
+        assertThat(ALL.less(DEEP, HALF).get(DEEP)).isEqualTo(HALF);
+        assertThat(ALL.less(DEEP, Length.inches(2)).get(DEEP)).isEqualTo(Length.inches(1));
     }
 
     @Test

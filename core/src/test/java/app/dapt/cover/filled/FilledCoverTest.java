@@ -11,7 +11,7 @@ import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
-import app.dapt.cover.edging.Flange;
+import app.dapt.cover.edging.EdgingKind;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.filling.Pillow;
@@ -30,6 +30,7 @@ import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
+import app.dapt.measure.Unit;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -176,7 +177,9 @@ class FilledCoverTest {
     /** A flange makes a long cover less long for its width, and what lies within it is still as its form is. */
     @Test
     void aFlangeHasNoPartInTheProportions() {
-        CoverPlan plan = finished(20, 8, 20, 8).plan().withEdging(new Flange(Length.inches(3)));
+        CoverPlan plan = finished(20, 8, 20, 8)
+                .plan()
+                .withEdging(Cases.changed(EdgingKind.FLANGE, Unit.INCH, "flange", Length.inches(3)));
         Reckoned flanged = Reckoner.reckonWithoutRemedies(plan, Mark.SIXTEENTH);
         assertThat(flanged.finished(Axis.ACROSS)).isEqualTo(Length.inches(26));
         assertThat(flanged.dimensions().withinFlange(Axis.UP_DOWN)).isEqualTo(Length.inches(8));
@@ -229,7 +232,7 @@ class FilledCoverTest {
     void nothingIsFilledWhereAFlangeTakesItAll() {
         Form form = Form.overCrown(Length.inches(40), Length.inches(40));
         CoverPlan plan = DefaultPlan.plan("Bow corner", Mark.SIXTEENTH, ShapeKind.VEE, form)
-                .withEdging(new Flange(Length.inches(19)));
+                .withEdging(Cases.changed(EdgingKind.FLANGE, Unit.INCH, "flange", Length.inches(19)));
         Reckoned reckoned = Reckoner.reckonWithoutRemedies(plan, Mark.SIXTEENTH);
         assertThat(FilledCover.whyNot(reckoned)).get().returns("filled.not-drawn", Phrase::code);
     }

@@ -10,7 +10,6 @@ import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
-import app.dapt.cover.edging.CornerTrim;
 import app.dapt.cover.edging.Edging;
 import app.dapt.cover.edging.EdgingKind;
 import app.dapt.cover.edging.TrimByLength;
@@ -129,7 +128,7 @@ class FilledDrawingTest {
                                 })),
                 Stream.of(
                         // Threads and a knot at each corner.
-                        Arguments.of(new CornerTrim(CornerTrim.Sort.TASSELS, DEEP), 8),
+                        Arguments.of(Cases.changed(EdgingKind.CORNERS, Unit.INCH, "hangs", DEEP), 8),
                         // The band, its gathers' shadows, and what is printed on each of four sides.
                         Arguments.of(Cases.changed(EdgingKind.RUFFLE, Unit.INCH, "ruffleDepth", DEEP), 6)));
     }

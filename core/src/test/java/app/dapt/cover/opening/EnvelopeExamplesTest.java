@@ -6,9 +6,9 @@ import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
+import app.dapt.cover.decision.PanelRole;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.SeamFinish;
-import app.dapt.cover.opening.EnvelopeOpening.PanelChoice;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Form;
@@ -42,8 +42,7 @@ class EnvelopeExamplesTest {
     }
 
     private static CoverPlan hemmed(CoverPlan plan, Hem first, Hem second) {
-        return plan.withOpening(
-                envelope(plan).withPanels(new PanelChoice(first, false), new PanelChoice(second, false)));
+        return plan.withOpening(envelope(plan).withHem(PanelRole.FIRST, first).withHem(PanelRole.SECOND, second));
     }
 
     private static List<String> sizes(CoverPlan plan) {
@@ -73,7 +72,7 @@ class EnvelopeExamplesTest {
     @ParameterizedTest
     @CsvSource({"HALF_PLUS_TWO, 808, 128", "ADD_SIX_AND_HALVE, 872, 256", "TWO_THIRDS, 912, 336"})
     void rulesOfThumbShowTheOverlapTheyReallyLeave(RuleOfThumb rule, long depth, long left) {
-        CoverPlan plan = exampleA().withOpening(envelope(exampleA()).withRule(rule));
+        CoverPlan plan = exampleA().withOpening(envelope(exampleA()).with(PanelDepths.RULE, rule));
         Reckoned reckoned = Reckoner.reckon(plan);
         assertThat(reckoned.pieces().subList(1, 3))
                 .extracting(Piece::cutHeight)

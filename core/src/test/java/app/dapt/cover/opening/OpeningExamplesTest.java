@@ -16,11 +16,9 @@ import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.SeamFinish;
-import app.dapt.cover.decision.Spacing;
-import app.dapt.cover.front.Face;
+import app.dapt.cover.front.FaceKind;
 import app.dapt.cover.shape.Corners;
 import app.dapt.cover.shape.Rectangular;
-import app.dapt.cover.shape.Run;
 import app.dapt.cover.shape.Shape;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.cover.shape.Vee;
@@ -80,13 +78,15 @@ class OpeningExamplesTest {
                 .toList();
     }
 
+    private static final Rectangular TAPERED =
+            (Rectangular) Cases.changed(ShapeKind.SQUARE, Unit.INCH, "corners", Corners.TAPERED);
+
     static Stream<Arguments> examples() {
         CoverPlan metric = finishedAt(Mark.MILLIMETRE, ShapeKind.SQUARE, Length.cm(42), Length.cm(42));
         CoverPlan french = finishedAt(Mark.MILLIMETRE, ShapeKind.OBLONG, Length.cm(75), Length.cm(50))
                 .withSeam(new Seam(Length.mm(15), SeamFinish.FRENCH));
         CoverPlan run = finishedAt(Mark.EIGHTH, ShapeKind.RUN, Length.inches(64), Length.inches(25))
-                .withShape(new Run(
-                        4, new Run.Straps(Run.Use.NONE, 1, Length.inches(8), Run.CarriedBy.TOP, Run.Propped.LEFT)));
+                .withShape(Cases.changed(ShapeKind.RUN, Unit.INCH, "pockets", 4));
         return Stream.of(
                 Arguments.of(
                         "banded envelope",
@@ -150,8 +150,13 @@ class OpeningExamplesTest {
                 Arguments.of(
                         "mock button band",
                         finishedAt(Length.inches(21), Length.inches(15))
-                                .withFace(new Face.ButtonBand(
-                                        Length.inches(2), 3, Spacing.HALF_AT_ENDS, Length.inches(1)))
+                                .withFace(Cases.changed(
+                                        FaceKind.BUTTON_BAND,
+                                        Unit.INCH,
+                                        "pleat",
+                                        Length.inches(2),
+                                        "buttonSize",
+                                        Length.inches(1)))
                                 .withOpening(opening(OpeningKind.EDGE_ZIP, Unit.INCH)),
                         List.of("front 26 × 16", "back 22 × 16")),
                 Arguments.of(
@@ -286,10 +291,14 @@ class OpeningExamplesTest {
                 .hasSize(4);
     }
 
+    private static Shape vee(Object... changes) {
+        return Cases.changed(ShapeKind.VEE, Unit.INCH, changes);
+    }
+
     @Test
     void aVeeHasTheMeasuresItWasGivenAndIsTheSameOnBothSides() {
         for (Vee.End end : Vee.End.values()) {
-            Vee vee = new Vee(Length.inches(12), end, Length.inches(2), Length.inches(4), Vee.By.WIDTH, 45);
+            Shape vee = vee("arm", Length.inches(12), "armEnd", end);
             Contour outline = vee.outline(Length.inches(34), Length.inches(26), Length.ZERO, 0.8)
                     .orElseThrow();
             assertThat(outline.left()).isCloseTo(0, within(0.5));
@@ -303,7 +312,7 @@ class OpeningExamplesTest {
 
     @Test
     void aSharpVeeHoldsItsArmsWidthTimesTheirLengthOfCloth() {
-        Vee sharp = new Vee(Length.inches(12), Vee.End.SQUARE, Length.ZERO, Length.ZERO, Vee.By.WIDTH, 45);
+        Shape sharp = vee("arm", Length.inches(12), "inner", Length.ZERO, "outer", Length.ZERO);
         Contour outline = sharp.outline(Length.inches(34), Length.inches(26), Length.ZERO, 0.8)
                 .orElseThrow();
         Chambers casing = (Chambers) sharp.casing(Length.inches(34), Length.inches(26));
@@ -320,20 +329,18 @@ class OpeningExamplesTest {
     @Test
     void aCornerIsTaperedInByItsEarAndTheCoverGrowsFuller() {
         CoverPlan plan = finishedAt(Mark.EIGHTH, ShapeKind.SQUARE, Length.inches(18), Length.inches(18));
-        Rectangular.Taper taper = new Rectangular(false, Corners.TAPERED)
-                .taper(Length.inches(18), Length.inches(18), 0.75)
-                .orElseThrow();
+        Rectangular.Taper taper =
+                TAPERED.taper(Length.inches(18), Length.inches(18), 0.75).orElseThrow();
         assertThat(taper.inset()).isEqualTo(HALF);
         assertThat(taper.reach()).isBetween(Length.inches(4), Length.inches(6));
         Reckoned plain = Reckoner.reckon(plan);
-        Reckoned tapered = Reckoner.reckon(plan.withShape(new Rectangular(false, Corners.TAPERED)));
+        Reckoned tapered = Reckoner.reckon(plan.withShape(TAPERED));
         assertThat(tapered.fullness().ratio()).isGreaterThan(plain.fullness().ratio());
         assertThat(Rectangular.taperOf(tapered.outline().orElseThrow()).inset()).isEqualTo(HALF);
         assertThat(tapered.front().cutWidth())
                 .as("the rectangle is cut first")
                 .isEqualTo(plain.front().cutWidth());
-        assertThat(new Rectangular(false, Corners.TAPERED).taper(Length.inches(18), Length.inches(18), 0.4))
-                .isEqualTo(Optional.empty());
+        assertThat(TAPERED.taper(Length.inches(18), Length.inches(18), 0.4)).isEqualTo(Optional.empty());
     }
 
     @Test

@@ -6,12 +6,13 @@ import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
-import app.dapt.cover.edging.Flange;
+import app.dapt.cover.edging.EdgingKind;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.form.Form;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
+import app.dapt.measure.Unit;
 import java.time.Duration;
 import org.junit.jupiter.api.Test;
 
@@ -38,7 +39,8 @@ class FillingsTest {
         // Its flange leaves no room between the seams, which a page would have said beforehand.
         Reckoned vee = reckoned(DefaultPlan.plan(
                         "Bow corner", Mark.EIGHTH, ShapeKind.VEE, Form.overCrown(Length.inches(40), Length.inches(40)))
-                .withEdging(new Flange(Length.inches(19))));
+                .withEdging(EdgingKind.FLANGE.with(
+                        EdgingKind.FLANGE.usual(Unit.INCH).decided().with("flange", Length.inches(19)))));
         Fillings fillings = new Fillings();
         assertThat(fillings.brokeOff(vee, CELLS)).as("not tried yet").isEmpty();
         assertThat(fillings.of(1, "plan", vee, CELLS, LONG)).isEmpty();
