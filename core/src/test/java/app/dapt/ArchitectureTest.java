@@ -100,15 +100,17 @@ class ArchitectureTest {
             entry("layout.search", List.of("measure", "piece")),
             entry("layout", List.of("measure", "piece", "drawing", "cloth", "layout.search")),
             entry("cover.decision", KINDS_USE),
-            entry("cover.opening", with("cover.decision")),
-            entry("cover.shape", with("cover.decision")),
-            entry("cover.edging", with("cover.decision")),
-            entry("cover.front", with("cover.decision")),
+            entry("cover.parts", with("cover.decision")),
+            entry("cover.opening", with("cover.decision", "cover.parts")),
+            entry("cover.shape", with("cover.decision", "cover.parts")),
+            entry("cover.edging", with("cover.decision", "cover.parts")),
+            entry("cover.front", with("cover.decision", "cover.parts")),
             entry(
                     "cover",
                     with(
                             "learning",
                             "cover.decision",
+                            "cover.parts",
                             "cover.opening",
                             "cover.shape",
                             "cover.edging",
@@ -117,13 +119,21 @@ class ArchitectureTest {
                             "layout.search")),
             entry(
                     "make",
-                    with("cover", "cover.decision", "cover.opening", "cover.shape", "cover.edging", "cover.front")),
+                    with(
+                            "cover",
+                            "cover.decision",
+                            "cover.parts",
+                            "cover.opening",
+                            "cover.shape",
+                            "cover.edging",
+                            "cover.front")),
             entry(
                     "log",
                     with(
                             "learning",
                             "cover",
                             "cover.decision",
+                            "cover.parts",
                             "cover.opening",
                             "cover.edging",
                             "cover.shape",
@@ -133,6 +143,7 @@ class ArchitectureTest {
                     with(
                             "cover",
                             "cover.decision",
+                            "cover.parts",
                             "cover.drawing",
                             "cover.shape",
                             "cover.edging",
@@ -140,7 +151,14 @@ class ArchitectureTest {
                             "filling.sheet")),
             entry(
                     "cover.drawing",
-                    with("cover", "cover.decision", "cover.opening", "cover.shape", "cover.edging", "cover.front")));
+                    with(
+                            "cover",
+                            "cover.decision",
+                            "cover.parts",
+                            "cover.opening",
+                            "cover.shape",
+                            "cover.edging",
+                            "cover.front")));
 
     private static List<String> with(String... more) {
         return Stream.concat(KINDS_USE.stream(), Stream.of(more)).toList();

@@ -1,7 +1,7 @@
 package app.dapt.bench;
 
 import app.dapt.files.BadPlanFile;
-import app.dapt.files.LayoutFile;
+import app.dapt.files.cloth.LayoutFile;
 import app.dapt.layout.search.LayoutSearch;
 import app.dapt.layout.search.Task;
 import java.io.IOException;

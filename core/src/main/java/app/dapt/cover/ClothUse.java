@@ -1,7 +1,7 @@
 package app.dapt.cover;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cover.decision.Back;
+import app.dapt.cover.parts.Back;
 import app.dapt.layout.Wanted;
 import app.dapt.layout.Wanted.Hidden;
 import app.dapt.measure.Length;

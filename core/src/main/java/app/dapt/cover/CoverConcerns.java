@@ -1,9 +1,7 @@
 package app.dapt.cover;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Concern;
-import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.RemedyElsewhere;
 import app.dapt.cover.decision.Seam;
@@ -14,6 +12,8 @@ import app.dapt.cover.front.Face;
 import app.dapt.cover.opening.Lapped;
 import app.dapt.cover.opening.Opening;
 import app.dapt.cover.opening.OpeningKind;
+import app.dapt.cover.parts.Back;
+import app.dapt.cover.parts.CoverDimensions;
 import app.dapt.cover.shape.Shape;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.filling.Fullness.Band;

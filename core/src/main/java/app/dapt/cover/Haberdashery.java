@@ -1,9 +1,9 @@
 package app.dapt.cover;
 
-import app.dapt.cover.decision.Back;
-import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Need;
 import app.dapt.cover.edging.SeamedEdge;
+import app.dapt.cover.parts.Back;
+import app.dapt.cover.parts.CoverDimensions;
+import app.dapt.cover.parts.Need;
 import app.dapt.measure.Phrase;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,8 +1,8 @@
 package app.dapt.cover;
 
-import app.dapt.cover.decision.Back;
-import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Front;
+import app.dapt.cover.parts.Back;
+import app.dapt.cover.parts.CoverDimensions;
+import app.dapt.cover.parts.Front;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.piece.Contour;

@@ -1,7 +1,7 @@
 package app.dapt.cover;
 
-import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.cover.parts.CoverDimensions;
 import app.dapt.filling.Bisection;
 import app.dapt.filling.Fullness;
 import app.dapt.fit.FitSchool;

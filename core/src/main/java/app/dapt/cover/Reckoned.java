@@ -1,10 +1,10 @@
 package app.dapt.cover;
 
-import app.dapt.cover.decision.Back;
-import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.Figure;
-import app.dapt.cover.decision.Need;
 import app.dapt.cover.edging.SeamedEdge;
+import app.dapt.cover.parts.Back;
+import app.dapt.cover.parts.CoverDimensions;
+import app.dapt.cover.parts.Figure;
+import app.dapt.cover.parts.Need;
 import app.dapt.filling.Fullness;
 import app.dapt.form.FormSize;
 import app.dapt.measure.Axis;

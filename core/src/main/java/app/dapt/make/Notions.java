@@ -1,7 +1,7 @@
 package app.dapt.make;
 
 import app.dapt.cover.Reckoned;
-import app.dapt.cover.decision.Need;
+import app.dapt.cover.parts.Need;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;

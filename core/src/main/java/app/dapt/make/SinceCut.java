@@ -1,7 +1,7 @@
 package app.dapt.make;
 
 import app.dapt.cover.Reckoned;
-import app.dapt.cover.decision.Making;
+import app.dapt.cover.parts.Making;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Piece;
 import app.dapt.step.Milestone;

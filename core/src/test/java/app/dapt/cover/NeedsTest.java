@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dapt.Cases;
 import app.dapt.RandomPlans;
-import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.SeamFinish;
+import app.dapt.cover.parts.Need;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Form;

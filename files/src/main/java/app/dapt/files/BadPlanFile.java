@@ -6,7 +6,7 @@ public final class BadPlanFile extends Exception {
     private final String where;
     private final String problem;
 
-    BadPlanFile(String where, String problem) {
+    public BadPlanFile(String where, String problem) {
         super((where.isEmpty() ? "the file" : where) + ": " + problem);
         this.where = where;
         this.problem = problem;

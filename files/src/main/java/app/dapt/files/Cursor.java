@@ -20,7 +20,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** An object in a plan file and the way to it, so that whatever is wrong can be said together with its place. */
-final class Cursor {
+public final class Cursor {
 
     private final JsonNode node;
     private final String path;
@@ -31,7 +31,7 @@ final class Cursor {
         this.path = path;
     }
 
-    static Cursor root(JsonNode node) throws BadPlanFile {
+    public static Cursor root(JsonNode node) throws BadPlanFile {
         if (!node.isObject()) {
             throw new BadPlanFile("", "is not a JSON object");
         }
@@ -51,11 +51,11 @@ final class Cursor {
         return find(name).orElseThrow(() -> new BadPlanFile(at(name), "is missing"));
     }
 
-    boolean has(String name) {
+    public boolean has(String name) {
         return find(name).isPresent();
     }
 
-    Cursor object(String name) throws BadPlanFile {
+    public Cursor object(String name) throws BadPlanFile {
         JsonNode child = need(name);
         if (!child.isObject()) {
             throw new BadPlanFile(at(name), "is not an object");
@@ -64,12 +64,12 @@ final class Cursor {
     }
 
     /** The same place with what an earlier format had there put as it is written now. */
-    Cursor changed(UnaryOperator<ObjectNode> upgrade) {
+    public Cursor changed(UnaryOperator<ObjectNode> upgrade) {
         return new Cursor(upgrade.apply((ObjectNode) node.deepCopy()), path);
     }
 
     /** The objects of a list. */
-    List<Cursor> objects(String name, int most) throws BadPlanFile {
+    public List<Cursor> objects(String name, int most) throws BadPlanFile {
         JsonNode child = need(name);
         if (!child.isArray() || child.size() > most) {
             throw new BadPlanFile(at(name), "is not a list of at most " + most);
@@ -85,12 +85,12 @@ final class Cursor {
     }
 
     /** The names of everything in it, all of them counted as asked for. */
-    List<String> names() {
+    public List<String> names() {
         asked.addAll(node.propertyNames());
         return List.copyOf(node.propertyNames());
     }
 
-    String text(String name, int longest) throws BadPlanFile {
+    public String text(String name, int longest) throws BadPlanFile {
         JsonNode child = need(name);
         if (!child.isString()) {
             throw new BadPlanFile(at(name), "is not a text");
@@ -103,18 +103,18 @@ final class Cursor {
     }
 
     /** A text that may be empty. */
-    String maybeText(String name, int longest) throws BadPlanFile {
+    public String maybeText(String name, int longest) throws BadPlanFile {
         JsonNode child = need(name);
         return child.isString() && child.stringValue().isEmpty() ? "" : text(name, longest);
     }
 
     /** An object as the text it is, whatever it holds. */
-    String json(String name) throws BadPlanFile {
+    public String json(String name) throws BadPlanFile {
         object(name);
         return need(name).toString();
     }
 
-    String text(String name, Pattern pattern, String example) throws BadPlanFile {
+    public String text(String name, Pattern pattern, String example) throws BadPlanFile {
         String text = text(name, 80);
         if (!pattern.matcher(text).matches()) {
             throw new BadPlanFile(at(name), "is “" + text + "”, not like " + example);
@@ -122,7 +122,7 @@ final class Cursor {
         return text;
     }
 
-    int number(String name) throws BadPlanFile {
+    public int number(String name) throws BadPlanFile {
         JsonNode child = need(name);
         if (!child.isIntegralNumber() || !child.canConvertToInt()) {
             throw new BadPlanFile(at(name), "is not a whole number");
@@ -130,7 +130,7 @@ final class Cursor {
         return child.intValue();
     }
 
-    int number(String name, int least, int most) throws BadPlanFile {
+    public int number(String name, int least, int most) throws BadPlanFile {
         int number = number(name);
         if (number < least || number > most) {
             throw new BadPlanFile(at(name), "is " + number + ", not from " + least + " to " + most);
@@ -139,7 +139,7 @@ final class Cursor {
     }
 
     /** The same beyond what an int holds. */
-    long wide(String name, long least, long most) throws BadPlanFile {
+    public long wide(String name, long least, long most) throws BadPlanFile {
         JsonNode child = need(name);
         if (!child.isIntegralNumber()
                 || !child.canConvertToLong()
@@ -150,7 +150,7 @@ final class Cursor {
         return child.longValue();
     }
 
-    boolean flag(String name) throws BadPlanFile {
+    public boolean flag(String name) throws BadPlanFile {
         JsonNode child = need(name);
         if (!child.isBoolean()) {
             throw new BadPlanFile(at(name), "is neither true nor false");
@@ -158,7 +158,7 @@ final class Cursor {
         return child.booleanValue();
     }
 
-    <E extends Enum<?>> E choice(String name, Class<E> choices) throws BadPlanFile {
+    public <E extends Enum<?>> E choice(String name, Class<E> choices) throws BadPlanFile {
         String text = text(name, 40);
         for (E choice : choices.getEnumConstants()) {
             if (Phrase.code(choice).equals(text)) {
@@ -171,13 +171,13 @@ final class Cursor {
     }
 
     /** The kind of a decision. */
-    <T extends Detailed> Kind<T> kind(Kinds<T> kinds) throws BadPlanFile {
+    public <T extends Detailed> Kind<T> kind(Kinds<T> kinds) throws BadPlanFile {
         String text = text("kind", 40);
         return kinds.coded(text)
                 .orElseThrow(() -> new BadPlanFile(at("kind"), "is “" + text + "”, not one of " + kinds.codes()));
     }
 
-    Length length(String name, LengthRange limits) throws BadPlanFile {
+    public Length length(String name, LengthRange limits) throws BadPlanFile {
         String text = text(name, 40);
         Length length = ExactLength.read(text)
                 .orElseThrow(() ->
@@ -188,11 +188,11 @@ final class Cursor {
         return length;
     }
 
-    Optional<Length> maybeLength(String name, LengthRange limits) throws BadPlanFile {
+    public Optional<Length> maybeLength(String name, LengthRange limits) throws BadPlanFile {
         return has(name) ? Optional.of(length(name, limits)) : Optional.empty();
     }
 
-    List<String> texts(String name, int most, int longest) throws BadPlanFile {
+    public List<String> texts(String name, int most, int longest) throws BadPlanFile {
         JsonNode child = need(name);
         boolean fine = child.isArray() && child.size() <= most;
         for (JsonNode item : child) {
@@ -208,7 +208,7 @@ final class Cursor {
     }
 
     /** Refuses what nobody asked for: a misspelt name must not pass for a default. */
-    void done() throws BadPlanFile {
+    public void done() throws BadPlanFile {
         for (String name : node.propertyNames()) {
             if (!asked.contains(name)) {
                 throw new BadPlanFile(at(name), "is not known here");

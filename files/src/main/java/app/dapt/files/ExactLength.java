@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 
 /** A length as it stands in a file: plain letters, always with its unit, and exact to the grain. */
-final class ExactLength {
+public final class ExactLength {
 
     private static final Pattern WITH_UNIT = Pattern.compile("-?[0-9][0-9 ./]* (in|cm|mm)");
     /** Farther than any of the limits goes. */
@@ -19,7 +19,7 @@ final class ExactLength {
     private ExactLength() {}
 
     /** In inches where it is a whole number of 64ths and inches are preferred, else in centimetres. */
-    static String write(Length length, Unit preferred) {
+    public static String write(Length length, Unit preferred) {
         boolean inches = length.grains() % Length.PER_64TH == 0;
         boolean tenths = length.grains() % (Length.PER_MM / 10) == 0;
         String size = inches && !(preferred.metric() && tenths) ? inches(length.abs()) : centimetres(length.abs());
@@ -27,7 +27,7 @@ final class ExactLength {
     }
 
     /** The length, where the text is one and says its unit. */
-    static Optional<Length> read(String text) {
+    public static Optional<Length> read(String text) {
         return WITH_UNIT.matcher(text).matches()
                 ? ANY.read(text).fold(Optional::of, refused -> Optional.empty())
                 : Optional.empty();

@@ -1,5 +1,7 @@
 package app.dapt.web;
 
+import app.dapt.web.wording.Reader;
+import app.dapt.web.wording.Wording;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.util.List;

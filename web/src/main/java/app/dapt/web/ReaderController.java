@@ -1,5 +1,6 @@
 package app.dapt.web;
 
+import app.dapt.web.wording.Reader;
 import app.dapt.web.workroom.WorkroomCurrency;
 import app.dapt.words.Money;
 import app.dapt.words.Wordbook.English;

@@ -1,5 +1,7 @@
 package app.dapt.web;
 
+import app.dapt.web.door.TokenCookie;
+import app.dapt.web.wording.Reader;
 import app.dapt.words.Wordbook.English;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
@@ -7,9 +9,11 @@ import java.time.Clock;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.config.BeanFactoryPostProcessor;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -79,10 +83,10 @@ public class WebConfig implements WebMvcConfigurer {
             @Override
             public Object resolveArgument(
                     MethodParameter parameter,
-                    ModelAndViewContainer container,
+                    @Nullable ModelAndViewContainer container,
                     NativeWebRequest request,
-                    WebDataBinderFactory binders) {
-                return reader(request.getNativeRequest(HttpServletRequest.class));
+                    @Nullable WebDataBinderFactory binders) {
+                return reader(Objects.requireNonNull(request.getNativeRequest(HttpServletRequest.class)));
             }
         });
     }

@@ -1,8 +1,11 @@
 /**
- * The application's front door: who may come in ({@code Doors}), what is typed made clean ({@code CleanText}), refusals
- * and failures a person can act on ({@code Mishaps}, {@code Conflict}), and the reader's unit and tape.
+ * The application's own beginnings: how it starts ({@code Dapt}, {@code WebConfig}) and what every page's frame needs.
  *
- * <p>Each view has a package of its own below; views use the core, {@code app.dapt.files} and the stores in
- * {@code workroom}, never one another.
+ * <p>What comes in passes {@code door}; {@code entry} reads what is typed, {@code mishap} says what went wrong,
+ * {@code wording} says it in the reader's words. Each view has a package of its own; views use the core,
+ * {@code app.dapt.files}, {@code progress} and the stores in {@code workroom}, never one another.
  */
+@NullMarked
 package app.dapt.web;
+
+import org.jspecify.annotations.NullMarked;

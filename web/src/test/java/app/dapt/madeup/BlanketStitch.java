@@ -1,14 +1,14 @@
 package app.dapt.madeup;
 
-import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
-import app.dapt.cover.decision.Making;
-import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Question;
 import app.dapt.cover.edging.Edging;
 import app.dapt.cover.edging.SeamedEdge;
+import app.dapt.cover.parts.CoverDimensions;
+import app.dapt.cover.parts.Making;
+import app.dapt.cover.parts.Need;
 import app.dapt.drawing.Element;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;

@@ -1,13 +1,13 @@
 package app.dapt.madeup;
 
-import app.dapt.cover.decision.Back;
-import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
-import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Question;
 import app.dapt.cover.front.Extra;
+import app.dapt.cover.parts.Back;
+import app.dapt.cover.parts.CoverDimensions;
+import app.dapt.cover.parts.Making;
 import app.dapt.drawing.Element;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;

@@ -8,10 +8,18 @@ import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.util.stream.Stream;
 
 /** A view never leans on another view, and nothing below the pages knows them. */
 @AnalyzeClasses(packages = "app.dapt", importOptions = DoNotIncludeTests.class)
 class ArchitectureTest {
+
+    private static final String[] SHARED = rooms("door", "entry", "mishap", "progress", "wording", "workroom");
+    private static final String[] VIEWS = rooms("archive", "cloth", "covers", "have", "log", "make", "plan", "tryon");
+
+    private static String[] rooms(String... names) {
+        return Stream.of(names).map(name -> "app.dapt.web." + name + "..").toArray(String[]::new);
+    }
 
     @ArchTest
     static final ArchRule VIEWS_STAND_APART = slices().matching("app.dapt.web.(*)..")
@@ -19,7 +27,19 @@ class ArchitectureTest {
             .notDependOnEachOther()
             .ignoreDependency(
                     JavaClass.Predicates.resideInAPackage("app.dapt.web.."),
-                    JavaClass.Predicates.resideInAPackage("app.dapt.web.workroom.."));
+                    JavaClass.Predicates.resideInAnyPackage(SHARED));
+
+    @ArchTest
+    static final ArchRule WHAT_VIEWS_SHARE_KNOWS_NO_VIEW = noClasses()
+            .that()
+            .resideInAnyPackage(SHARED)
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage(VIEWS);
+
+    @ArchTest
+    static final ArchRule FILES_FORM_NO_CIRCLE =
+            slices().matching("app.dapt.files.(*)..").should().beFreeOfCycles();
 
     @ArchTest
     static final ArchRule NOBODY_LOOKS_UP = noClasses()

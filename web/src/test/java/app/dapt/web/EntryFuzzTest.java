@@ -3,7 +3,7 @@ package app.dapt.web;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 
-import app.dapt.files.PlanJson;
+import app.dapt.files.plan.PlanJson;
 import app.dapt.web.Site.Desk;
 import com.microsoft.playwright.APIRequestContext;
 import com.microsoft.playwright.APIResponse;

@@ -16,6 +16,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
@@ -93,7 +94,8 @@ public final class Site implements AutoCloseable {
 
     static String address(ConfigurableApplicationContext application) {
         return "http://127.0.0.1:"
-                + ((WebServerApplicationContext) application).getWebServer().getPort();
+                + Objects.requireNonNull(((WebServerApplicationContext) application).getWebServer())
+                        .getPort();
     }
 
     public static String env(String name) {

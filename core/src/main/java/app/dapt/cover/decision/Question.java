@@ -10,9 +10,9 @@ import java.util.function.Function;
 import java.util.function.Predicate;
 
 /**
- * Something that is asked about a decision, said once: the name it goes by, its words, how far an answer may go, what is
- * usual, and when it has a say. A kind lists its questions; {@link Details} are the answers to them, from which slips,
- * files and the kind itself read.
+ * Something that is asked about a decision, said once: the name it goes by, its words, how far an answer may go, what
+ * is usual, and when it has a say. A kind lists its questions; {@link Details} are the answers to them, from which
+ * slips, files and the kind itself read.
  *
  * @param <V> what an answer is
  */

@@ -1,8 +1,8 @@
 package app.dapt.cover.drawing;
 
 import app.dapt.cover.Reckoned;
-import app.dapt.cover.decision.Back;
-import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.parts.Back;
+import app.dapt.cover.parts.CoverDimensions;
 import app.dapt.cover.shape.Shape;
 import app.dapt.drawing.Box;
 import app.dapt.drawing.Element;

@@ -1,9 +1,9 @@
 package app.dapt.cover.drawing;
 
 import app.dapt.cover.Reckoned;
-import app.dapt.cover.decision.Back;
-import app.dapt.cover.decision.Back.End;
 import app.dapt.cover.edging.Edging;
+import app.dapt.cover.parts.Back;
+import app.dapt.cover.parts.Back.End;
 import app.dapt.drawing.Box;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;

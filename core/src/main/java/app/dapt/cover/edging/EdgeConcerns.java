@@ -1,10 +1,10 @@
 package app.dapt.cover.edging;
 
 import app.dapt.cover.decision.Concern;
-import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.RemedyElsewhere;
 import app.dapt.cover.decision.SeamFinish;
 import app.dapt.cover.decision.Weight;
+import app.dapt.cover.parts.CoverDimensions;
 import app.dapt.measure.Phrase;
 import java.util.ArrayList;
 import java.util.List;

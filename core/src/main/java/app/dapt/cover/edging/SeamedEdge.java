@@ -1,8 +1,8 @@
 package app.dapt.cover.edging;
 
-import app.dapt.cover.decision.Back;
-import app.dapt.cover.decision.Back.End;
-import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.parts.Back;
+import app.dapt.cover.parts.Back.End;
+import app.dapt.cover.parts.CoverDimensions;
 import app.dapt.drawing.Element.Look;
 import app.dapt.drawing.Element.Trim;
 import app.dapt.measure.Axis;

@@ -1,7 +1,7 @@
 package app.dapt.cover.filled;
 
 import app.dapt.cover.Reckoned;
-import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.parts.CoverDimensions;
 import app.dapt.filling.Casing;
 import app.dapt.filling.sheet.FilledSheet;
 import app.dapt.filling.sheet.Mesh;

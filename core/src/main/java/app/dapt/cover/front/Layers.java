@@ -1,12 +1,12 @@
 package app.dapt.cover.front;
 
-import app.dapt.cover.decision.Back;
-import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
-import app.dapt.cover.decision.Making;
-import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Question;
+import app.dapt.cover.parts.Back;
+import app.dapt.cover.parts.CoverDimensions;
+import app.dapt.cover.parts.Making;
+import app.dapt.cover.parts.Need;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;

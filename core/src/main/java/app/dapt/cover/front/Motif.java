@@ -2,12 +2,12 @@ package app.dapt.cover.front;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.cover.decision.Concern;
-import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.Weight;
+import app.dapt.cover.parts.CoverDimensions;
+import app.dapt.cover.parts.Front;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;

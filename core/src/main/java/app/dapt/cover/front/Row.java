@@ -1,6 +1,6 @@
 package app.dapt.cover.front;
 
-import app.dapt.cover.decision.CoverDimensions;
+import app.dapt.cover.parts.CoverDimensions;
 import app.dapt.drawing.Box;
 import app.dapt.drawing.Element;
 import app.dapt.drawing.Element.Line;

@@ -1,19 +1,19 @@
 package app.dapt.cover.front;
 
-import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Concern;
-import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
-import app.dapt.cover.decision.Making;
-import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Question;
-import app.dapt.cover.decision.Strips;
 import app.dapt.cover.decision.Weight;
 import app.dapt.cover.front.Row.Edges;
 import app.dapt.cover.front.Row.Gathered;
 import app.dapt.cover.front.Row.Of;
+import app.dapt.cover.parts.Back;
+import app.dapt.cover.parts.CoverDimensions;
+import app.dapt.cover.parts.Front;
+import app.dapt.cover.parts.Making;
+import app.dapt.cover.parts.Need;
+import app.dapt.cover.parts.Strips;
 import app.dapt.drawing.Element;
 import app.dapt.drawing.Element.Line;
 import app.dapt.drawing.Element.Role;

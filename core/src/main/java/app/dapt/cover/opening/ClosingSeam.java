@@ -1,6 +1,6 @@
 package app.dapt.cover.opening;
 
-import app.dapt.cover.decision.Back;
+import app.dapt.cover.parts.Back;
 import app.dapt.measure.Length;
 import java.util.List;
 

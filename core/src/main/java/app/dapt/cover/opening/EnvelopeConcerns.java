@@ -1,10 +1,10 @@
 package app.dapt.cover.opening;
 
-import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Concern;
-import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.PanelRole;
 import app.dapt.cover.decision.Weight;
+import app.dapt.cover.parts.Back;
+import app.dapt.cover.parts.CoverDimensions;
+import app.dapt.cover.parts.PanelRole;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Piece.Material;

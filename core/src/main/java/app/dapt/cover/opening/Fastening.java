@@ -1,19 +1,19 @@
 package app.dapt.cover.opening;
 
-import app.dapt.cover.decision.Back;
-import app.dapt.cover.decision.Back.Panel;
-import app.dapt.cover.decision.Back.Spot;
 import app.dapt.cover.decision.Concern;
-import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.LengthRange;
-import app.dapt.cover.decision.Making;
-import app.dapt.cover.decision.Need;
-import app.dapt.cover.decision.PanelRole;
 import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.Spacing;
 import app.dapt.cover.decision.Weight;
+import app.dapt.cover.parts.Back;
+import app.dapt.cover.parts.Back.Panel;
+import app.dapt.cover.parts.Back.Spot;
+import app.dapt.cover.parts.CoverDimensions;
+import app.dapt.cover.parts.Making;
+import app.dapt.cover.parts.Need;
+import app.dapt.cover.parts.PanelRole;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;

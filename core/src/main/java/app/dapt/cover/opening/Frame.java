@@ -1,10 +1,10 @@
 package app.dapt.cover.opening;
 
-import app.dapt.cover.decision.Back.Panel;
-import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.PanelRole;
 import app.dapt.cover.decision.Question;
+import app.dapt.cover.parts.Back.Panel;
+import app.dapt.cover.parts.CoverDimensions;
+import app.dapt.cover.parts.PanelRole;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;

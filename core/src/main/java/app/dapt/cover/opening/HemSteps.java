@@ -1,8 +1,8 @@
 package app.dapt.cover.opening;
 
-import app.dapt.cover.decision.Back.Panel;
-import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.SeamFinish;
+import app.dapt.cover.parts.Back.Panel;
+import app.dapt.cover.parts.Making;
 import app.dapt.drawing.Element.Role;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;

@@ -1,19 +1,19 @@
 package app.dapt.cover.opening;
 
-import app.dapt.cover.decision.Back;
-import app.dapt.cover.decision.Back.Panel;
-import app.dapt.cover.decision.Back.Zip;
 import app.dapt.cover.decision.Concern;
-import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.CoverShape;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
-import app.dapt.cover.decision.Making;
-import app.dapt.cover.decision.PanelRole;
 import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.Weight;
+import app.dapt.cover.parts.Back;
+import app.dapt.cover.parts.Back.Panel;
+import app.dapt.cover.parts.Back.Zip;
+import app.dapt.cover.parts.CoverDimensions;
+import app.dapt.cover.parts.CoverShape;
+import app.dapt.cover.parts.Front;
+import app.dapt.cover.parts.Making;
+import app.dapt.cover.parts.PanelRole;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;

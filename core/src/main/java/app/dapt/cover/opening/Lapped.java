@@ -1,13 +1,13 @@
 package app.dapt.cover.opening;
 
-import app.dapt.cover.decision.Back;
-import app.dapt.cover.decision.Back.Lap;
-import app.dapt.cover.decision.Back.Panel;
 import app.dapt.cover.decision.Concern;
-import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Details;
-import app.dapt.cover.decision.Making;
-import app.dapt.cover.decision.Need;
+import app.dapt.cover.parts.Back;
+import app.dapt.cover.parts.Back.Lap;
+import app.dapt.cover.parts.Back.Panel;
+import app.dapt.cover.parts.CoverDimensions;
+import app.dapt.cover.parts.Making;
+import app.dapt.cover.parts.Need;
 import app.dapt.measure.Length;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Piece;

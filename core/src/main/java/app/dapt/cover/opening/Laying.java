@@ -1,11 +1,11 @@
 package app.dapt.cover.opening;
 
-import app.dapt.cover.decision.Back;
-import app.dapt.cover.decision.Back.Lap;
-import app.dapt.cover.decision.Back.Panel;
-import app.dapt.cover.decision.Making;
-import app.dapt.cover.decision.PanelRole;
 import app.dapt.cover.decision.SeamFinish;
+import app.dapt.cover.parts.Back;
+import app.dapt.cover.parts.Back.Lap;
+import app.dapt.cover.parts.Back.Panel;
+import app.dapt.cover.parts.Making;
+import app.dapt.cover.parts.PanelRole;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;

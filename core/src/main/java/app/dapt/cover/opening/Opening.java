@@ -1,15 +1,15 @@
 package app.dapt.cover.opening;
 
-import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Concern;
-import app.dapt.cover.decision.CoverDimensions;
-import app.dapt.cover.decision.CoverShape;
 import app.dapt.cover.decision.Detailed;
-import app.dapt.cover.decision.Front;
 import app.dapt.cover.decision.Kind;
-import app.dapt.cover.decision.Making;
-import app.dapt.cover.decision.Need;
 import app.dapt.cover.decision.Question;
+import app.dapt.cover.parts.Back;
+import app.dapt.cover.parts.CoverDimensions;
+import app.dapt.cover.parts.CoverShape;
+import app.dapt.cover.parts.Front;
+import app.dapt.cover.parts.Making;
+import app.dapt.cover.parts.Need;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;

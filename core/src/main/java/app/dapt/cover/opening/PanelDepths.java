@@ -2,8 +2,8 @@ package app.dapt.cover.opening;
 
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.LengthRange;
-import app.dapt.cover.decision.PanelRole;
 import app.dapt.cover.decision.Question;
+import app.dapt.cover.parts.PanelRole;
 import app.dapt.measure.Length;
 import app.dapt.measure.Sum;
 import app.dapt.piece.Edge;

@@ -1,10 +1,10 @@
 package app.dapt.cover.opening;
 
-import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Concern;
-import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Weight;
 import app.dapt.cover.opening.ZipLength.Stock;
+import app.dapt.cover.parts.Back;
+import app.dapt.cover.parts.CoverDimensions;
 import app.dapt.measure.Length;
 import java.util.List;
 import java.util.Optional;

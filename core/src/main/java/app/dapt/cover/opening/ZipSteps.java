@@ -1,7 +1,7 @@
 package app.dapt.cover.opening;
 
-import app.dapt.cover.decision.Back.Zip;
-import app.dapt.cover.decision.Making;
+import app.dapt.cover.parts.Back.Zip;
+import app.dapt.cover.parts.Making;
 import app.dapt.drawing.Box;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;

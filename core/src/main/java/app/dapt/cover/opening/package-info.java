@@ -3,7 +3,7 @@
  * for it and what can go wrong with it.
  *
  * <p>Start at {@link app.dapt.cover.opening.Opening} and {@link app.dapt.cover.opening.EnvelopeOpening}. What it needs
- * to know of the shape it asks of {@link app.dapt.cover.decision.CoverShape}. Uses {@code cover.decision} and what that
+ * to know of the shape it asks of {@link app.dapt.cover.parts.CoverShape}. Uses {@code cover.decision} and what that
  * uses.
  */
 @NullMarked

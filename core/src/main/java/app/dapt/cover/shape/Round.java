@@ -2,7 +2,7 @@ package app.dapt.cover.shape;
 
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
-import app.dapt.cover.decision.Making;
+import app.dapt.cover.parts.Making;
 import app.dapt.drawing.Element.Role;
 import app.dapt.filling.Casing;
 import app.dapt.filling.Disc;

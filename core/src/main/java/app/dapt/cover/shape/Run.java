@@ -1,14 +1,14 @@
 package app.dapt.cover.shape;
 
-import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Concern;
-import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
-import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.Weight;
+import app.dapt.cover.parts.Back;
+import app.dapt.cover.parts.CoverDimensions;
+import app.dapt.cover.parts.Making;
 import app.dapt.drawing.Element.Line;
 import app.dapt.drawing.Element.Role;
 import app.dapt.filling.Casing;
@@ -179,7 +179,7 @@ public record Run(Details decided) implements Shape {
     }
 
     /**
-     * Where a line between two pockets() lies, counted from one, from the cut edge at the left: evenly, take-up and all.
+     * Where a line between two pockets lies, counted from one, from the cut edge at the left: evenly, take-up and all.
      */
     private Length channel(int number, CoverDimensions sizes) {
         return sizes.allowance().plus(flat(sizes).times(number, pockets()));
@@ -336,7 +336,7 @@ public record Run(Details decided) implements Shape {
         return true;
     }
 
-    /** The lines between the pockets() are sewn through all layers once the cover is turned. */
+    /** The lines between the pockets are sewn through all layers once the cover is turned. */
     @Override
     public void finish(Making making) {
         Pile whole = Pile.of(making.lyingFront(true));

@@ -1,14 +1,14 @@
 package app.dapt.cover.shape;
 
-import app.dapt.cover.decision.Back;
 import app.dapt.cover.decision.Concern;
-import app.dapt.cover.decision.CoverDimensions;
 import app.dapt.cover.decision.Details;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
-import app.dapt.cover.decision.Making;
 import app.dapt.cover.decision.Question;
 import app.dapt.cover.decision.Weight;
+import app.dapt.cover.parts.Back;
+import app.dapt.cover.parts.CoverDimensions;
+import app.dapt.cover.parts.Making;
 import app.dapt.drawing.Element.Role;
 import app.dapt.filling.Bisection;
 import app.dapt.filling.Casing;

@@ -3,7 +3,7 @@
  * go wrong with it.
  *
  * <p>Start at {@link app.dapt.cover.shape.Shape}; what openings and edgings ask of it stands in
- * {@link app.dapt.cover.decision.CoverShape}. Uses {@code cover.decision} and what that uses.
+ * {@link app.dapt.cover.parts.CoverShape}. Uses {@code cover.decision} and what that uses.
  */
 @NullMarked
 package app.dapt.cover.shape;

@@ -8,7 +8,7 @@ import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
-import app.dapt.cover.decision.CoverShape.Arm;
+import app.dapt.cover.parts.CoverShape.Arm;
 import app.dapt.form.Form;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;

@@ -2,11 +2,11 @@ package app.dapt.web.archive;
 
 import app.dapt.files.BadPlanFile;
 import app.dapt.web.Download;
-import app.dapt.web.Entries;
-import app.dapt.web.Reader;
 import app.dapt.web.Redirect;
-import app.dapt.web.Snapshot;
-import app.dapt.web.Wording;
+import app.dapt.web.entry.Entries;
+import app.dapt.web.entry.Snapshot;
+import app.dapt.web.wording.Reader;
+import app.dapt.web.wording.Wording;
 import java.io.IOException;
 import java.util.Map;
 import java.util.UUID;

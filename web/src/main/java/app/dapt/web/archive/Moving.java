@@ -1,7 +1,7 @@
 package app.dapt.web.archive;
 
 import app.dapt.files.BadPlanFile;
-import app.dapt.files.WorkroomFile;
+import app.dapt.files.archive.WorkroomFile;
 import app.dapt.web.archive.Unpacking.Brought;
 import app.dapt.web.workroom.WorkroomCurrency;
 import com.github.benmanes.caffeine.cache.Cache;

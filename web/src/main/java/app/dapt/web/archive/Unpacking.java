@@ -2,20 +2,20 @@ package app.dapt.web.archive;
 
 import app.dapt.cover.CoverPlan;
 import app.dapt.files.BadPlanFile;
-import app.dapt.files.LogJson;
-import app.dapt.files.PlanJson;
-import app.dapt.files.WorkroomFile;
-import app.dapt.files.WorkroomParts;
-import app.dapt.files.WorkroomParts.ClothOf;
-import app.dapt.files.WorkroomParts.Entry;
-import app.dapt.files.WorkroomParts.Lay;
-import app.dapt.files.WorkroomParts.SetOfCovers;
-import app.dapt.files.WorkroomParts.Settings;
-import app.dapt.files.WorkroomParts.Wash;
-import app.dapt.files.WorkroomParts.Work;
+import app.dapt.files.archive.WorkroomFile;
+import app.dapt.files.archive.WorkroomParts;
+import app.dapt.files.archive.WorkroomParts.ClothOf;
+import app.dapt.files.archive.WorkroomParts.Entry;
+import app.dapt.files.archive.WorkroomParts.Lay;
+import app.dapt.files.archive.WorkroomParts.SetOfCovers;
+import app.dapt.files.archive.WorkroomParts.Settings;
+import app.dapt.files.archive.WorkroomParts.Wash;
+import app.dapt.files.archive.WorkroomParts.Work;
+import app.dapt.files.log.LogJson;
+import app.dapt.files.plan.PictureNumbers;
+import app.dapt.files.plan.PlanJson;
 import app.dapt.log.LogEntry;
 import app.dapt.piece.Piece.Material;
-import app.dapt.web.Snapshot;
 import app.dapt.web.archive.ArchiveMapper.EntryLine;
 import app.dapt.web.archive.ArchiveMapper.KnownLine;
 import app.dapt.web.archive.ArchiveMapper.LayLine;
@@ -25,6 +25,7 @@ import app.dapt.web.archive.ArchiveMapper.SettingsLine;
 import app.dapt.web.archive.ArchiveMapper.SlotLine;
 import app.dapt.web.archive.ArchiveMapper.TickLine;
 import app.dapt.web.archive.ArchiveMapper.WashLine;
+import app.dapt.web.entry.Snapshot;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.LogStore;
 import app.dapt.web.workroom.PictureStore;
@@ -210,14 +211,14 @@ class Unpacking {
         private String ours(WorkroomFile.Planned planned) throws BadPlanFile {
             if (planned.plan().isEmpty()) {
                 unread++;
-                return WorkroomParts.renumbered(planned.text(), numbers);
+                return PictureNumbers.renumbered(planned.text(), numbers);
             }
             boolean shows = Stream.of(Material.values())
                     .anyMatch(cloth ->
                             planned.plan().get().cloths().of(cloth).photo().isPresent());
             return PlanJson.kept(
                     shows
-                            ? PlanJson.read(WorkroomParts.renumbered(planned.text(), numbers))
+                            ? PlanJson.read(PictureNumbers.renumbered(planned.text(), numbers))
                             : planned.plan().get());
         }
 
@@ -228,7 +229,7 @@ class Unpacking {
             rows.noteWords(workroom, id);
             if (work.flatMap(Work::cut).isPresent()) {
                 WorkroomParts.Cut cut = work.flatMap(Work::cut).get();
-                rows.putCut(workroom, id, WorkroomParts.renumbered(cut.plan(), numbers), cut.at());
+                rows.putCut(workroom, id, PictureNumbers.renumbered(cut.plan(), numbers), cut.at());
             }
             return id;
         }
@@ -305,7 +306,7 @@ class Unpacking {
                 return;
             }
             long id = rows.insertLay(workroom, new LayLine(0, ofSet ? 0 : cover, ofSet ? set : 0, cloths, ""));
-            rows.putLayPlan(workroom, id, WorkroomParts.renumbered(lay.plan(), numbers));
+            rows.putLayPlan(workroom, id, PictureNumbers.renumbered(lay.plan(), numbers));
         }
 
         private String ours(ClothOf of) {
@@ -328,7 +329,7 @@ class Unpacking {
         }
 
         private void entry(Entry entry) throws BadPlanFile {
-            String ours = WorkroomParts.renumbered(entry.entry(), numbers);
+            String ours = PictureNumbers.renumbered(entry.entry(), numbers);
             try {
                 ours = LogJson.kept(LogJson.read(ours));
             } catch (BadPlanFile e) {
@@ -354,7 +355,7 @@ class Unpacking {
         private void earlierLog() throws BadPlanFile {
             List<LogEntry> entries = new ArrayList<>();
             for (LogEntry entry : file.earlierLog()) {
-                entries.add(LogJson.read(WorkroomParts.renumbered(LogJson.kept(entry), numbers)));
+                entries.add(LogJson.read(PictureNumbers.renumbered(LogJson.kept(entry), numbers)));
             }
             int taken = log.take(entries, "", entry -> entry);
             madeEntries += taken;

@@ -2,9 +2,9 @@ package app.dapt.web.cloth;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.cover.ClothUse;
-import app.dapt.web.Entries;
 import app.dapt.web.Redirect;
 import app.dapt.web.cloth.Cutting.Table;
+import app.dapt.web.entry.Entries;
 import app.dapt.web.workroom.LayStore.Place;
 import app.dapt.words.Words;
 import java.util.Map;

@@ -1,11 +1,11 @@
 package app.dapt.web.cloth;
 
-import app.dapt.web.Conflict;
-import app.dapt.web.Entries;
 import app.dapt.web.PageModel;
-import app.dapt.web.Reader;
-import app.dapt.web.Wording;
 import app.dapt.web.cloth.Cutting.Table;
+import app.dapt.web.entry.Conflict;
+import app.dapt.web.entry.Entries;
+import app.dapt.web.wording.Reader;
+import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.NoSuchCover;
 import app.dapt.web.workroom.Owner;
 import app.dapt.web.workroom.Stale;

@@ -6,7 +6,7 @@ import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoner;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Unit;
-import app.dapt.web.Reader;
+import app.dapt.web.wording.Reader;
 import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverSet;
 import app.dapt.web.workroom.CoverStore;

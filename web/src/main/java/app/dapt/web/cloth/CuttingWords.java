@@ -1,6 +1,6 @@
 package app.dapt.web.cloth;
 
-import app.dapt.files.ClothFiles.Listing;
+import app.dapt.files.cloth.ClothFiles.Listing;
 import app.dapt.layout.Layout;
 import app.dapt.layout.Layout.Cut;
 import app.dapt.layout.Layout.Offcut;

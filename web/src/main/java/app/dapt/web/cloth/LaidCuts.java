@@ -1,15 +1,15 @@
 package app.dapt.web.cloth;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.files.Pen;
-import app.dapt.files.SvgCloth;
+import app.dapt.files.cloth.SvgCloth;
+import app.dapt.files.drawing.Pen;
 import app.dapt.layout.ClothSheet;
 import app.dapt.layout.Layout;
 import app.dapt.layout.search.Task;
-import app.dapt.web.CutOrder;
-import app.dapt.web.Reader;
-import app.dapt.web.Wording;
 import app.dapt.web.cloth.Cutting.Table;
+import app.dapt.web.progress.CutOrder;
+import app.dapt.web.wording.Reader;
+import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.Owner;
 import app.dapt.words.Words;
 import java.util.List;

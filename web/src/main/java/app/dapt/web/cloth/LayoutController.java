@@ -1,7 +1,7 @@
 package app.dapt.web.cloth;
 
-import app.dapt.files.ClothFiles;
-import app.dapt.files.TemplatePdf.Paper;
+import app.dapt.files.cloth.ClothFiles;
+import app.dapt.files.paper.Paper;
 import app.dapt.layout.ClothSheet;
 import app.dapt.layout.Layout;
 import app.dapt.web.Download;

@@ -6,7 +6,7 @@ import app.dapt.cloth.Scrap.Spoilt;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.measure.Entry;
 import app.dapt.measure.Length;
-import app.dapt.web.Entries;
+import app.dapt.web.entry.Entries;
 import app.dapt.words.Words;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,10 +1,10 @@
 package app.dapt.web.cloth;
 
-import app.dapt.web.ClothNeeds;
-import app.dapt.web.Entries;
-import app.dapt.web.Reader;
 import app.dapt.web.Redirect;
-import app.dapt.web.Wording;
+import app.dapt.web.entry.Entries;
+import app.dapt.web.progress.ClothNeeds;
+import app.dapt.web.wording.Reader;
+import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.CoverSet;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.SetStore;

@@ -1,9 +1,9 @@
 package app.dapt.web.cloth;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.files.Markup;
-import app.dapt.files.Pen;
-import app.dapt.files.Swatch;
+import app.dapt.files.drawing.Markup;
+import app.dapt.files.drawing.Pen;
+import app.dapt.files.drawing.Swatch;
 import app.dapt.layout.Window;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;

@@ -5,7 +5,7 @@ import app.dapt.layout.Layout;
 import app.dapt.layout.LayoutChoices;
 import app.dapt.layout.WidthOffer;
 import app.dapt.measure.Length;
-import app.dapt.web.Entries;
+import app.dapt.web.entry.Entries;
 import app.dapt.words.Money;
 import app.dapt.words.Words;
 import java.util.Currency;

@@ -4,7 +4,7 @@ import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Shrinkage;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.measure.Length;
-import app.dapt.web.Entries;
+import app.dapt.web.entry.Entries;
 import app.dapt.web.workroom.WashStore;
 import app.dapt.web.workroom.WashTest;
 import java.util.Map;

@@ -2,9 +2,9 @@ package app.dapt.web.covers;
 
 import app.dapt.cover.CoverPlan;
 import app.dapt.measure.Mark;
-import app.dapt.web.ClothNeeds;
-import app.dapt.web.Reader;
-import app.dapt.web.Wording;
+import app.dapt.web.progress.ClothNeeds;
+import app.dapt.web.wording.Reader;
+import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.Cover;
 import app.dapt.words.Wordbook.English;
 import com.github.benmanes.caffeine.cache.Cache;

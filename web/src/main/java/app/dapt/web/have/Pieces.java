@@ -9,7 +9,7 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
-import app.dapt.web.Entries;
+import app.dapt.web.entry.Entries;
 import app.dapt.words.Words;
 import java.util.LinkedHashMap;
 import java.util.List;

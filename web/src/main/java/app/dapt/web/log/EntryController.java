@@ -1,13 +1,13 @@
 package app.dapt.web.log;
 
 import app.dapt.log.LogEntry;
-import app.dapt.web.ClothNeeds;
-import app.dapt.web.Conflict;
-import app.dapt.web.Entries;
-import app.dapt.web.Reader;
 import app.dapt.web.Redirect;
-import app.dapt.web.Snapshot;
-import app.dapt.web.Wording;
+import app.dapt.web.entry.Conflict;
+import app.dapt.web.entry.Entries;
+import app.dapt.web.entry.Snapshot;
+import app.dapt.web.progress.ClothNeeds;
+import app.dapt.web.wording.Reader;
+import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.LearningStore;
 import app.dapt.web.workroom.LearningStore.Terms;
 import app.dapt.web.workroom.LogStore;

@@ -10,7 +10,7 @@ import app.dapt.log.LogEntry;
 import app.dapt.log.Spent;
 import app.dapt.measure.Phrase;
 import app.dapt.step.Place;
-import app.dapt.web.Entries;
+import app.dapt.web.entry.Entries;
 import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.Map;

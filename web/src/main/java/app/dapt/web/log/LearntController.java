@@ -1,9 +1,9 @@
 package app.dapt.web.log;
 
 import app.dapt.log.Learnt.Subject;
-import app.dapt.web.Reader;
 import app.dapt.web.Redirect;
-import app.dapt.web.Wording;
+import app.dapt.web.wording.Reader;
+import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.LearningStore;
 import app.dapt.web.workroom.WashStore;
 import app.dapt.words.Words;

@@ -1,11 +1,11 @@
 package app.dapt.web.log;
 
-import app.dapt.files.SvgPlot;
-import app.dapt.files.SvgPlot.Band;
-import app.dapt.files.SvgPlot.Look;
-import app.dapt.files.SvgPlot.Row;
-import app.dapt.files.SvgPlot.Scale;
-import app.dapt.files.SvgPlot.Stitch;
+import app.dapt.files.drawing.SvgPlot;
+import app.dapt.files.drawing.SvgPlot.Band;
+import app.dapt.files.drawing.SvgPlot.Look;
+import app.dapt.files.drawing.SvgPlot.Row;
+import app.dapt.files.drawing.SvgPlot.Scale;
+import app.dapt.files.drawing.SvgPlot.Stitch;
 import app.dapt.form.Filling;
 import app.dapt.learning.Estimate;
 import app.dapt.learning.Overlaps;

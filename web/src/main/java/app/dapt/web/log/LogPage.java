@@ -5,7 +5,7 @@ import app.dapt.cover.Reckoner;
 import app.dapt.form.Filling;
 import app.dapt.log.LogEntry;
 import app.dapt.measure.Phrase;
-import app.dapt.web.Minutes;
+import app.dapt.web.wording.Minutes;
 import app.dapt.web.workroom.CoverSet;
 import app.dapt.web.workroom.Logged;
 import app.dapt.words.Words;

@@ -1,12 +1,12 @@
 package app.dapt.web.log;
 
 import app.dapt.files.BadPlanFile;
-import app.dapt.files.LogJson;
-import app.dapt.files.LogTable;
-import app.dapt.files.LogTable.Changed;
+import app.dapt.files.log.LogJson;
+import app.dapt.files.log.LogTable;
+import app.dapt.files.log.LogTable.Changed;
 import app.dapt.log.LogEntry;
-import app.dapt.web.FittingWords;
-import app.dapt.web.Minutes;
+import app.dapt.web.wording.FittingWords;
+import app.dapt.web.wording.Minutes;
 import app.dapt.words.Words;
 import java.util.List;
 import java.util.Locale;

@@ -12,7 +12,7 @@ import app.dapt.make.WorkOrder;
 import app.dapt.measure.Mark;
 import app.dapt.step.Milestone;
 import app.dapt.step.Step;
-import app.dapt.web.CutState;
+import app.dapt.web.progress.CutState;
 import app.dapt.web.workroom.Owner;
 import app.dapt.web.workroom.Tick;
 import app.dapt.words.Words;

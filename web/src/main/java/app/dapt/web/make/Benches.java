@@ -1,8 +1,8 @@
 package app.dapt.web.make;
 
-import app.dapt.web.Reader;
 import app.dapt.web.make.Bench.Asked;
 import app.dapt.web.make.Bench.Wanted;
+import app.dapt.web.wording.Reader;
 import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverSet;
 import app.dapt.web.workroom.CoverStore;

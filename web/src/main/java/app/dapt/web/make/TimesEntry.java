@@ -1,6 +1,6 @@
 package app.dapt.web.make;
 
-import app.dapt.web.Entries;
+import app.dapt.web.entry.Entries;
 import app.dapt.web.workroom.WorkTimes;
 import app.dapt.web.workroom.WorkTimes.Slot;
 import java.time.DayOfWeek;

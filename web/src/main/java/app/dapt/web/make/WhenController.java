@@ -1,11 +1,11 @@
 package app.dapt.web.make;
 
-import app.dapt.files.CalendarFile;
+import app.dapt.files.log.CalendarFile;
 import app.dapt.web.Download;
-import app.dapt.web.Entries;
-import app.dapt.web.Reader;
 import app.dapt.web.Redirect;
-import app.dapt.web.Wording;
+import app.dapt.web.entry.Entries;
+import app.dapt.web.wording.Reader;
+import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.WorkTimeStore;
 import app.dapt.web.workroom.WorkTimes;
 import app.dapt.words.Words;

@@ -1,12 +1,12 @@
 package app.dapt.web.make;
 
-import app.dapt.files.CalendarFile;
+import app.dapt.files.log.CalendarFile;
 import app.dapt.make.Job;
 import app.dapt.make.Sitting;
 import app.dapt.measure.Phrase;
 import app.dapt.step.Place;
-import app.dapt.web.Entries;
-import app.dapt.web.Minutes;
+import app.dapt.web.entry.Entries;
+import app.dapt.web.wording.Minutes;
 import app.dapt.web.workroom.WorkTimes;
 import app.dapt.web.workroom.WorkTimes.Slot;
 import app.dapt.words.Words;

@@ -2,10 +2,10 @@ package app.dapt.web.plan;
 
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoned;
-import app.dapt.cover.decision.Figure;
-import app.dapt.cover.decision.Need;
 import app.dapt.cover.drawing.Offsets;
 import app.dapt.cover.drawing.Template;
+import app.dapt.cover.parts.Figure;
+import app.dapt.cover.parts.Need;
 import app.dapt.cover.shape.Rectangular;
 import app.dapt.make.Notions;
 import app.dapt.measure.Mark;

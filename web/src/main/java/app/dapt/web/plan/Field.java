@@ -2,7 +2,7 @@ package app.dapt.web.plan;
 
 import app.dapt.cover.decision.Detail;
 import app.dapt.measure.Phrase;
-import app.dapt.web.Entries;
+import app.dapt.web.entry.Entries;
 import app.dapt.words.Words;
 import java.util.List;
 

@@ -1,13 +1,13 @@
 package app.dapt.web.plan;
 
 import app.dapt.cover.Reckoned;
-import app.dapt.cover.decision.Back;
 import app.dapt.cover.filled.FilledCover;
 import app.dapt.cover.filled.FilledDrawing;
 import app.dapt.cover.filled.View;
+import app.dapt.cover.parts.Back;
 import app.dapt.drawing.Sheet;
-import app.dapt.files.Pen;
-import app.dapt.files.SvgDrawing;
+import app.dapt.files.drawing.Pen;
+import app.dapt.files.drawing.SvgDrawing;
 import app.dapt.form.Stuffing;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;

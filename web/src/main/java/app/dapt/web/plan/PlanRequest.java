@@ -1,6 +1,6 @@
 package app.dapt.web.plan;
 
-import app.dapt.web.Reader;
+import app.dapt.web.wording.Reader;
 import app.dapt.web.workroom.CoverStore;
 import java.util.Map;
 

@@ -2,7 +2,7 @@ package app.dapt.web.plan;
 
 import app.dapt.cover.CoverPlan;
 import app.dapt.measure.Phrase;
-import app.dapt.web.Entries;
+import app.dapt.web.entry.Entries;
 import java.util.Optional;
 
 /** What opens under a phrase of the brief: the fields of one decision, and how they change the plan. */

@@ -9,7 +9,7 @@ import app.dapt.log.LogEntry;
 import app.dapt.make.CoverSteps;
 import app.dapt.step.Milestone;
 import app.dapt.step.Step;
-import app.dapt.web.CutState;
+import app.dapt.web.progress.CutState;
 import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.LogStore;

@@ -9,7 +9,7 @@ import app.dapt.learning.Verdict.Middle;
 import app.dapt.learning.Verdict.Opening;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
-import app.dapt.web.Entries;
+import app.dapt.web.entry.Entries;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

@@ -3,7 +3,7 @@ package app.dapt.web.workroom;
 import app.dapt.cloth.Cloth;
 import app.dapt.cover.CoverPlan;
 import app.dapt.files.BadPlanFile;
-import app.dapt.files.PlanJson;
+import app.dapt.files.plan.PlanJson;
 import app.dapt.measure.PlainText;
 import app.dapt.piece.Piece.Material;
 import com.github.benmanes.caffeine.cache.Cache;

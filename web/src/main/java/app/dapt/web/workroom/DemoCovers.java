@@ -5,7 +5,7 @@ import app.dapt.cloth.Scrap;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoner;
 import app.dapt.files.BadPlanFile;
-import app.dapt.files.PlanJson;
+import app.dapt.files.plan.PlanJson;
 import app.dapt.make.CoverSteps;
 import app.dapt.make.Job;
 import app.dapt.make.WorkOrder;

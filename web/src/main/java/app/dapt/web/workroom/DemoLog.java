@@ -2,7 +2,7 @@ package app.dapt.web.workroom;
 
 import app.dapt.cover.CoverPlan;
 import app.dapt.files.BadPlanFile;
-import app.dapt.files.PlanJson;
+import app.dapt.files.plan.PlanJson;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Filling;
 import app.dapt.learning.Verdict;

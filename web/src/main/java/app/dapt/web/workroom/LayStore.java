@@ -2,7 +2,7 @@ package app.dapt.web.workroom;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.files.BadPlanFile;
-import app.dapt.files.LayoutChoicesJson;
+import app.dapt.files.cloth.LayoutChoicesJson;
 import app.dapt.layout.LayoutChoices;
 import app.dapt.measure.Unit;
 import app.dapt.web.workroom.LayMapper.LayRow;

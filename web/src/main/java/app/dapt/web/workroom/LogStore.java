@@ -1,8 +1,8 @@
 package app.dapt.web.workroom;
 
 import app.dapt.files.BadPlanFile;
-import app.dapt.files.LogJson;
-import app.dapt.files.LogTable;
+import app.dapt.files.log.LogJson;
+import app.dapt.files.log.LogTable;
 import app.dapt.log.LogEntry;
 import app.dapt.web.workroom.LogMapper.LogRow;
 import com.github.benmanes.caffeine.cache.Cache;

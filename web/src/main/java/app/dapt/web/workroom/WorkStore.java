@@ -1,7 +1,7 @@
 package app.dapt.web.workroom;
 
 import app.dapt.cover.CoverPlan;
-import app.dapt.files.WorkroomParts;
+import app.dapt.files.archive.WorkroomParts;
 import app.dapt.step.Milestone;
 import app.dapt.step.Step;
 import app.dapt.web.workroom.WorkMapper.CutRow;

@@ -9,7 +9,7 @@ import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.files.BadPlanFile;
-import app.dapt.files.WorkroomFile;
+import app.dapt.files.archive.WorkroomFile;
 import app.dapt.form.Form;
 import app.dapt.learning.Verdict;
 import app.dapt.log.LogEntry;

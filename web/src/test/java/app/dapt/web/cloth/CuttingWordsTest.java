@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Print;
 import app.dapt.cloth.Scrap;
-import app.dapt.files.ClothFiles.Listing;
+import app.dapt.files.cloth.ClothFiles.Listing;
 import app.dapt.layout.LayoutChoices;
 import app.dapt.layout.LayoutProblem;
 import app.dapt.layout.Wanted;

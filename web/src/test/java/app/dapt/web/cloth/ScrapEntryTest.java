@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.dapt.cloth.Scrap;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
-import app.dapt.web.Entries;
+import app.dapt.web.entry.Entries;
 import app.dapt.words.Wordbook;
 import app.dapt.words.Wordbook.English;
 import app.dapt.words.Words;

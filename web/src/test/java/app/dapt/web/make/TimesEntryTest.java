@@ -3,7 +3,7 @@ package app.dapt.web.make;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dapt.measure.Mark;
-import app.dapt.web.Entries;
+import app.dapt.web.entry.Entries;
 import app.dapt.web.workroom.WorkTimes;
 import app.dapt.web.workroom.WorkTimes.Slot;
 import app.dapt.words.Wordbook;

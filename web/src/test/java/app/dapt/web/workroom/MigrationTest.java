@@ -2,7 +2,7 @@ package app.dapt.web.workroom;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.dapt.files.PlanJson;
+import app.dapt.files.plan.PlanJson;
 import app.dapt.web.Site;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -1,0 +1,19 @@
+package app.dapt.files.paper;
+
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+
+/** What is printed on, upright. */
+public enum Paper {
+    A4(PDRectangle.A4),
+    LETTER(PDRectangle.LETTER);
+
+    private final PDRectangle size;
+
+    Paper(PDRectangle size) {
+        this.size = size;
+    }
+
+    public PDRectangle size() {
+        return size;
+    }
+}

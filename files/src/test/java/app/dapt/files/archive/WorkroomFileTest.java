@@ -1,0 +1,205 @@
+package app.dapt.files.archive;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.dapt.RandomPlans;
+import app.dapt.files.BadPlanFile;
+import app.dapt.files.archive.WorkroomParts.ClothOf;
+import app.dapt.files.archive.WorkroomParts.Cut;
+import app.dapt.files.archive.WorkroomParts.Entry;
+import app.dapt.files.archive.WorkroomParts.Front;
+import app.dapt.files.archive.WorkroomParts.Lay;
+import app.dapt.files.archive.WorkroomParts.Learning;
+import app.dapt.files.archive.WorkroomParts.SetOfCovers;
+import app.dapt.files.archive.WorkroomParts.Settings;
+import app.dapt.files.archive.WorkroomParts.Slot;
+import app.dapt.files.archive.WorkroomParts.Tick;
+import app.dapt.files.archive.WorkroomParts.Wash;
+import app.dapt.files.archive.WorkroomParts.Work;
+import app.dapt.files.log.LogJson;
+import app.dapt.files.plan.PictureNumbers;
+import app.dapt.files.plan.PlanJson;
+import app.dapt.log.LogEntry;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.UUID;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** A whole workroom in one file. */
+class WorkroomFileTest {
+
+    private static final Instant AT = Instant.parse("2026-02-01T10:00:00.123456Z");
+    private static final UUID ID = UUID.fromString("3f0c1f6e-0000-4000-8000-000000000001");
+    private static final Work WORK = new Work(
+            ID,
+            Optional.of(LocalDate.of(2026, 5, 1)),
+            Optional.of(new Cut(AT, "{\"kind\":\"whatever it was\"}")),
+            List.of(
+                    new Tick(ID, "front/cut", true, false, AT, "phone"),
+                    new Tick(ID, "cover/fill", false, true, AT, "")));
+    private static final SetOfCovers SET = new SetOfCovers(
+            ID, "Deck", Optional.empty(), Optional.of("000001.json"), Map.of("000001.json", 2, "000002.json", 1));
+    private static final Lay LAY =
+            new Lay(Optional.empty(), Optional.of(0), List.of(new ClothOf("000001.json", 3)), "{\"remnants\":[]}");
+    private static final Wash WASH = new Wash(ID, "Bracken linen", AT, 100, 99, 200, 190);
+    private static final Settings SETTINGS = new Settings(
+            Optional.of("EUR"),
+            2_000,
+            10,
+            45,
+            List.of(new Slot(6, LocalTime.of(14, 30), 90)),
+            List.of(new Learning("PACE", false, Optional.of(AT))));
+
+    @TempDir
+    private Path folder;
+
+    private static String plan(int seed) {
+        return PlanJson.write(RandomPlans.plan(new Random(seed)));
+    }
+
+    private static String entry() throws BadPlanFile {
+        return LogJson.kept(LogEntry.of(LocalDate.of(2026, 2, 1), RandomPlans.plan(new Random(3))));
+    }
+
+    private Path written(String second) throws IOException, BadPlanFile {
+        Path path = folder.resolve("workroom.zip");
+        try (OutputStream out = Files.newOutputStream(path);
+                WorkroomWriter writer = new WorkroomWriter(out)) {
+            writer.cover("000001.json", plan(1), WORK);
+            writer.cover("000002.json", second, new Work(ID, Optional.empty(), Optional.empty(), List.of()));
+            writer.sets(List.of(SET));
+            writer.lays(List.of(LAY));
+            writer.washes(List.of(WASH));
+            writer.entry("000007.json", new Entry(ID, AT, Optional.of("000001.json"), entry()));
+            writer.picture(8, new byte[] {1, 2, 3});
+            writer.finish(new Front(SETTINGS, Map.of("covers", 2), Set.of("covers/000002.json")));
+        }
+        return path;
+    }
+
+    @Test
+    void everythingComesOutAsItWentIn() throws Exception {
+        try (WorkroomFile file = WorkroomFile.open(written("{\"format\":99}"))) {
+            assertThat(file.isWhole()).isTrue();
+            assertThat(file.covers()).containsExactly("000001.json", "000002.json");
+            assertThat(file.plan("000001.json").plan()).contains(RandomPlans.plan(new Random(1)));
+            assertThat(file.plan("000002.json").plan())
+                    .as("it did not read then")
+                    .isEmpty();
+            assertThat(file.work("000001.json")).contains(WORK);
+            assertThat(file.sets()).containsExactly(SET);
+            assertThat(file.lays()).containsExactly(LAY);
+            assertThat(file.washes()).containsExactly(WASH);
+            assertThat(file.settings()).isEqualTo(SETTINGS);
+            assertThat(file.pictures()).containsExactly(8L);
+            assertThat(file.picture(8)).containsExactly(1, 2, 3);
+            Entry entry = file.entry("000007.json");
+            assertThat(entry.cover()).contains("000001.json");
+            assertThat(LogJson.read(entry.entry()).made()).isEqualTo(LocalDate.of(2026, 2, 1));
+            assertThat(file.leftAside()).isEmpty();
+        }
+    }
+
+    @Test
+    void picturesTakeTheNumbersTheyHaveNowAndThoseThatAreNotThereAreNotShown() throws BadPlanFile {
+        String shown =
+                "{\"picture\":8,\"plan\":{\"cloths\":{\"front\":{\"picture\":{\"number\":7,\"wide\":\"1 in\"}}}}}";
+        String moved = PictureNumbers.renumbered(shown, Map.of(7L, 70L, 8L, 80L));
+        assertThat(moved).contains("80").contains("70").doesNotContain(": 7,").contains("1 in");
+        assertThat(PictureNumbers.renumbered(shown, Map.of(8L, 80L)))
+                .doesNotContain("wide")
+                .contains("80");
+        assertThatThrownBy(() -> PictureNumbers.renumbered("{\"a\":\"x\\u0000\"}", Map.of()))
+                .isInstanceOf(BadPlanFile.class);
+    }
+
+    private Path zip(String... namesAndContents) throws IOException {
+        Path path = folder.resolve("made.zip");
+        try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(path))) {
+            for (int i = 0; i < namesAndContents.length; i += 2) {
+                zip.putNextEntry(new ZipEntry(namesAndContents[i]));
+                zip.write(namesAndContents[i + 1].getBytes(StandardCharsets.UTF_8));
+            }
+        }
+        return path;
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "log.csv, 'a,b', log.csv",
+        "readme.txt, hello, ''",
+        "../../etc/passwd, x, ''",
+        "covers/../x.json, {}, ''",
+        "workroom.json, {}, workroom.json",
+        "SHA256SUMS, x, workroom.json",
+    })
+    void whatIsNoWorkroomIsRefusedWithItsPlace(String name, String content, String where) throws IOException {
+        Path path = zip(name, content);
+        assertThatThrownBy(() -> {
+                    try (WorkroomFile file = WorkroomFile.open(path)) {
+                        file.earlierLog();
+                    }
+                })
+                .isInstanceOfSatisfying(
+                        BadPlanFile.class, bad -> assertThat(bad.where()).startsWith(where));
+    }
+
+    /** Plans that were saved before there were sums. */
+    @Test
+    void anEarlierFileStillOpens() throws Exception {
+        String sets = "{\"sets\":[{\"name\":\"Deck\",\"covers\":{\"a.json\":2}}]}";
+        try (WorkroomFile file =
+                WorkroomFile.open(zip("covers/a.json", plan(1), "sets.json", sets, "__MACOSX/._a", "x"))) {
+            assertThat(file.isWhole()).isFalse();
+            assertThat(file.work("a.json")).isEmpty();
+            assertThat(file.sets().get(0).counts()).isEqualTo(Map.of("a.json", 2));
+            assertThat(file.leftAside()).containsExactly("__MACOSX/._a");
+        }
+        try (WorkroomFile file = WorkroomFile.open(zip("covers/a.json", "{}"))) {
+            assertThatThrownBy(() -> file.plan("a.json")).hasMessageStartingWith("covers/a.json");
+        }
+    }
+
+    @Test
+    void whatIsNoZipOrBreaksOffOrWasChangedOnItsWayIsRefused() throws Exception {
+        byte[] whole = Files.readAllBytes(written(plan(2)));
+        byte[] changed = whole.clone();
+        changed[200] ^= 1;
+        for (byte[] bytes : List.of(
+                new byte[0],
+                "PK".getBytes(StandardCharsets.UTF_8),
+                new byte[1000],
+                Arrays.copyOf(whole, whole.length / 3),
+                Arrays.copyOf(whole, whole.length - 30),
+                changed)) {
+            Path path = Files.write(folder.resolve("broken.zip"), bytes);
+            assertThatThrownBy(() -> WorkroomFile.open(path)).isInstanceOf(BadPlanFile.class);
+        }
+    }
+
+    /** A small file that unpacks to a very large one. */
+    @Test
+    void aFileThatSwellsIsRefused() throws IOException {
+        Path path = zip("covers/a.json", " ".repeat(5_000_000));
+        assertThat(Files.size(path)).isLessThan(20_000);
+        assertThatThrownBy(() -> WorkroomFile.open(path)).hasMessageContaining("larger than any");
+    }
+}

@@ -1,0 +1,84 @@
+package app.dapt.web.entry;
+
+import app.dapt.cloth.Cloth;
+import app.dapt.cloth.Repeat;
+import app.dapt.cloth.Shrinkage;
+import app.dapt.cover.decision.LengthRange;
+import app.dapt.files.BadPlanFile;
+import app.dapt.files.plan.ClothJson;
+import app.dapt.measure.Length;
+import app.dapt.words.Words;
+import java.util.List;
+import java.util.Optional;
+
+/** How a cloth repeats and shrinks, as it is typed and as it is shown. */
+public final class ClothEntry {
+
+    private ClothEntry() {}
+
+    /**
+     * The cloth with what was typed; a repeat given one way is the same the other way, and given neither way it is the
+     * usual.
+     */
+    public static Cloth used(Cloth standing, String prefix, Entries entries) {
+        Optional<Length> across = entries.maybeLength(
+                prefix + "-repeat-across",
+                LengthRange.REPEAT,
+                standing.ownRepeat().map(Repeat::across));
+        Optional<Length> along = entries.maybeLength(
+                prefix + "-repeat-along",
+                LengthRange.REPEAT,
+                standing.ownRepeat().map(Repeat::along));
+        Optional<Repeat> repeat = across.or(() -> along).map(known -> new Repeat(known, along.orElse(known)));
+        Shrinkage shrinkage = new Shrinkage(
+                entries.tenths(
+                        prefix + "-shrinks-across",
+                        Shrinkage.MOST,
+                        standing.shrinkage().across()),
+                entries.tenths(
+                        prefix + "-shrinks-along",
+                        Shrinkage.MOST,
+                        standing.shrinkage().along()));
+        return standing.used(standing.sideways(), repeat, shrinkage);
+    }
+
+    /**
+     * A cloth used before, to be picked.
+     *
+     * @param code the cloth as it reads back
+     */
+    public record Pick(String code, String words) {}
+
+    /** Those that may be picked instead of one. */
+    public static List<Pick> picks(List<Cloth> used, Cloth standing, Words words) {
+        return used.stream()
+                .filter(each -> !each.equals(standing.withId(0)))
+                .map(each ->
+                        new Pick(ClothJson.text(each), words.say("slip.cloth.pick-one", each.name(), each.width())))
+                .toList();
+    }
+
+    /** The one that was picked; nothing where none was, or nonsense was sent. */
+    public static Optional<Cloth> picked(String name, Entries entries) {
+        String text = entries.raw(name).orElse("");
+        if (text.isEmpty()) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(ClothJson.of(text));
+        } catch (BadPlanFile nonsense) {
+            entries.refuse(name, "entry.no-cloth");
+            return Optional.empty();
+        }
+    }
+
+    /** The repeat that was given; nothing where it is the usual. */
+    public static Optional<Length> repeat(Cloth cloth, String way) {
+        return cloth.ownRepeat().map(repeat -> way.equals("across") ? repeat.across() : repeat.along());
+    }
+
+    /** Tenths of a percent as one types them; nothing for none. */
+    public static String percent(int tenths) {
+        return tenths == 0 ? "" : tenths / 10 + (tenths % 10 == 0 ? "" : "." + tenths % 10);
+    }
+}
