@@ -210,18 +210,6 @@ public sealed interface Element {
         }
     }
 
-    /** What goes round an edge, as one would know it without words. */
-    enum Look {
-        PIPING,
-        FRINGE,
-        POM_POMS,
-        LACE,
-        RICKRACK,
-        BEADS,
-        RUFFLE,
-        TASSEL
-    }
-
     /**
      * Something round the edge.
      *
@@ -239,6 +227,15 @@ public sealed interface Element {
         /** What hangs outwards. */
         public Trim(Look look, List<Point> path, Length deep, Material material) {
             this(look, path, deep, material, false);
+        }
+
+        /**
+         * What it is made of, the lowest first.
+         *
+         * @param least what lies nearer together than so many millimetres runs into one
+         */
+        public List<Look.Mark> marks(double least) {
+            return look.marks(new Look.Course(path, deep.toMm(), inward, least));
         }
 
         /** The same along each of several paths. */

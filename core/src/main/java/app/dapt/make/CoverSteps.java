@@ -66,7 +66,8 @@ public final class CoverSteps {
         this.prepared = prepared;
         this.reckoned = reckoned;
         this.plan = reckoned.plan();
-        this.making = new Making(work, reckoned.dimensions(), reckoned.back());
+        boolean outsideOut = plan.seam().isFrench() || plan.edging().isSewnOutsideOut();
+        this.making = new Making(work, reckoned.dimensions(), reckoned.back(), outsideOut);
         this.laid = Pile.of(making.lyingFront(true));
     }
 
@@ -310,7 +311,7 @@ public final class CoverSteps {
         laid = told.get(told.size() - 1).pile().orElse(laid);
         ClosingSeam seam = plan.opening()
                 .closingSeam(reckoned.back(), reckoned.edge().length().total());
-        boolean french = plan.seam().isFrench();
+        boolean french = isFrench();
         if (french) {
             french(seam);
         }
@@ -346,6 +347,11 @@ public final class CoverSteps {
             closing.how("twice-if-worn");
         }
         closing.add();
+    }
+
+    /** Sewn twice and turned between; what is bound from outside is sewn once. */
+    private boolean isFrench() {
+        return plan.seam().isFrench() && !plan.edging().isSewnOutsideOut();
     }
 
     /** What was laid for the seam, with the seam in it, so far from the cut edges. */
@@ -426,16 +432,14 @@ public final class CoverSteps {
         step("check-caught", Place.TABLE)
                 .because()
                 .trap()
-                .shows(plan.seam().isFrench() ? bag(Role.SEAM) : seamed(Role.SEAM, reckoned.allowance()))
+                .shows(isFrench() ? bag(Role.SEAM) : seamed(Role.SEAM, reckoned.allowance()))
                 .add();
         if (!shape.isTriedOnLast()) {
             tryOn();
         }
-        boolean turned = inside();
-        step(turned ? shape.turnedOut() : shape.pushedOut(), Place.TABLE)
-                .shows(Pile.of(making.lyingFront(true)))
-                .because()
-                .add();
+        if (!plan.edging().isSewnOutsideOut()) {
+            turnOut();
+        }
         step("press-seam", Place.IRON)
                 .shows(Pile.of(making.lyingFront(true)))
                 .along(Effort.PRESS_HEM, reckoned.edge().length().total())
@@ -454,6 +458,14 @@ public final class CoverSteps {
                 .times(Effort.TRY_ON, shape.forms());
         (reckoned.back().overlap().isPresent() && shape.forms() == 1 ? filled.how("like-a-mitten") : filled).add();
         plan.opening().close(making);
+    }
+
+    private void turnOut() {
+        boolean turned = inside();
+        step(turned ? plan.shape().turnedOut() : plan.shape().pushedOut(), Place.TABLE)
+                .shows(Pile.of(making.lyingFront(true)))
+                .because()
+                .add();
     }
 
     /** A row round the outside shuts the raw edges in. */
@@ -475,7 +487,9 @@ public final class CoverSteps {
 
     private void tryOn() {
         boolean serged = plan.seam().finish() == SeamFinish.SERGED;
-        step(plan.shape().triedOn() + (serged ? "-serged" : ""), Place.FORM)
+        String does =
+                plan.edging().isSewnOutsideOut() ? "try-on-bound" : plan.shape().triedOn() + (serged ? "-serged" : "");
+        step(does, Place.FORM)
                 .reaches(Milestone.TRIED_ON)
                 .because()
                 .times(Effort.TRY_ON, plan.shape().forms())
@@ -489,7 +503,7 @@ public final class CoverSteps {
      * @return whether the cover lies wrong side out after it
      */
     private boolean inside() {
-        boolean french = plan.seam().isFrench();
+        boolean french = isFrench();
         int corners = reckoned.edge().corners();
         boolean serged = plan.seam().finish() == SeamFinish.SERGED;
         boolean clipped = !french && !serged && plan.shape().isClipped(corners);

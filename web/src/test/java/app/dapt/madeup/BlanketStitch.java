@@ -10,6 +10,7 @@ import app.dapt.cover.parts.CoverDimensions;
 import app.dapt.cover.parts.Making;
 import app.dapt.cover.parts.Need;
 import app.dapt.drawing.Element;
+import app.dapt.drawing.Looks;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
@@ -37,7 +38,7 @@ record BlanketStitch(Details decided) implements Edging {
 
     @Override
     public List<Element> over(SeamedEdge edge, CoverDimensions sizes) {
-        return Element.Trim.along(edge.paths(), Element.Look.BEADS, get(DEPTH), Material.TRIM);
+        return Element.Trim.along(edge.paths(), Looks.BEADS, get(DEPTH), Material.TRIM);
     }
 
     @Override

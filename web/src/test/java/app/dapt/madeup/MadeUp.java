@@ -19,9 +19,14 @@ public final class MadeUp implements Kinds.More {
 
     static final Kind<Extra> BOW = new Kind<>(Extra.class, "bow", Bow.ASKED, Bow::new);
 
+    static final Kind<Opening> SELVAGE_SLIT =
+            new Kind<>(Opening.class, "selvage-slit", SelvageSlit.ASKED, SelvageSlit::new);
+
+    static final Kind<Edging> BINDING = new Kind<>(Edging.class, "binding", Binding.ASKED, Binding::new);
+
     @Override
     public List<Kind<?>> kinds() {
         boolean wanted = Boolean.parseBoolean(System.getProperty("dapt.made-up", "true"));
-        return wanted ? List.of(DRAWSTRING, KITE, BLANKET, BOW) : List.of();
+        return wanted ? List.of(DRAWSTRING, SELVAGE_SLIT, KITE, BLANKET, BINDING, BOW) : List.of();
     }
 }

@@ -11,13 +11,18 @@ import app.dapt.cover.drawing.CoverDrawing;
 import app.dapt.cover.drawing.Template;
 import app.dapt.cover.front.Extras;
 import app.dapt.cover.front.ExtrasKind;
+import app.dapt.cover.shape.ShapeKind;
 import app.dapt.files.BadPlanFile;
+import app.dapt.files.drawing.Pen;
+import app.dapt.files.drawing.SvgDrawing;
 import app.dapt.files.plan.PlanJson;
 import app.dapt.files.plan.PlanSchema;
 import app.dapt.form.Form;
 import app.dapt.make.CoverSteps;
+import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
+import app.dapt.measure.Unit;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Side;
 import app.dapt.step.Step;
@@ -25,6 +30,9 @@ import app.dapt.step.Taken;
 import app.dapt.web.Site;
 import app.dapt.web.WithSite;
 import app.dapt.web.workroom.CoverStore;
+import app.dapt.words.Wordbook;
+import app.dapt.words.Wordbook.English;
+import app.dapt.words.Words;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -101,6 +109,37 @@ class MadeUpKindsTest {
         assertThat(page(site, "/covers/" + id + "/make"))
                 .contains("sew on the bow", "stitch the channel", "sew around with yarn")
                 .doesNotContain("‹");
+    }
+
+    /** An opening in one file and its words: reckoned in its own frame, whichever way it runs. */
+    @Test
+    void anOpeningReckonsInItsOwnFrame() {
+        CoverPlan across = DefaultPlan.plan(
+                        "Slit", Mark.EIGHTH, ShapeKind.OBLONG, Form.overCrown(Length.inches(24), Length.inches(18)))
+                .withOpening(MadeUp.SELVAGE_SLIT.usual(Unit.INCH));
+        assertThat(Reckoner.reckon(across).pieces())
+                .extracting(Piece::id)
+                .containsExactly("front", "back-upper", "back-lower");
+        Reckoned upright = Reckoner.reckon(across.withOpening(across.opening().turned()));
+        assertThat(upright.pieces()).extracting(Piece::id).containsExactly("front", "back-left", "back-right");
+        assertThat(upright.back().length()).isEqualTo(upright.finished(Axis.UP_DOWN));
+        assertThat(upright.finding("slit-gapes")).isPresent();
+        assertThat(CoverSteps.of(upright)).extracting(Step::does).contains("slit-tape");
+    }
+
+    /** A trim with a look of its own that changes the order of work: bound from outside, never turned out. */
+    @Test
+    void aTrimHasALookOfItsOwnAndChangesTheOrderOfWork() {
+        CoverPlan bound = PLAIN.withEdging(MadeUp.BINDING.usual(Unit.INCH));
+        List<Step> steps = CoverSteps.of(Reckoner.reckon(bound));
+        assertThat(steps)
+                .extracting(Step::does)
+                .containsSubsequence("lay-lapped-french", "seam", "try-on", "press-seam", "bind", "fill")
+                .doesNotContain("turn-out", "turn-back", "zigzag", "french-first");
+        Reckoned reckoned = Reckoner.reckonWithoutRemedies(bound, bound.mark());
+        Words words = new Words(Wordbook.load(English.US, "craft"), Mark.EIGHTH);
+        String flat = new SvgDrawing(bound.cloths(), words, new Pen(10), "flat").write(CoverDrawing.front(reckoned));
+        assertThat(flat).contains("trim trim-binding trim-solid");
     }
 
     private static String page(Site site, String path) throws IOException, InterruptedException {

@@ -11,8 +11,8 @@ import app.dapt.cover.parts.CoverDimensions;
 import app.dapt.cover.parts.Making;
 import app.dapt.cover.parts.Need;
 import app.dapt.drawing.Element;
-import app.dapt.drawing.Element.Look;
 import app.dapt.drawing.Element.Trim;
+import app.dapt.drawing.Looks;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -68,7 +68,7 @@ public record CornerTrim(Details decided) implements Edging {
         Contour contour =
                 sizes.shape().isRectangular() ? Contour.rectangle(0, 0, across.toMm(), upDown.toMm()) : sizes.contour();
         return contour.corners().stream()
-                .<Element>map(corner -> new Trim(Look.TASSEL, List.of(middle, corner), get(HANGS), Material.TRIM))
+                .<Element>map(corner -> new Trim(Looks.TASSEL, List.of(middle, corner), get(HANGS), Material.TRIM))
                 .toList();
     }
 
@@ -78,7 +78,7 @@ public record CornerTrim(Details decided) implements Edging {
         double height = sizes.cut(Axis.UP_DOWN).total().toMm();
         return Contour.rectangle(0, 0, width, height).corners().stream()
                 .<Element>map(corner -> new Trim(
-                        Look.TASSEL,
+                        Looks.TASSEL,
                         List.of(new Point(2 * corner.x() - width / 2, 2 * corner.y() - height / 2), corner),
                         get(HANGS),
                         Material.TRIM))

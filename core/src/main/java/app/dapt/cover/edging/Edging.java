@@ -116,6 +116,14 @@ public interface Edging extends Detailed {
     /** What is left to do at it once the cover is turned and pressed. */
     default void finish(SeamedEdge edge, Making making) {}
 
+    /**
+     * Whether the cover is sewn round with wrong sides together and lies as it will be worn from then on, because what
+     * goes round shuts the raw edges in: it is not turned out, and nothing else is done to them.
+     */
+    default boolean isSewnOutsideOut() {
+        return false;
+    }
+
     /** The foot the seam round the cover is sewn with. */
     default Foot foot() {
         return Foot.PLAIN;

@@ -13,9 +13,9 @@ import app.dapt.cover.parts.Making;
 import app.dapt.cover.parts.Need;
 import app.dapt.cover.parts.Strips;
 import app.dapt.drawing.Element;
-import app.dapt.drawing.Element.Look;
 import app.dapt.drawing.Element.Role;
 import app.dapt.drawing.Element.Trim;
+import app.dapt.drawing.Looks;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
@@ -274,7 +274,7 @@ public record Piping(Details decided) implements Edging {
                 .loose()
                 .times(Effort.LAY, 2)
                 .shows(onFront.with(edge.onFront(
-                                Look.PIPING, standsOut(sizes.ownUnit()), material(), sizes.innerAllowance()))
+                                Looks.PIPING, standsOut(sizes.ownUnit()), material(), sizes.innerAllowance()))
                         .pinned(making.seamed(making.front())))
                 .add();
         making.at(Place.MACHINE, "piping-baste", making.front(), strip)
@@ -283,7 +283,7 @@ public record Piping(Details decided) implements Edging {
                 .along(Effort.BASTE, edge.length().total())
                 .set(Stitch.BASTE, Foot.ZIPPER)
                 .shows(onFront.with(edge.onFront(
-                                Look.PIPING, standsOut(sizes.ownUnit()), material(), sizes.innerAllowance()))
+                                Looks.PIPING, standsOut(sizes.ownUnit()), material(), sizes.innerAllowance()))
                         .seamed(Role.SEW, making.seamed(making.front())))
                 .add();
     }
@@ -380,7 +380,7 @@ public record Piping(Details decided) implements Edging {
 
     @Override
     public List<Element> over(SeamedEdge edge, CoverDimensions sizes) {
-        return Trim.along(edge.paths(), Look.PIPING, standsOut(sizes.ownUnit()), material());
+        return Trim.along(edge.paths(), Looks.PIPING, standsOut(sizes.ownUnit()), material());
     }
 
     @Override

@@ -13,9 +13,9 @@ import app.dapt.cover.parts.Making;
 import app.dapt.cover.parts.Need;
 import app.dapt.cover.parts.Strips;
 import app.dapt.drawing.Element;
-import app.dapt.drawing.Element.Look;
 import app.dapt.drawing.Element.Role;
 import app.dapt.drawing.Element.Trim;
+import app.dapt.drawing.Looks;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
@@ -114,7 +114,7 @@ public record Ruffle(Details decided) implements Edging {
 
     @Override
     public List<Element> under(SeamedEdge edge, CoverDimensions sizes) {
-        return Trim.along(edge.paths(), Look.RUFFLE, get(DEPTH), material());
+        return Trim.along(edge.paths(), Looks.RUFFLE, get(DEPTH), material());
     }
 
     @Override
@@ -188,7 +188,7 @@ public record Ruffle(Details decided) implements Edging {
         work.gathered(length, edge.length().total(), 1);
         boolean caught = isCaught();
         Pile onFront = Pile.of(making.lyingFront(true))
-                .with(edge.onFront(Look.RUFFLE, get(DEPTH), material(), sizes.innerAllowance()));
+                .with(edge.onFront(Looks.RUFFLE, get(DEPTH), material(), sizes.innerAllowance()));
         making.at(Place.TABLE, caught ? "ruffle-pin" : "ruffle-pin-on", making.front(), strip)
                 .figure("quarters", length.times(1, 4), edge.length().total().times(1, 4), strip.name())
                 .trap()

@@ -13,9 +13,9 @@ import app.dapt.cover.parts.Figure;
 import app.dapt.cover.parts.Making;
 import app.dapt.cover.parts.Need;
 import app.dapt.drawing.Element;
-import app.dapt.drawing.Element.Look;
 import app.dapt.drawing.Element.Role;
 import app.dapt.drawing.Element.Trim;
+import app.dapt.drawing.Looks;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
@@ -37,15 +37,15 @@ public record TrimByLength(Details decided) implements Edging {
 
     /** What it is. */
     public enum Sort {
-        FRINGE(Look.FRINGE),
-        POM_POMS(Look.POM_POMS),
-        LACE(Look.LACE),
-        RICKRACK(Look.RICKRACK),
-        BEADS(Look.BEADS);
+        FRINGE(Looks.FRINGE),
+        POM_POMS(Looks.POM_POMS),
+        LACE(Looks.LACE),
+        RICKRACK(Looks.RICKRACK),
+        BEADS(Looks.BEADS);
 
-        private final Look look;
+        private final Looks look;
 
-        Sort(Look look) {
+        Sort(Looks look) {
             this.look = look;
         }
 

@@ -7,7 +7,6 @@ import app.dapt.cover.filled.Regions.Corner;
 import app.dapt.drawing.Box;
 import app.dapt.drawing.Element;
 import app.dapt.drawing.Element.Area;
-import app.dapt.drawing.Element.Look;
 import app.dapt.drawing.Element.Paint;
 import app.dapt.drawing.Element.Path;
 import app.dapt.drawing.Element.Role;
@@ -184,8 +183,8 @@ final class DrapedSide {
 
     /** What goes round the edge: as it is drawn flat where it is seen squarely, else aslant. */
     private List<Element> trim(Trim trim) {
-        if (draping.view().isSquare() || FlatTrim.isCord(trim)) {
-            boolean closed = trim.look() == Look.PIPING && trim.path().size() > 2;
+        if (draping.view().isSquare() || trim.look().isCord()) {
+            boolean closed = trim.look().isCord() && trim.path().size() > 2;
             return draping.line(trim.path(), closed).stream()
                     .<Element>map(path -> new Trim(trim.look(), path, trim.deep(), trim.material(), trim.inward()))
                     .toList();

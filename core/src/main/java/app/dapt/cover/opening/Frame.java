@@ -29,18 +29,18 @@ import java.util.function.Function;
 public record Frame(Axis runs) {
 
     /** Which way an opening across the back runs. */
-    static final Question<Axis> RUNS = Question.oneOf("runs", Axis.ACROSS, "way");
+    public static final Question<Axis> RUNS = Question.oneOf("runs", Axis.ACROSS, "way");
 
     /** Which edge one is in that lies in an edge. */
-    static final Question<Axis> EDGE_RUNS = Question.oneOf("runs", Axis.ACROSS, "edge-way");
+    public static final Question<Axis> EDGE_RUNS = Question.oneOf("runs", Axis.ACROSS, "edge-way");
 
     /** As these answers have it. */
-    static Frame of(Details details) {
+    public static Frame of(Details details) {
         return new Frame(details.oneOf("runs", Axis.class));
     }
 
     /** What a thing is called that there is one of at each end. */
-    static Function<Details, Phrase> calling(String thing, PanelRole role) {
+    public static Function<Details, Phrase> calling(String thing, PanelRole role) {
         return details -> Phrase.of(of(details).named(thing, role));
     }
 
@@ -50,46 +50,46 @@ public record Frame(Axis runs) {
     }
 
     /** The direction from where a back starts to where it ends. */
-    Axis deep() {
+    public Axis deep() {
         return runs.other();
     }
 
-    Side start() {
+    public Side start() {
         return CoverDimensions.before(runs);
     }
 
-    Side end() {
+    public Side end() {
         return start().opposite();
     }
 
     /** The side at which a seam along the opening starts. */
-    Side alongFrom() {
+    public Side alongFrom() {
         return CoverDimensions.before(runs.other());
     }
 
     /** The side on which a panel is free. */
-    Side free(PanelRole role) {
+    public Side free(PanelRole role) {
         return role == PanelRole.SECOND ? start() : end();
     }
 
     /** The words for what lies like this: {@code brief.wrap}, or {@code brief.wrap-upright}. */
-    String worded(String code) {
+    public String worded(String code) {
         return isStacked() ? code : code + "-upright";
     }
 
     /** The words for a length deep: {@code term.twice-height}, or {@code term.twice-width}. */
-    String ofDeep(String code) {
+    public String ofDeep(String code) {
         return code + (isStacked() ? "-height" : "-width");
     }
 
     /** The name of a thing that there is one of at each end: {@code back-upper}, or {@code back-left}. */
-    String named(String thing, PanelRole role) {
+    public String named(String thing, PanelRole role) {
         boolean first = role == PanelRole.FIRST;
         return thing + "-" + (isStacked() ? first ? "upper" : "lower" : first ? "left" : "right");
     }
 
     /** What becomes of the edges of a piece that is sewn on both of its other sides. */
-    Map<Side, Edge> edges(Length allowance, Edge start, Edge end) {
+    public Map<Side, Edge> edges(Length allowance, Edge start, Edge end) {
         Map<Side, Edge> edges = new EnumMap<>(Piece.sewnAllRound(allowance));
         edges.put(start(), start);
         edges.put(end(), end);
@@ -97,47 +97,47 @@ public record Frame(Axis runs) {
     }
 
     /** What lies on the table, moved so far towards where the back ends. */
-    Laid moved(Laid laid, Length deep) {
+    public Laid moved(Laid laid, Length deep) {
         return isStacked() ? laid.at(Length.ZERO, deep) : laid.at(deep, Length.ZERO);
     }
 
     /** What lies on the table, made so deep. */
-    Laid madeDeep(Laid laid, Length deep) {
+    public Laid madeDeep(Laid laid, Length deep) {
         return isStacked()
                 ? laid.sized(laid.box().width(), deep)
                 : laid.sized(deep, laid.box().height());
     }
 
     /** The same of a cover of these sizes. */
-    Sized of(CoverDimensions sizes) {
+    public Sized of(CoverDimensions sizes) {
         return new Sized(this, sizes);
     }
 
     /** The back of a cover of known sizes. */
-    record Sized(Frame frame, CoverDimensions sizes) {
+    public record Sized(Frame frame, CoverDimensions sizes) {
 
         /** Finished, along the opening. */
-        Length along() {
+        public Length along() {
             return sizes.finished(frame.runs());
         }
 
         /** Finished, across it. */
-        Length depth() {
+        public Length depth() {
             return sizes.finished(frame.deep());
         }
 
         /** The same as it is cut. */
-        Length cutDepth() {
+        public Length cutDepth() {
             return sizes.cut(frame.deep()).total();
         }
 
         /** What a panel gives up to the seam round the cover. */
-        Sum.Term allowance() {
+        public Sum.Term allowance() {
             return Sum.term("term.allowance", sizes.allowance());
         }
 
         /** A strip as long as the cover is along the opening, sewn on both long sides. */
-        Piece strip(String id, Sum deep, Edge start, Edge end) {
+        public Piece strip(String id, Sum deep, Edge start, Edge end) {
             Sum along = sizes.cut(frame.runs());
             Map<Side, Edge> edges = frame.edges(sizes.allowance(), start, end);
             return frame.isStacked()
@@ -150,12 +150,12 @@ public record Frame(Axis runs) {
          *
          * @param free what becomes of that
          */
-        Piece panel(PanelRole role, Length finished, Sum cut, Edge free) {
+        public Piece panel(PanelRole role, Length finished, Sum cut, Edge free) {
             return part("back", Material.BACK, role, finished, cut, free);
         }
 
         /** The lining of such a panel. */
-        Piece lining(PanelRole role, Length finished, Sum cut, Edge free) {
+        public Piece lining(PanelRole role, Length finished, Sum cut, Edge free) {
             return part("lining", Material.LINING, role, finished, cut, free);
         }
 
@@ -174,13 +174,13 @@ public record Frame(Axis runs) {
         }
 
         /** A band between two panels, both of its edges made alike. */
-        Piece band(Length from, Length to, Sum cut, Edge edge) {
+        public Piece band(Length from, Length to, Sum cut, Edge edge) {
             return sizes.part("band", Material.BACK, frame.runs(), from, to, cut, edge, edge)
                     .as(PieceRole.Whole.BAND);
         }
 
         /** Where one of two panels lies that is so deep. */
-        Panel lying(PanelRole role, Piece piece, Length finished) {
+        public Panel lying(PanelRole role, Piece piece, Length finished) {
             Length from = from(role, finished);
             return Panel.of(role, piece, from, from.plus(finished)).free(frame.free(role));
         }

@@ -1,6 +1,5 @@
 package app.dapt.cover.opening;
 
-import app.dapt.cover.decision.SeamFinish;
 import app.dapt.cover.parts.Back;
 import app.dapt.cover.parts.Back.Lap;
 import app.dapt.cover.parts.Back.Panel;
@@ -33,14 +32,14 @@ import java.util.Set;
  */
 record Laying(Making making, Frame frame) {
 
-    /** Whether wrong sides come together, for the first pass of a French seam. */
-    boolean isFrench() {
-        return making.sizes().finish() == SeamFinish.FRENCH;
+    /** Whether wrong sides come together: for the first pass of a French seam, or for good. */
+    boolean isOutsideOut() {
+        return making.outsideOut();
     }
 
     /** What a step is called in words, by which sides come together. */
     String worded(String does) {
-        return isFrench() ? does + "-french" : does;
+        return isOutsideOut() ? does + "-french" : does;
     }
 
     /** The front, and the back on it; a back that is one with the front is folded over it. */
@@ -53,21 +52,21 @@ record Laying(Making making, Frame frame) {
         List<Panel> outerFirst = making.back().outerFirst();
         Panel last = outerFirst.get(outerFirst.size() - 1);
         boolean atEnd = outerFirst.stream().noneMatch(panel -> last.to().under(panel.to()));
-        return atEnd != isFrench() ? outerFirst : making.back().panels();
+        return atEnd != isOutsideOut() ? outerFirst : making.back().panels();
     }
 
     /** Two panels: with right sides together what goes down first shows once the cover is turned. */
     void lapped() {
         holdAgainst("hold-against-lapped");
         Back back = making.back();
-        List<Panel> panels = isFrench() ? back.panels() : back.outerFirst();
+        List<Panel> panels = isOutsideOut() ? back.panels() : back.outerFirst();
         Lap lap = back.lap().orElseThrow();
         Length from =
                 making.sizes().allowance().plus(panels.stream().map(Panel::from).reduce(Length.ZERO, Length::max));
         Draft laid = on(worded("lay-lapped"), panels, true)
                 .saying(
-                        isFrench() ? back.inner().name() : back.outer().name(),
-                        isFrench() ? back.outer().name() : back.inner().name())
+                        isOutsideOut() ? back.inner().name() : back.outer().name(),
+                        isOutsideOut() ? back.outer().name() : back.inner().name())
                 .figure("overlap", lap.overlap())
                 .how("pins-hems");
         if (frame.isStacked()) {
@@ -100,7 +99,7 @@ record Laying(Making making, Frame frame) {
                 .how("pins", making.sizes().ownUnit().pick(Length.cm(10), Length.inches(4)))
                 .times(Effort.LAY, pieces.size() - 1)
                 .loose()
-                .shows(making.laidOnFront(panels, inTurn, frame.runs(), !isFrench())
+                .shows(making.laidOnFront(panels, inTurn, frame.runs(), !isOutsideOut())
                         .pinnedAround());
     }
 
@@ -113,14 +112,14 @@ record Laying(Making making, Frame frame) {
                 .times(Effort.LAY, 1)
                 .loose()
                 .shows(foldedFront()
-                        .on(part(Length.ZERO, back.to(), isFrench()).named(back.name()))
+                        .on(part(Length.ZERO, back.to(), isOutsideOut()).named(back.name()))
                         .pinnedAround());
     }
 
     /** The part of a folded strip that is the front, on the table with its right side up, or down for a French seam. */
     Pile foldedFront() {
-        return Pile.of(
-                part(Length.ZERO, frame.of(making.sizes()).depth(), !isFrench()).named(Phrase.of("piece.front")));
+        return Pile.of(part(Length.ZERO, frame.of(making.sizes()).depth(), !isOutsideOut())
+                .named(Phrase.of("piece.front")));
     }
 
     /** A part of a folded strip where it lies, as deep as from one place to another. */
@@ -132,7 +131,7 @@ record Laying(Making making, Frame frame) {
     Laid end(Panel panel) {
         Side free = panel.role() == PanelRole.FIRST ? frame.end() : frame.start();
         Edge hem = panel.freeEdge().orElseThrow();
-        return part(panel.from(), panel.to(), isFrench(), Optional.of(Map.entry(free, hem)))
+        return part(panel.from(), panel.to(), isOutsideOut(), Optional.of(Map.entry(free, hem)))
                 .named(panel.name());
     }
 
@@ -148,7 +147,7 @@ record Laying(Making making, Frame frame) {
                 : Piece.rectangle(strip.id(), strip.material(), deep, along, edges);
         Laid lying = Laid.alone(
                 piece, rightSide, hem.map(each -> Set.of(each.getKey())).orElse(Set.of()));
-        boolean fromBehind = !frame.isStacked() && !isFrench();
+        boolean fromBehind = !frame.isStacked() && !isOutsideOut();
         // Side by side and seen from the front, what is left from behind lies at the right.
         return frame.moved(lying, fromBehind ? frame.of(making.sizes()).depth().minus(to) : from);
     }

@@ -150,7 +150,7 @@ public record PillowcaseOpening(Details decided) implements Opening {
         Length flap = get(FLAP);
         Laying laying = new Laying(making, frame());
         Laid folded = laying.part(depth.minus(flap), depth, true).named(Phrase.of("piece.flap"));
-        Laid layer = laying.part(Length.ZERO, depth, laying.isFrench())
+        Laid layer = laying.part(Length.ZERO, depth, laying.isOutsideOut())
                 .named(making.back().outer().name());
         Pile front = laying.foldedFront();
         making.at(Place.TABLE, laying.worded(tucksBoth() ? "lay-pillowcase-both" : "lay-pillowcase"), making.front())
@@ -161,7 +161,7 @@ public record PillowcaseOpening(Details decided) implements Opening {
                 .because()
                 .loose()
                 .times(Effort.LAY, 2)
-                .shows((laying.isFrench()
+                .shows((laying.isOutsideOut()
                                 ? front.on(folded).on(layer)
                                 : front.on(layer).on(folded))
                         .pinnedAround())

@@ -149,10 +149,10 @@ record WrapOpening(Details decided) implements Lapped {
         Panel outer = making.back().outer();
         Panel inner = making.back().inner();
         Laying laying = new Laying(making, frame());
-        Panel one = laying.isFrench() ? inner : outer;
+        Panel one = laying.isOutsideOut() ? inner : outer;
         Side cut = one.role() == PanelRole.FIRST ? frame().start() : frame().end();
         // Wrong side up, what is the piece's left edge lies at the right.
-        Side folded = laying.isFrench() && !frame().isStacked() ? cut.opposite() : cut;
+        Side folded = laying.isOutsideOut() && !frame().isStacked() ? cut.opposite() : cut;
         making.at(Place.TABLE, laying.worded("lay-wrap"), strip)
                 .onAll()
                 .saying(outer.name(), Phrase.choice("which-edge", folded))
@@ -164,7 +164,7 @@ record WrapOpening(Details decided) implements Lapped {
                 .times(Effort.LAY, 2)
                 .shows(laying.foldedFront()
                         .on(laying.end(one).inTurn(1))
-                        .on(laying.end(laying.isFrench() ? outer : inner).inTurn(2))
+                        .on(laying.end(laying.isOutsideOut() ? outer : inner).inTurn(2))
                         .pinnedAround())
                 .add();
     }

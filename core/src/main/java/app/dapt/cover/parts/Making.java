@@ -17,9 +17,10 @@ import java.util.Set;
 /**
  * A cover while its steps are told.
  *
- * @param work what they are told to
+ * @param work       what they are told to
+ * @param outsideOut whether front and back are laid on each other with wrong sides together
  */
-public record Making(Work work, CoverDimensions sizes, Back back) {
+public record Making(Work work, CoverDimensions sizes, Back back, boolean outsideOut) {
 
     /** The words for a length once sewn; a try-on may change it while nothing is done otherwise. */
     public static final String FINISHED = "finished";

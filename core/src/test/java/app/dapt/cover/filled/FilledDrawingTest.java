@@ -123,7 +123,7 @@ class FilledDrawingTest {
                                 Cases.changed(EdgingKind.BY_LENGTH, Unit.INCH, "trimSort", sort, "hangs", DEEP),
                                 switch (sort) {
                                     case RICKRACK -> 0;
-                                    case BEADS -> 2;
+                                    case BEADS, POM_POMS -> 2;
                                     default -> 1;
                                 })),
                 Stream.of(

@@ -21,18 +21,18 @@ import app.dapt.drawing.Element.Tape;
 import app.dapt.drawing.Element.Trim;
 import app.dapt.drawing.Element.Turning;
 import app.dapt.drawing.Element.Zone;
+import app.dapt.drawing.Look.Mark;
 import app.dapt.drawing.Sheet;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
-import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Side;
 import app.dapt.words.Words;
 import java.util.LinkedHashSet;
-import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Writes drawings as SVG for a page. Cloth is filled with its own print; lines carry their role as a class and the
@@ -44,6 +44,9 @@ import java.util.Set;
 public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
 
     private static final double PATCH_SCALE = 6;
+    /** What lies nearer together than so many user units runs into one. */
+    private static final double CLOSEST = 3.2;
+
     private static final double TAPE = 17;
     private static final double TAPE_OFF = 5;
     private static final double BESIDE = TAPE + TAPE_OFF + 3;
@@ -129,46 +132,34 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
     }
 
     private Markup trim(Markup svg, Trim trim) {
-        List<Point> path = trim.path().stream()
-                .map(p -> new Point(pen.mm(p.x()), pen.mm(p.y())))
-                .toList();
-        TrimMarks marks = new TrimMarks(path, px(trim.deep()), trim.inward());
         String colour = cloths.of(trim.material()).colour();
-        String kind = "trim trim-" + Phrase.code(trim.look());
-        switch (trim.look()) {
-            case PIPING -> {
-                double thick = Math.max(2.2, px(trim.deep()));
-                svg.empty("path", "class", "cord-edge", "stroke-width", thick + 1.6, "d", marks.along());
-                svg.empty("path", "class", "cord", "stroke", colour, "stroke-width", thick, "d", marks.along());
-                svg.empty("path", "class", "cord-twist", "stroke-width", thick * .8, "d", marks.along());
+        String kind = "trim trim-" + trim.look().code();
+        for (Mark mark : trim.marks(CLOSEST / pen.mm(1))) {
+            String d = mark.shapes().stream()
+                    .map(shape -> pen.drawn(shape, mark.thick() == 0))
+                    .collect(Collectors.joining());
+            switch (mark.make()) {
+                case CLOTH -> {
+                    String print = "url(#" + pattern(trim.material().name(), "upright") + ")";
+                    svg.empty("path", "class", kind, "fill", print, "d", d);
+                }
+                case SOLID -> svg.empty("path", "class", kind + " trim-solid", "fill", colour, "d", d);
+                case SHADOW -> svg.empty("path", "class", "shade", "d", d);
+                case THREAD -> line(svg, kind, colour, Math.max(0.8, pen.mm(mark.thick())), d);
+                case BRAID -> line(svg, kind, colour, Math.max(2, pen.mm(mark.thick())), d);
+                case CORD -> {
+                    double thick = Math.max(2.2, pen.mm(mark.thick()));
+                    svg.empty("path", "class", "cord-edge", "stroke-width", thick + 1.6, "d", d);
+                    svg.empty("path", "class", "cord", "stroke", colour, "stroke-width", thick, "d", d);
+                    svg.empty("path", "class", "cord-twist", "stroke-width", thick * .8, "d", d);
+                }
             }
-            case RICKRACK ->
-                svg.empty(
-                        "path",
-                        "class",
-                        kind,
-                        "fill",
-                        "none",
-                        "stroke",
-                        colour,
-                        "stroke-width",
-                        Math.max(2, px(trim.deep()) / 3),
-                        "d",
-                        marks.of(trim.look()));
-            case FRINGE, BEADS, TASSEL ->
-                svg.empty("path", "class", kind, "stroke", colour, "fill", colour, "d", marks.of(trim.look()));
-            case RUFFLE ->
-                svg.empty(
-                        "path",
-                        "class",
-                        kind,
-                        "fill",
-                        "url(#" + pattern(trim.material().name(), "upright") + ")",
-                        "d",
-                        marks.of(trim.look()));
-            default -> svg.empty("path", "class", kind, "fill", colour, "d", marks.of(trim.look()));
         }
         return svg;
+    }
+
+    private static void line(Markup svg, String kind, String colour, double thick, String d) {
+        svg.empty("path", "class", kind, "fill", "none", "stroke", colour, "stroke-width", thick, "d", d);
     }
 
     /** Room for the words beside a tape. */
@@ -193,7 +184,7 @@ public record SvgDrawing(Cloths cloths, Words words, Pen pen, String id) {
                 used.add(stuff.material() + (stuff.turned() ? " turned" : " upright"));
             } else if (element instanceof Patch patch) {
                 used.add(patch.material() + (patch.turned() ? " turned" : " upright"));
-            } else if (element instanceof Trim trim && trim.look() == Element.Look.RUFFLE) {
+            } else if (element instanceof Trim trim && trim.look().isOfCloth()) {
                 used.add(trim.material() + " upright");
             }
         }

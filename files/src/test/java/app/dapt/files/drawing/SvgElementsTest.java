@@ -23,6 +23,7 @@ import app.dapt.drawing.Element.Tape;
 import app.dapt.drawing.Element.Trim;
 import app.dapt.drawing.Element.Turning;
 import app.dapt.drawing.Element.Zone;
+import app.dapt.drawing.Looks;
 import app.dapt.drawing.Sheet;
 import app.dapt.form.Form;
 import app.dapt.measure.Axis;
@@ -396,11 +397,8 @@ class SvgElementsTest {
     void pipingIsACordWithATwistAndNeverTooThinToSee() {
         List<Point> edge = List.of(new Point(0, 0), new Point(254, 0));
         for (int tenths : List.of(1, 10)) {
-            Element svg = drawn(new Trim(
-                    app.dapt.drawing.Element.Look.PIPING,
-                    edge,
-                    Length.inches(tenths).times(1, 10),
-                    Material.TRIM));
+            Element svg =
+                    drawn(new Trim(Looks.PIPING, edge, Length.inches(tenths).times(1, 10), Material.TRIM));
             double thick = Math.max(2.2, tenths);
             assertThat(Drawn.number(Drawn.classed(svg, "path", "cord").get(0), "stroke-width"))
                     .isEqualTo(thick);
@@ -409,8 +407,7 @@ class SvgElementsTest {
             assertThat(Drawn.number(Drawn.classed(svg, "path", "cord-twist").get(0), "stroke-width"))
                     .isCloseTo(thick * .8, within(.01));
         }
-        Element rickrack =
-                drawn(new Trim(app.dapt.drawing.Element.Look.RICKRACK, edge, Length.inches(1), Material.TRIM));
+        Element rickrack = drawn(new Trim(Looks.RICKRACK, edge, Length.inches(1), Material.TRIM));
         assertThat(Drawn.number(Drawn.classed(rickrack, "path", "trim-rickrack").get(0), "stroke-width"))
                 .isCloseTo(10.0 / 3, within(.01));
     }
