@@ -130,7 +130,9 @@ class MadeUpKindsTest {
     /** A trim with a look of its own that changes the order of work: bound from outside, never turned out. */
     @Test
     void aTrimHasALookOfItsOwnAndChangesTheOrderOfWork() {
-        CoverPlan bound = PLAIN.withEdging(MadeUp.BINDING.usual(Unit.INCH));
+        CoverPlan bound = DefaultPlan.plan(
+                        "Bound", Mark.EIGHTH, ShapeKind.OBLONG, Form.overCrown(Length.inches(24), Length.inches(18)))
+                .withEdging(MadeUp.BINDING.usual(Unit.INCH));
         List<Step> steps = CoverSteps.of(Reckoner.reckon(bound));
         assertThat(steps)
                 .extracting(Step::does)

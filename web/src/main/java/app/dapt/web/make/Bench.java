@@ -16,8 +16,6 @@ import app.dapt.web.progress.CutState;
 import app.dapt.web.workroom.Owner;
 import app.dapt.web.workroom.Tick;
 import app.dapt.words.Words;
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -77,7 +75,7 @@ record Bench(
     }
 
     /** All that follows from what is to be made, whatever is done of it. */
-    private record Planned(List<Made> covers, WorkOrder order) {
+    record Planned(List<Made> covers, WorkOrder order) {
 
         static Planned of(Wanted wanted) {
             List<Asked> asked = wanted.covers();
@@ -97,17 +95,19 @@ record Bench(
         }
     }
 
-    private static final Cache<Wanted, Planned> PLANNED =
-            Caffeine.newBuilder().maximumSize(60).build();
-
     /**
      * Covers and what is done of them.
      *
+     * @param planned what follows from what is wanted
      * @param atCut the plans of those that are cut, as they were then
      */
     static Bench of(
-            Owner owner, String name, Wanted wanted, Map<Long, Map<String, Tick>> ticks, Map<Long, CoverPlan> atCut) {
-        Planned planned = PLANNED.get(wanted, Planned::of);
+            Owner owner,
+            String name,
+            Wanted wanted,
+            Planned planned,
+            Map<Long, Map<String, Tick>> ticks,
+            Map<Long, CoverPlan> atCut) {
         Map<Long, Set<String>> done = new HashMap<>();
         Map<Long, CutState> cut = new HashMap<>();
         for (Made made : planned.covers()) {

@@ -10,6 +10,8 @@ import app.dapt.web.workroom.LearningStore;
 import app.dapt.web.workroom.Owner;
 import app.dapt.web.workroom.SetStore;
 import app.dapt.web.workroom.WorkStore;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
@@ -19,6 +21,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 class Benches {
 
+    private final Cache<Wanted, Bench.Planned> planned =
+            Caffeine.newBuilder().maximumSize(60).build();
     private final CoverStore covers;
     private final SetStore sets;
     private final WorkStore work;
@@ -70,6 +74,7 @@ class Benches {
 
     private Bench bench(Owner owner, String name, Wanted wanted) {
         List<Long> ids = wanted.covers().stream().map(Asked::id).toList();
-        return Bench.of(owner, name, wanted, work.ticks(ids), work.plansAtCut(ids));
+        return Bench.of(
+                owner, name, wanted, planned.get(wanted, Bench.Planned::of), work.ticks(ids), work.plansAtCut(ids));
     }
 }

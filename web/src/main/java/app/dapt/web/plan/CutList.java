@@ -1,24 +1,19 @@
 package app.dapt.web.plan;
 
-import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.drawing.Offsets;
 import app.dapt.cover.drawing.Template;
 import app.dapt.cover.parts.Figure;
-import app.dapt.cover.parts.Need;
 import app.dapt.cover.shape.Rectangular;
-import app.dapt.make.Notions;
-import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
 import app.dapt.piece.PieceRole;
+import app.dapt.web.progress.ClothNeeds;
 import app.dapt.words.OffsetWords;
 import app.dapt.words.Words;
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -27,16 +22,10 @@ import java.util.stream.Collectors;
 /**
  * What stands in the list to carry to the scissors and to the shop, beside the sizes themselves.
  *
- * @param w the reader's words
+ * @param w     the reader's words
+ * @param needs what was reckoned before
  */
-public record CutList(Reckoned reckoned, Words w) {
-
-    /** What is bought follows from this. */
-    private record Asked(CoverPlan plan, Mark mark) {}
-
-    /** Thread is counted step by step: not again for a page of a cover that has not changed. */
-    private static final Cache<Asked, List<Need>> BOUGHT =
-            Caffeine.newBuilder().maximumSize(500).build();
+public record CutList(Reckoned reckoned, Words w, ClothNeeds needs) {
 
     /** What is done with the edges that are not sewn into the seam: {@code hem below}. */
     public String edges(Piece piece) {
@@ -124,7 +113,7 @@ public record CutList(Reckoned reckoned, Words w) {
                 .map(Rectangular::taperOf)
                 .ifPresent(taper ->
                         lines.add(new Needed(w.say("also.taper", taper.inset(), taper.reach()), Optional.empty())));
-        BOUGHT.get(new Asked(reckoned.plan(), reckoned.mark()), asked -> Notions.of(reckoned))
+        needs.notions(reckoned)
                 .forEach(need -> lines.add(new Needed(w.say("also.need", need.what(), need.amount()), need.sum())));
         reckoned.pieces().stream()
                 .filter(piece -> piece.role() == PieceRole.Whole.STRIP)

@@ -28,7 +28,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Supplier;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -82,10 +81,10 @@ class PlanController {
     String change(PlanRequest asked, @PathVariable String code, Model model, HtmxResponse htmx) {
         Slip slip = Slip.named(code).orElse(Slip.NAME);
         return unlessStale(asked, "slip/" + slip.code(), slip.code(), model, () -> {
-            AtomicReference<Entries> entries = new AtomicReference<>();
+            Entries entries = new Entries(asked.typed(), words(asked));
             Cover cover = kept(asked, slip, entries);
-            if (!asked.typed().containsKey("keep") || !entries.get().isClean()) {
-                show(cover, asked, Optional.of(slip), Optional.of(entries.get()), asked.gesture(), model);
+            if (!asked.typed().containsKey("keep") || !entries.isClean()) {
+                show(cover, asked, Optional.of(slip), Optional.of(entries), asked.gesture(), model);
                 return asked.template();
             }
             htmx.setPushUrl(asked.address(""));
@@ -94,19 +93,20 @@ class PlanController {
     }
 
     /** The cover with a slip's fields taken; as it stands, with the field refused, where it would not read back. */
-    private Cover kept(PlanRequest asked, Slip slip, AtomicReference<Entries> entries) {
+    private Cover kept(PlanRequest asked, Slip slip, Entries entries) {
         try {
-            return store.change(asked.id(), asked.version(), asked.gesture(), plan -> {
-                entries.set(new Entries(
-                        asked.typed(),
-                        wording.words(asked.reader(), asked.reader().mark(plan))));
-                return slip.changed(plan, entries.get());
-            });
+            return store.change(asked.id(), asked.version(), asked.gesture(), plan -> slip.changed(plan, entries));
         } catch (CannotKeep refused) {
             String field = SlipChanges.fieldAt(refused.where(), asked.typed());
-            entries.get().refuse(field, "entry.cannot-keep", refused.getMessage());
+            entries.refuse(field, "entry.cannot-keep", refused.getMessage());
             return store.find(asked.id());
         }
+    }
+
+    /** The reader's words for the cover as it stands: typed figures are read by its mark. */
+    private Words words(PlanRequest asked) {
+        return wording.words(
+                asked.reader(), asked.reader().mark(store.find(asked.id()).plan()));
     }
 
     /** Presses the button of a finding. */

@@ -17,6 +17,7 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Piece;
 import app.dapt.web.entry.Entries;
+import app.dapt.web.progress.ClothNeeds;
 import app.dapt.web.workroom.Cover;
 import app.dapt.words.Words;
 import java.util.List;
@@ -38,7 +39,7 @@ public record PlanPage(
         Cover cover,
         Reckoned reckoned,
         Words w,
-        ClothToBuy.Laying laying,
+        ClothNeeds needs,
         ClothToBuy toBuy,
         Slip slip,
         Entries entries,
@@ -65,7 +66,7 @@ public record PlanPage(
 
     /** The slip that is open; asked for only where one is. */
     public OpenSlip open() {
-        return new OpenSlip(slip, reckoned, w, laying, entries, learnt, used);
+        return new OpenSlip(slip, reckoned, w, needs, entries, learnt, used);
     }
 
     public Figures figures() {
@@ -74,7 +75,7 @@ public record PlanPage(
 
     /** The list to carry to the scissors. */
     public CutList list() {
-        return new CutList(reckoned, w);
+        return new CutList(reckoned, w, needs);
     }
 
     /** What a cloth costs, as far as its price is known. */

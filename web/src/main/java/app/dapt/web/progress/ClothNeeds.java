@@ -2,7 +2,12 @@ package app.dapt.web.progress;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.cover.ClothToBuy;
+import app.dapt.cover.CoverPlan;
+import app.dapt.cover.Reckoned;
+import app.dapt.cover.parts.Need;
 import app.dapt.layout.ClothNeed;
+import app.dapt.make.Notions;
+import app.dapt.measure.Mark;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Piece;
@@ -32,7 +37,17 @@ public class ClothNeeds implements ClothToBuy.Laying {
 
     private final Cache<Asked, ClothNeed> known =
             Caffeine.newBuilder().maximumSize(MOST).build();
+    /** Notions follow from this. */
+    private record Sewn(CoverPlan plan, Mark mark) {}
+
+    private final Cache<Sewn, List<Need>> notions =
+            Caffeine.newBuilder().maximumSize(500).build();
     private final AtomicLong changes = new AtomicLong();
+
+    /** What is bought besides cloth. Thread is counted step by step: not again for a cover that has not changed. */
+    public List<Need> notions(Reckoned reckoned) {
+        return notions.get(new Sewn(reckoned.plan(), reckoned.mark()), asked -> Notions.of(reckoned));
+    }
 
     @Override
     public ClothNeed need(Cloth cloth, List<Piece> pieces, Unit unit) {

@@ -26,9 +26,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class CoverStore {
 
-    private static final Cache<String, CoverPlan> READ =
-            Caffeine.newBuilder().maximumSize(1_000).build();
-
     /** For a change that is right whatever else was changed meanwhile. */
     public static final long ANY_VERSION = -1;
     /** How many covers stand on one page of the list. */
@@ -65,6 +62,8 @@ public class CoverStore {
     }
 
     private final CoverMapper covers;
+    private final Cache<String, CoverPlan> plansRead =
+            Caffeine.newBuilder().maximumSize(1_000).build();
     private final Presses presses;
     /** Its number never changes once there is one; nought until it was asked for. */
     private volatile long firstWorkroom;
@@ -116,7 +115,7 @@ public class CoverStore {
         return cloths.stream().limit(MOST_CLOTHS).toList();
     }
 
-    private static Optional<Cover> readable(CoverRow row) {
+    private Optional<Cover> readable(CoverRow row) {
         try {
             return Optional.of(cover(row));
         } catch (BrokenCover e) {
@@ -141,7 +140,7 @@ public class CoverStore {
     @Transactional(readOnly = true)
     public Optional<Cover> findReadable(long id) {
         try {
-            return covers.find(workroom(), id).map(CoverStore::cover);
+            return covers.find(workroom(), id).map(this::cover);
         } catch (BrokenCover e) {
             return Optional.empty();
         }
@@ -152,11 +151,11 @@ public class CoverStore {
     public Optional<CoverPlan> before(long id, String gesture) {
         return gesture.isBlank()
                 ? Optional.empty()
-                : covers.planBefore(workroom(), id, gesture).flatMap(CoverStore::readable);
+                : covers.planBefore(workroom(), id, gesture).flatMap(text -> readable(text));
     }
 
     /** The plan that a text says, where it says one. */
-    static Optional<CoverPlan> readable(String text) {
+    Optional<CoverPlan> readable(String text) {
         try {
             return Optional.of(read(text));
         } catch (BadPlanFile e) {
@@ -323,7 +322,7 @@ public class CoverStore {
         }
     }
 
-    private static Cover cover(CoverRow row) {
+    private Cover cover(CoverRow row) {
         try {
             return new Cover(
                     row.id(), row.version(), read(row.plan()), row.revision() > 1, row.revision() < row.last());
@@ -333,11 +332,11 @@ public class CoverStore {
     }
 
     /** The plan that a text says; one that was read lately is not read again. */
-    private static CoverPlan read(String text) throws BadPlanFile {
-        CoverPlan known = READ.getIfPresent(text);
+    private CoverPlan read(String text) throws BadPlanFile {
+        CoverPlan known = plansRead.getIfPresent(text);
         if (known == null) {
             known = PlanJson.read(text);
-            READ.put(text, known);
+            plansRead.put(text, known);
         }
         return known;
     }

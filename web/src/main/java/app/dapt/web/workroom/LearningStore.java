@@ -24,7 +24,7 @@ public class LearningStore {
     private static final int REMEMBERED = 8;
 
     /** What entries tell, by the very entry the log has at hand. */
-    private static final Cache<LogEntry, Told> TOLD =
+    private final Cache<LogEntry, Told> told =
             Caffeine.newBuilder().weakKeys().maximumSize(LogStore.MOST).build();
 
     /**
@@ -108,7 +108,7 @@ public class LearningStore {
                         .filter(each -> choice.active() || !onlyActive)
                         .filter(each ->
                                 choice.since().filter(each.at()::isBefore).isEmpty())
-                        .map(each -> TOLD.get(each.entry(), Told::by))
+                        .map(each -> told.get(each.entry(), Told::by))
                         .toList()));
         return counted;
     }

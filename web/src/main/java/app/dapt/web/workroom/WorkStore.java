@@ -156,7 +156,7 @@ public class WorkStore {
     public Map<Long, CoverPlan> plansAtCut(Collection<Long> coverIds) {
         Map<Long, CoverPlan> plans = new HashMap<>();
         for (CutRow row : work.plansAtCut(covers.workroom(), coverIds.toArray(Long[]::new))) {
-            CoverStore.readable(row.plan()).ifPresent(plan -> plans.put(row.coverId(), plan));
+            covers.readable(row.plan()).ifPresent(plan -> plans.put(row.coverId(), plan));
         }
         return plans;
     }
