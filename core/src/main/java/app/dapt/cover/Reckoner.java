@@ -112,7 +112,7 @@ public final class Reckoner {
                 assessed.back(),
                 assessed.edge(),
                 assessed.cut(),
-                Haberdashery.needs(plan, sizes, assessed.back(), cutFor),
+                NotionsNeeded.needs(plan, sizes, assessed.back(), cutFor),
                 plan.edging().about(cutFor, sizes),
                 plan.edging().figures(cutFor, sizes),
                 findings);

@@ -66,7 +66,7 @@ public record ClothSheet(
      * The bolt, as long as what is bought of it; or every remnant on which something lies, and the others after them.
      */
     public static List<ClothSheet> of(Layout laid) {
-        if (!laid.plan().onRemnants()) {
+        if (!laid.choices().onRemnants()) {
             double across = laid.cloth().usableWidth().toMm();
             double along = Math.max(laid.length().toMm(), laid.ready().toMm());
             return List.of(sheet(
@@ -79,7 +79,7 @@ public record ClothSheet(
                     Cloth.SELVAGES.half().toMm(),
                     List.of()));
         }
-        List<Scrap> scraps = laid.plan().remnants();
+        List<Scrap> scraps = laid.choices().remnants();
         return IntStream.range(0, scraps.size())
                 .mapToObj(i -> {
                     Scrap scrap = scraps.get(i);

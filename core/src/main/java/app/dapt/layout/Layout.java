@@ -33,7 +33,7 @@ import java.util.stream.Stream;
  */
 public record Layout(
         Cloth cloth,
-        LayoutChoices plan,
+        LayoutChoices choices,
         List<Spot> spots,
         List<Wanted> leftOut,
         List<Wanted> tooWide,
@@ -171,7 +171,7 @@ public record Layout(
     public Optional<Shortfall> shortfall(Wanted wanted) {
         Length wide = cloth.across(wanted.piece());
         Length deep = cloth.along(wanted.piece());
-        return LayoutFigures.places(plan, spots).stream()
+        return LayoutFigures.places(choices, spots).stream()
                 .flatMap(offcut -> cloth.turns()
                         ? Stream.of(shortfall(offcut, wide, deep), shortfall(offcut, deep, wide))
                         : Stream.of(shortfall(offcut, wide, deep)))
@@ -231,7 +231,7 @@ public record Layout(
     }
 
     private boolean fits(Length wide, Length deep) {
-        return plan.table().wide().atLeast(wide) && plan.table().deep().atLeast(deep);
+        return choices.table().wide().atLeast(wide) && choices.table().deep().atLeast(deep);
     }
 
     /** How the cloth lies on the table, and the size it has then. */

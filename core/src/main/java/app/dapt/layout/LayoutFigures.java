@@ -42,7 +42,7 @@ final class LayoutFigures {
     private static final int MAY_SHRINK = 3;
 
     private final Cloth cloth;
-    private final LayoutChoices plan;
+    private final LayoutChoices choices;
     private final Unit unit;
     private final TaskUnit measure;
     private final List<Spot> spots;
@@ -66,7 +66,7 @@ final class LayoutFigures {
      */
     LayoutFigures(
             Cloth cloth,
-            LayoutChoices plan,
+            LayoutChoices choices,
             Unit unit,
             Task task,
             TaskUnit measure,
@@ -74,7 +74,7 @@ final class LayoutFigures {
             Length length,
             boolean meetsPrint) {
         this.cloth = cloth;
-        this.plan = plan;
+        this.choices = choices;
         this.unit = unit;
         this.measure = measure;
         this.spots = List.copyOf(spots);
@@ -83,7 +83,7 @@ final class LayoutFigures {
         this.end = patches.stream().mapToInt(Patch::bottom).max().orElse(0);
         this.washed = ready(cloth, toBuy(length));
         int kept = measure.count(worthKeeping(unit));
-        this.cuttings = plan.onRemnants()
+        this.cuttings = choices.onRemnants()
                 ? IntStream.range(0, task.remnants().size())
                         .mapToObj(i -> CuttingOrder.on(task.remnants().get(i), i, patches, kept))
                         .toList()
@@ -109,20 +109,20 @@ final class LayoutFigures {
      * little for squaring the end, what the wash takes or may take, the shop's step.
      */
     Sum toBuy(Length length) {
-        if (plan.onRemnants() || length.isZero()) {
+        if (choices.onRemnants() || length.isZero()) {
             return Sum.of();
         }
         Sum sum = Sum.of(Sum.term("term.laid", length));
-        if (meetsPrint && !plan.cutAtRepeat()) {
+        if (meetsPrint && !choices.cutAtRepeat()) {
             sum = sum.plus(Sum.term("term.phase", cloth.repeat().orElseThrow().along()));
         }
-        if (plan.reserve()) {
+        if (choices.reserve()) {
             sum = sum.plus(Sum.term(SQUARED, unit.pick(SQUARED_METRIC, SQUARED_IMPERIAL)));
         }
         Length shrinks = cloth.shrinkage().unwashed(sum.total()).minus(sum.total());
         if (!shrinks.isZero()) {
             sum = sum.plus(Sum.term("term.shrinks", shrinks));
-        } else if (plan.reserve() && cloth.shrinkage().equals(Shrinkage.NONE)) {
+        } else if (choices.reserve() && cloth.shrinkage().equals(Shrinkage.NONE)) {
             Length feared = sum.total().times(MAY_SHRINK, 100).roundedUp(unit.pick(MARK_METRIC, MARK_IMPERIAL));
             sum = sum.plus(Sum.term(MAY_SHRINK_TERM, feared, MAY_SHRINK));
         }
@@ -137,7 +137,7 @@ final class LayoutFigures {
      * @param least  what no layout can do without
      */
     Verdict verdict(Length length, Length least, List<Wanted> leftOut) {
-        if (plan.onRemnants()) {
+        if (choices.onRemnants()) {
             return new Verdict(leftOut.isEmpty() ? Known.ALL_PLACED : Known.LEFT_OUT, 0);
         }
         if (!least.under(length)) {
@@ -157,7 +157,7 @@ final class LayoutFigures {
                 .flatMap(cutting -> cutting.left().stream())
                 .map(this::inGrains)
                 .toList());
-        without(free, plan, spots);
+        without(free, choices, spots);
         long kept = worthKeeping(unit).grains();
         List<Offcut> offcuts = new ArrayList<>();
         while (offcuts.size() < MOST_OFFCUTS) {
@@ -190,7 +190,7 @@ final class LayoutFigures {
 
     /** A place along the cloth; what lies beyond the last piece goes on to the end of what is bought. */
     private Length along(int count) {
-        return !plan.onRemnants() && count > end ? washed : measure.length(count);
+        return !choices.onRemnants() && count > end ? washed : measure.length(count);
     }
 
     private int grains(int count) {
@@ -207,10 +207,10 @@ final class LayoutFigures {
     }
 
     /** Takes away what is spoilt and what is cut out. */
-    private static void without(FreeRectangles free, LayoutChoices plan, List<Spot> spots) {
-        for (int i = 0; i < plan.remnants().size() && plan.onRemnants(); i++) {
+    private static void without(FreeRectangles free, LayoutChoices choices, List<Spot> spots) {
+        for (int i = 0; i < choices.remnants().size() && choices.onRemnants(); i++) {
             int remnant = i;
-            plan.remnants()
+            choices.remnants()
                     .get(i)
                     .spots()
                     .forEach(spot ->
@@ -220,16 +220,16 @@ final class LayoutFigures {
     }
 
     /** Every place that is left beside what lies on the remnants; they may overlap each other. */
-    static List<Offcut> places(LayoutChoices plan, List<Spot> spots) {
+    static List<Offcut> places(LayoutChoices choices, List<Spot> spots) {
         FreeRectangles free = new FreeRectangles(IntStream.range(
-                        0, plan.remnants().size())
+                        0, choices.remnants().size())
                 .boxed()
                 .flatMap(i -> {
-                    List<Corner> corners = plan.remnants().get(i).outline().corners();
+                    List<Corner> corners = choices.remnants().get(i).outline().corners();
                     return FreeRectangles.of(new Task.Remnant("", corners), i).stream();
                 })
                 .toList());
-        without(free, plan, spots);
+        without(free, choices, spots);
         return free.free().stream().map(LayoutFigures::offcut).toList();
     }
 

@@ -38,7 +38,7 @@ public final class LayoutProblem {
             Optional<Window> window) {}
 
     private final Cloth cloth;
-    private final LayoutChoices plan;
+    private final LayoutChoices choices;
     private final Unit unit;
     private final List<Wanted> tooWide = new ArrayList<>();
     private final List<Group> groups = new ArrayList<>();
@@ -47,21 +47,22 @@ public final class LayoutProblem {
     private final TaskUnit measure;
     private final Task task;
 
-    private LayoutProblem(Cloth cloth, List<Wanted> whole, LayoutChoices plan, Unit unit) {
+    private LayoutProblem(Cloth cloth, List<Wanted> whole, LayoutChoices choices, Unit unit) {
         List<Wanted> wanted = whole.stream()
-                .flatMap(each -> plan.joined().contains(each.key()) ? each.joinedUnderFlap().stream() : Stream.of(each))
+                .flatMap(each ->
+                        choices.joined().contains(each.key()) ? each.joinedUnderFlap().stream() : Stream.of(each))
                 .toList();
         this.cloth = cloth;
-        this.plan = plan;
+        this.choices = choices;
         this.unit = unit;
-        PrintWindows windows = new PrintWindows(cloth, plan, wanted);
+        PrintWindows windows = new PrintWindows(cloth, choices, wanted);
         for (Wanted each : wanted) {
             if (!each.piece().cutWidth().isPositive()
                     || !each.piece().cutHeight().isPositive()) {
-                // The plan says what is wrong with it; there is nothing to lay.
+                // The choices says what is wrong with it; there is nothing to lay.
                 continue;
             }
-            if (!plan.onRemnants() && cloth.usableWidth().under(cloth.leastAcross(each.piece()))) {
+            if (!choices.onRemnants() && cloth.usableWidth().under(cloth.leastAcross(each.piece()))) {
                 tooWide.add(each);
             } else {
                 group(each, windows.of(each));
@@ -75,8 +76,8 @@ public final class LayoutProblem {
      * @param unit whether the shop sells by the metre or by the yard
      * @throws IllegalArgumentException where there are more pieces than {@link Task#MOST_PIECES}
      */
-    public static LayoutProblem of(Cloth cloth, List<Wanted> wanted, LayoutChoices plan, Unit unit) {
-        return new LayoutProblem(cloth, wanted, plan, unit);
+    public static LayoutProblem of(Cloth cloth, List<Wanted> wanted, LayoutChoices choices, Unit unit) {
+        return new LayoutProblem(cloth, wanted, choices, unit);
     }
 
     public Task asTask() {
@@ -89,12 +90,12 @@ public final class LayoutProblem {
         boolean mayTurn = cloth.turns() && window.isEmpty();
         for (int number = 1; number <= wanted.copies(); number++) {
             String copy = wanted.copy(number);
-            if (plan.out().contains(copy)
-                    || plan.pins().containsKey(copy)
-                            && pin(wanted, copy, plan.pins().get(copy))) {
+            if (choices.out().contains(copy)
+                    || choices.pins().containsKey(copy)
+                            && pin(wanted, copy, choices.pins().get(copy))) {
                 continue;
             }
-            (mayTurn && plan.turned().contains(copy) ? turned : free).add(copy);
+            (mayTurn && choices.turned().contains(copy) ? turned : free).add(copy);
         }
         Length across = cloth.across(wanted.piece());
         Length along = cloth.along(wanted.piece());
@@ -103,7 +104,7 @@ public final class LayoutProblem {
         }
         if (!turned.isEmpty()) {
             // Asked for round the other way, unless it goes only the one way.
-            boolean goes = plan.onRemnants() || cloth.usableWidth().atLeast(along);
+            boolean goes = choices.onRemnants() || cloth.usableWidth().atLeast(along);
             groups.add(new Group(wanted, turned, goes, goes ? along : across, goes ? across : along, false, window));
         }
     }
@@ -134,9 +135,11 @@ public final class LayoutProblem {
     }
 
     private boolean isOnCloth(Spot spot) {
-        if (plan.onRemnants()) {
-            return spot.remnant() < plan.remnants().size()
-                    && plan.remnants().get(spot.remnant()).holds(spot.across(), spot.along(), spot.wide(), spot.deep());
+        if (choices.onRemnants()) {
+            return spot.remnant() < choices.remnants().size()
+                    && choices.remnants()
+                            .get(spot.remnant())
+                            .holds(spot.across(), spot.along(), spot.wide(), spot.deep());
         }
         return !spot.across().isNegative()
                 && !spot.along().isNegative()
@@ -156,8 +159,8 @@ public final class LayoutProblem {
             offsets(group).ifPresent(offset -> lengths.addAll(List.of(offset.across(), offset.along())));
         }
         pinned.forEach(spot -> lengths.addAll(List.of(spot.across(), spot.along(), spot.wide(), spot.deep())));
-        if (plan.onRemnants()) {
-            plan.remnants().forEach(scrap -> {
+        if (choices.onRemnants()) {
+            choices.remnants().forEach(scrap -> {
                 scrap.corners().forEach(corner -> lengths.addAll(List.of(corner.across(), corner.along())));
                 scrap.spots()
                         .forEach(
@@ -184,7 +187,7 @@ public final class LayoutProblem {
      * cloth only.
      */
     private boolean isOffPrint(Group group) {
-        return !plan.onRemnants()
+        return !choices.onRemnants()
                 && offsets(group)
                         .filter(offset ->
                                 cloth.usableWidth().under(offset.across().plus(group.across())))
@@ -192,7 +195,7 @@ public final class LayoutProblem {
     }
 
     private Task task() {
-        if (plan.onRemnants() && plan.remnants().isEmpty()) {
+        if (choices.onRemnants() && choices.remnants().isEmpty()) {
             return new Task(1, List.of(), List.of());
         }
         List<Task.Item> items = groups.stream()
@@ -215,7 +218,7 @@ public final class LayoutProblem {
                             !cloth.hasUp());
                 })
                 .toList();
-        if (!plan.onRemnants()) {
+        if (!choices.onRemnants()) {
             int used = pinned.stream()
                     .mapToInt(spot -> measure.patch(spot).bottom())
                     .max()
@@ -226,9 +229,9 @@ public final class LayoutProblem {
                     List.of(),
                     pinned.stream().map(this::taken).toList(),
                     used,
-                    plan.edgeToEdge());
+                    choices.edgeToEdge());
         }
-        List<Task.Remnant> remnants = plan.remnants().stream()
+        List<Task.Remnant> remnants = choices.remnants().stream()
                 .map(scrap -> new Task.Remnant(
                         scrap.name(),
                         scrap.corners().stream()
@@ -237,8 +240,8 @@ public final class LayoutProblem {
                 .toList();
         List<Task.Taken> taken =
                 new ArrayList<>(pinned.stream().map(this::taken).toList());
-        for (int i = 0; i < plan.remnants().size(); i++) {
-            for (Scrap.Spoilt spot : plan.remnants().get(i).spots()) {
+        for (int i = 0; i < choices.remnants().size(); i++) {
+            for (Scrap.Spoilt spot : choices.remnants().get(i).spots()) {
                 taken.add(Task.Taken.box(measure.patch(i, spot.across(), spot.along(), spot.wide(), spot.deep())));
             }
         }
@@ -305,11 +308,11 @@ public final class LayoutProblem {
                 .toList();
         Length length = measure.length(laying.length());
         boolean meetsPrint = groups.stream().anyMatch(group -> group.window().isPresent());
-        LayoutFigures figures = new LayoutFigures(cloth, plan, unit, task, measure, spots, length, meetsPrint);
+        LayoutFigures figures = new LayoutFigures(cloth, choices, unit, task, measure, spots, length, meetsPrint);
         Sum toBuy = figures.toBuy(length);
         return new Layout(
                 cloth,
-                plan,
+                choices,
                 spots,
                 leftOut,
                 tooWide,

@@ -48,9 +48,9 @@ public final class PieceWindow {
      * The plan with this point under a piece: under every matched front where it is one of them, else under itself
      * alone.
      */
-    public static LayoutChoices shown(LayoutChoices plan, Spot spot, Window window) {
-        return plan.matched() && spot.wanted().piece().role() == PieceRole.Whole.FRONT
-                ? plan.showing(window)
-                : plan.showing(spot.wanted().key(), Optional.of(window));
+    public static LayoutChoices shown(LayoutChoices choices, Spot spot, Window window) {
+        return choices.matched() && spot.wanted().piece().role() == PieceRole.Whole.FRONT
+                ? choices.showing(window)
+                : choices.showing(spot.wanted().key(), Optional.of(window));
     }
 }

@@ -15,13 +15,13 @@ import java.util.Optional;
 final class PrintWindows {
 
     private final Cloth cloth;
-    private final LayoutChoices plan;
+    private final LayoutChoices choices;
     /** The drops of each panel, in their order. */
     private final Map<String, List<Wanted>> panels = new HashMap<>();
 
-    PrintWindows(Cloth cloth, LayoutChoices plan, List<Wanted> wanted) {
+    PrintWindows(Cloth cloth, LayoutChoices choices, List<Wanted> wanted) {
         this.cloth = cloth;
-        this.plan = plan;
+        this.choices = choices;
         wanted.forEach(each ->
                 panels.computeIfAbsent(panel(each), key -> new ArrayList<>()).add(each));
     }
@@ -39,14 +39,14 @@ final class PrintWindows {
      * share.
      */
     Optional<Window> of(Wanted wanted) {
-        if (!plan.onRemnants() && cloth.usableWidth().under(cloth.across(wanted.piece()))) {
+        if (!choices.onRemnants() && cloth.usableWidth().under(cloth.across(wanted.piece()))) {
             // It goes on the cloth a quarter turn round only, where it cannot meet the print.
             return Optional.empty();
         }
-        Optional<Window> own = Optional.ofNullable(plan.shown().own().get(wanted.key()));
+        Optional<Window> own = Optional.ofNullable(choices.shown().own().get(wanted.key()));
         Optional<Window> shared = cloth.repeat()
-                .filter(repeat -> plan.matched())
-                .map(repeat -> plan.shown().all().orElse(Window.middleOf(repeat)));
+                .filter(repeat -> choices.matched())
+                .map(repeat -> choices.shown().all().orElse(Window.middleOf(repeat)));
         if (own.isPresent() && cloth.repeat().isPresent()) {
             return own;
         }

@@ -43,8 +43,8 @@ final class LayoutCases {
         return new Cloth("Harbour", "#31507e", print, Length.inches(width), false, 1200);
     }
 
-    static Layout laid(Cloth cloth, LayoutChoices plan, Wanted... wanted) {
-        LayoutProblem lay = LayoutProblem.of(cloth, List.of(wanted), plan, Unit.INCH);
+    static Layout laid(Cloth cloth, LayoutChoices choices, Wanted... wanted) {
+        LayoutProblem lay = LayoutProblem.of(cloth, List.of(wanted), choices, Unit.INCH);
         LayoutSearch search = new LayoutSearch(lay.asTask(), 1);
         return lay.laid(search.improve(Budget.steps(3000)), search.least());
     }

@@ -44,13 +44,13 @@ class LayoutOutlinesTest {
                 new Contour(List.of(new Contour.Point(0, 0), new Contour.Point(500, 0), new Contour.Point(0, 500)));
         Wanted halves = outlined(wanted("half", Length.mm(500), Length.mm(500), 4), half);
         Layout nested = laid(cloth, usual(cloth), halves);
-        LayoutChoices plan = usual(cloth);
+        LayoutChoices choices = usual(cloth);
         for (Spot spot : nested.spots().subList(0, 3)) {
-            plan = plan.pinned(
+            choices = choices.pinned(
                     spot.copy(),
                     Optional.of(new LayoutChoices.Pin(spot.across(), spot.along(), spot.turned(), spot.about(), 0)));
         }
-        Layout again = laid(cloth, plan, halves);
+        Layout again = laid(cloth, choices, halves);
         assertThat(again.loose()).isEmpty();
         assertThat(again.spots()).filteredOn(Spot::pinned).hasSize(3);
         assertThat(again.length()).isLessThanOrEqualTo(Length.mm(510));

@@ -141,8 +141,8 @@ class LayoutProblemTest {
     void oneIsTurnedAndOneIsTakenOut() {
         Cloth cloth = cloth(Print.PLAIN, 45);
         Length low = Length.inches(8);
-        LayoutChoices plan = usual(cloth).turning("1/strip.1", true).without("1/strip.3", true);
-        Layout laid = laid(cloth, plan, wanted("strip", FRONT, low, 3));
+        LayoutChoices choices = usual(cloth).turning("1/strip.1", true).without("1/strip.3", true);
+        Layout laid = laid(cloth, choices, wanted("strip", FRONT, low, 3));
         assertThat(laid.spots()).extracting(Spot::copy).containsExactlyInAnyOrder("1/strip.1", "1/strip.2");
         assertThat(laid.spot("1/strip.1").orElseThrow())
                 .returns(true, Spot::turned)
@@ -173,9 +173,9 @@ class LayoutProblemTest {
     void joinedDropsCarryThePrintOnOverTheirSeam() {
         CoverPlan wide = IntStream.range(0, 400)
                 .mapToObj(seed -> RandomPlans.plan(new Random(seed)))
-                .filter(plan -> plan.cloths().front().repeat().isPresent()
-                        && !plan.cloths().front().sideways())
-                .filter(plan -> Reckoner.reckonWithoutRemedies(plan, plan.mark()).pieces().stream()
+                .filter(choices -> choices.cloths().front().repeat().isPresent()
+                        && !choices.cloths().front().sideways())
+                .filter(choices -> Reckoner.reckonWithoutRemedies(choices, choices.mark()).pieces().stream()
                         .anyMatch(piece -> piece.id().equals("front-2")))
                 .findFirst()
                 .orElseThrow();
@@ -211,10 +211,11 @@ class LayoutProblemTest {
     static Stream<Arguments> uses() {
         return IntStream.range(0, 60)
                 .mapToObj(seed -> RandomPlans.plan(new Random(seed)))
-                .flatMap(plan ->
-                        ClothUse.of(List.of(new ClothUse.Of("7", Reckoner.reckonWithoutRemedies(plan, plan.mark()), 2)))
+                .flatMap(
+                        choices -> ClothUse.of(List.of(new ClothUse.Of(
+                                        "7", Reckoner.reckonWithoutRemedies(choices, choices.mark()), 2)))
                                 .stream()
-                                .map(use -> Arguments.of(use, plan.unit())));
+                                .map(use -> Arguments.of(use, choices.unit())));
     }
 
     /**
@@ -285,14 +286,14 @@ class LayoutProblemTest {
     void theClothIsFoldedInAsFewLayersAsFitTheTable(
             int copies, int tableWide, int tableDeep, int overLength, int overWidth) {
         Cloth cloth = cloth(Print.PLAIN, 45);
-        LayoutChoices plan = usual(cloth).onTable(Length.inches(tableWide), Length.inches(tableDeep));
+        LayoutChoices choices = usual(cloth).onTable(Length.inches(tableWide), Length.inches(tableDeep));
         Optional<Layout.Folding> folding = laid(
-                        cloth, plan, wanted("front", Length.inches(20), Length.inches(30), copies))
+                        cloth, choices, wanted("front", Length.inches(20), Length.inches(30), copies))
                 .folding();
         assertThat(folding.map(Layout.Folding::overLength).orElse(0)).isEqualTo(overLength);
         assertThat(folding.map(Layout.Folding::overWidth).orElse(0)).isEqualTo(overWidth);
         folding.ifPresent(folded -> assertThat(folded.wide().times(overLength, 1))
-                .isEqualTo(laid(cloth, plan, wanted("front", Length.inches(20), Length.inches(30), copies))
+                .isEqualTo(laid(cloth, choices, wanted("front", Length.inches(20), Length.inches(30), copies))
                         .toBuy()
                         .total()));
     }

@@ -35,9 +35,9 @@ class LayoutRemnantsTest {
                 "torn",
                 List.of(corner(0, 0), corner(50, 0), corner(50, 50), corner(0, 50)),
                 List.of(new Scrap.Spoilt(Length.inches(24), Length.inches(20), Length.inches(2), Length.inches(3))));
-        LayoutChoices plan = usual(cloth)
+        LayoutChoices choices = usual(cloth)
                 .at(true, List.of(spoilt, Scrap.rectangle("straight", Length.inches(40), Length.inches(25))));
-        Layout laid = laid(cloth, plan, wanted("front", Length.inches(wide), Length.inches(deep), copies));
+        Layout laid = laid(cloth, choices, wanted("front", Length.inches(wide), Length.inches(deep), copies));
         assertApart(laid);
         assertThat(laid.spots())
                 .filteredOn(spot -> spot.remnant() == 0)
@@ -59,7 +59,7 @@ class LayoutRemnantsTest {
                 List.of(corner(0, 0), corner(40, 0), corner(20, 40), corner(0, 40)),
                 List.of(new Scrap.Spoilt(Length.inches(2), Length.inches(2), Length.inches(1), Length.inches(1))));
         Scrap other = Scrap.rectangle("other", Length.inches(12), Length.inches(12));
-        LayoutChoices plan = usual(cloth).at(true, List.of(other, slanting));
+        LayoutChoices choices = usual(cloth).at(true, List.of(other, slanting));
         record At(int across, int along, int remnant, boolean holds) {}
         for (At at : List.of(
                 new At(5, 5, 1, true),
@@ -73,7 +73,7 @@ class LayoutRemnantsTest {
                 new At(0, 0, 7, false))) {
             LayoutChoices.Pin pin = new LayoutChoices.Pin(
                     Length.inches(at.across()), Length.inches(at.along()), false, false, at.remnant());
-            LayoutChoices pinned = plan.pinned("1/front.2", Optional.of(pin));
+            LayoutChoices pinned = choices.pinned("1/front.2", Optional.of(pin));
             Layout laid = laid(cloth, pinned, wanted("front", size, size, 3));
             assertThat(laid.spot("1/front.2").filter(Spot::pinned).isPresent())
                     .as("%s", at)
@@ -83,7 +83,7 @@ class LayoutRemnantsTest {
             assertApart(laid);
         }
         LayoutChoices pinned =
-                plan.pinned("1/front.2", Optional.of(new LayoutChoices.Pin(size, size, false, false, 1)));
+                choices.pinned("1/front.2", Optional.of(new LayoutChoices.Pin(size, size, false, false, 1)));
         assertThat(pinned.at(true, List.of(slanting)).pins())
                 .hasEntrySatisfying(
                         "1/front.2", pin -> assertThat(pin.remnant()).isZero());
@@ -98,14 +98,14 @@ class LayoutRemnantsTest {
     @Test
     void asFewRemnantsAreUsedAsWillDo() {
         Cloth cloth = cloth(Print.PLAIN, 45);
-        LayoutChoices plan = usual(cloth)
+        LayoutChoices choices = usual(cloth)
                 .at(
                         true,
                         List.of(
                                 Scrap.rectangle("small", FRONT, FRONT),
                                 Scrap.rectangle("narrow", FRONT, Length.inches(21)),
                                 Scrap.rectangle("large", Length.inches(41), FRONT)));
-        assertThat(laid(cloth, plan, wanted("front", FRONT, FRONT, 2)).remnantsUsed())
+        assertThat(laid(cloth, choices, wanted("front", FRONT, FRONT, 2)).remnantsUsed())
                 .isEqualTo(1);
     }
 
@@ -148,13 +148,13 @@ class LayoutRemnantsTest {
     @Test
     void theNearestPlaceMayOverlapAnotherAndBeTooNarrowToKeep() {
         Cloth cloth = cloth(Print.PLAIN, 45);
-        LayoutChoices plan = usual(cloth)
+        LayoutChoices choices = usual(cloth)
                 .at(
                         true,
                         List.of(
                                 Scrap.rectangle("narrow", Length.inches(5), Length.inches(40)),
                                 Scrap.rectangle("square", Length.inches(12), Length.inches(12))));
-        Layout laid = laid(cloth, plan, wanted("strip", Length.inches(6), Length.inches(41), 1));
+        Layout laid = laid(cloth, choices, wanted("strip", Length.inches(6), Length.inches(41), 1));
         assertThat(laid.shortfall(laid.leftOut().get(0)).orElseThrow())
                 .as("five inches are not worth keeping, yet come nearest")
                 .returns(Length.inches(1), Layout.Shortfall::across)

@@ -27,7 +27,7 @@ class PieceWindowTest {
     private static final Cloth SIDEWAYS = UPRIGHT.used(true, Optional.of(REPEAT), Shrinkage.NONE);
     private static final Length STEP = Length.inches(1);
 
-    private static Spot laid(Cloth cloth, LayoutChoices plan, PieceRole role) {
+    private static Spot laid(Cloth cloth, LayoutChoices choices, PieceRole role) {
         Piece piece = Piece.rectangle(
                         "piece",
                         Material.FRONT,
@@ -35,7 +35,7 @@ class PieceWindowTest {
                         Sum.of(Sum.term("term.front", Length.inches(14))),
                         Piece.sewnAllRound(Length.inches(0, 1, 2)))
                 .as(role);
-        Layout laid = LayoutProblem.of(cloth, List.of(new Wanted("1/piece", "Bench", piece, 1)), plan, Unit.INCH)
+        Layout laid = LayoutProblem.of(cloth, List.of(new Wanted("1/piece", "Bench", piece, 1)), choices, Unit.INCH)
                 .atOnce();
         return laid.spots().get(0);
     }
@@ -67,14 +67,14 @@ class PieceWindowTest {
     @Test
     void whatWasSlidIsWhatLiesThere() {
         for (Cloth cloth : List.of(UPRIGHT, SIDEWAYS)) {
-            LayoutChoices plan = LayoutChoices.usual(cloth, Unit.INCH);
-            Spot before = laid(cloth, plan, Whole.FRONT);
+            LayoutChoices choices = LayoutChoices.usual(cloth, Unit.INCH);
+            Spot before = laid(cloth, choices, Whole.FRONT);
             assertThat(PieceWindow.under(before, cloth))
                     .as("the motif in the middle")
                     .contains(Window.middleOf(REPEAT));
             Window slid =
                     PieceWindow.slid(Window.middleOf(REPEAT), cloth, Length.inches(2), Length.inches(3), Unit.INCH);
-            Spot after = laid(cloth, PieceWindow.shown(plan, before, slid), Whole.FRONT);
+            Spot after = laid(cloth, PieceWindow.shown(choices, before, slid), Whole.FRONT);
             assertThat(PieceWindow.under(after, cloth)).contains(slid);
         }
     }

@@ -45,7 +45,7 @@ public class WebConfig implements WebMvcConfigurer {
                 .csrf(csrf -> csrf.csrfTokenRepository(new TokenCookie()))
                 .requestCache(cache -> cache.disable())
                 .logout(logout -> logout.disable())
-                // Doors sets the rest, on every answer there is.
+                // OriginFilter sets the rest, on every answer there is.
                 .headers(headers -> headers.contentTypeOptions(Customizer.withDefaults()))
                 .build();
     }

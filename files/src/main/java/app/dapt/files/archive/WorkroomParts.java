@@ -327,7 +327,7 @@ public final class WorkroomParts {
         return counts;
     }
 
-    static String writeLays(List<Lay> lays) throws BadPlanFile {
+    static String writeLayouts(List<Lay> lays) throws BadPlanFile {
         ObjectNode root = PlanJson.object();
         ArrayNode all = root.putArray("layouts");
         for (Lay lay : lays) {

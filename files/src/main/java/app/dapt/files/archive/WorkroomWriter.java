@@ -75,7 +75,7 @@ public final class WorkroomWriter implements Closeable {
     }
 
     public void lays(List<Lay> lays) throws IOException {
-        put("layouts.json", written(() -> WorkroomParts.writeLays(lays)));
+        put("layouts.json", written(() -> WorkroomParts.writeLayouts(lays)));
     }
 
     public void washes(List<Wash> washes) throws IOException {

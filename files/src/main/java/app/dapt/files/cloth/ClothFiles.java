@@ -229,8 +229,8 @@ public record ClothFiles(Words words, String title) {
                 "number,piece,cover,cloth,remnant,across_mm,along_mm,wide_mm,long_mm,quarter_turn\r\n");
         for (int i = 0; i < laid.spots().size(); i++) {
             Spot spot = laid.spots().get(i);
-            String remnant = laid.plan().onRemnants()
-                    ? laid.plan().remnants().get(spot.remnant()).name()
+            String remnant = laid.choices().onRemnants()
+                    ? laid.choices().remnants().get(spot.remnant()).name()
                     : "";
             csv.append(i + 1)
                     .append(',')

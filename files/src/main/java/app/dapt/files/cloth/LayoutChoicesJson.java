@@ -35,8 +35,8 @@ public final class LayoutChoicesJson {
 
     private LayoutChoicesJson() {}
 
-    public static String write(LayoutChoices plan, Unit unit) {
-        return JSON.writeValueAsString(new Writer(unit).plan(plan));
+    public static String write(LayoutChoices choices, Unit unit) {
+        return JSON.writeValueAsString(new Writer(unit).plan(choices));
     }
 
     /**
@@ -44,9 +44,9 @@ public final class LayoutChoicesJson {
      *
      * @throws BadPlanFile with the place, where they would not read back the same
      */
-    public static String kept(LayoutChoices plan, Unit unit) throws BadPlanFile {
-        String text = write(plan, unit);
-        if (!read(text).equals(plan)) {
+    public static String kept(LayoutChoices choices, Unit unit) throws BadPlanFile {
+        String text = write(choices, unit);
+        if (!read(text).equals(choices)) {
             throw new BadPlanFile("", "would not read back the same");
         }
         return text;
@@ -56,7 +56,7 @@ public final class LayoutChoicesJson {
     public static LayoutChoices read(String text) throws BadPlanFile {
         try {
             Cursor root = Cursor.root(JSON.readTree(text));
-            LayoutChoices plan = new LayoutChoices(
+            LayoutChoices choices = new LayoutChoices(
                     new LayoutChoices.Rules(
                             root.flag("edgeToEdge"),
                             root.flag("matched"),
@@ -72,7 +72,7 @@ public final class LayoutChoicesJson {
                     new LayoutChoices.Table(
                             root.length("tableWide", LengthRange.PIECE), root.length("tableDeep", LengthRange.PIECE)));
             root.done();
-            return plan;
+            return choices;
         } catch (JacksonException e) {
             throw new BadPlanFile("", "is not JSON (" + e.getOriginalMessage() + ")");
         } catch (IllegalArgumentException e) {
@@ -151,34 +151,34 @@ public final class LayoutChoicesJson {
             return ExactLength.write(length, unit);
         }
 
-        JsonNode plan(LayoutChoices plan) {
+        JsonNode plan(LayoutChoices choices) {
             ObjectNode root = JSON.createObjectNode()
-                    .put("edgeToEdge", plan.edgeToEdge())
-                    .put("matched", plan.matched())
-                    .put("cutAtRepeat", plan.cutAtRepeat())
-                    .put("reserve", plan.reserve());
-            plan.shown().all().ifPresent(window -> window(root.putObject("window"), window));
+                    .put("edgeToEdge", choices.edgeToEdge())
+                    .put("matched", choices.matched())
+                    .put("cutAtRepeat", choices.cutAtRepeat())
+                    .put("reserve", choices.reserve());
+            choices.shown().all().ifPresent(window -> window(root.putObject("window"), window));
             ObjectNode windows = root.putObject("windows");
-            plan.shown().own().forEach((key, window) -> window(windows.putObject(key), window));
+            choices.shown().own().forEach((key, window) -> window(windows.putObject(key), window));
             ObjectNode pins = root.putObject("pins");
-            plan.pins().forEach((key, pin) -> pins.putObject(key)
+            choices.pins().forEach((key, pin) -> pins.putObject(key)
                     .put("across", length(pin.across()))
                     .put("along", length(pin.along()))
                     .put("turned", pin.turned())
                     .put("about", pin.about())
                     .put("remnant", pin.remnant()));
-            new TreeSet<>(plan.turned()).forEach(root.putArray("turned")::add);
-            new TreeSet<>(plan.out()).forEach(root.putArray("out")::add);
-            new TreeSet<>(plan.joined()).forEach(root.putArray("joined")::add);
-            root.put("onRemnants", plan.onRemnants());
+            new TreeSet<>(choices.turned()).forEach(root.putArray("turned")::add);
+            new TreeSet<>(choices.out()).forEach(root.putArray("out")::add);
+            new TreeSet<>(choices.joined()).forEach(root.putArray("joined")::add);
+            root.put("onRemnants", choices.onRemnants());
             ArrayNode remnants = root.putArray("remnants");
-            plan.remnants().forEach(scrap -> scrap(remnants.addObject(), scrap));
+            choices.remnants().forEach(scrap -> scrap(remnants.addObject(), scrap));
             ArrayNode prices = root.putArray("prices");
-            plan.prices()
+            choices.prices()
                     .forEach((width, price) ->
                             prices.addObject().put("width", length(width)).put("price", price));
-            return root.put("tableWide", length(plan.table().wide()))
-                    .put("tableDeep", length(plan.table().deep()));
+            return root.put("tableWide", length(choices.table().wide()))
+                    .put("tableDeep", length(choices.table().deep()));
         }
 
         private void window(ObjectNode at, Window window) {

@@ -86,10 +86,10 @@ class ClothFilesTest {
                 "Awning & torn",
                 List.of(corner(0, 0), corner(280, 10), corner(250, 300), corner(0, 290)),
                 List.of(new Scrap.Spoilt(Length.cm(100), Length.cm(20), Length.cm(12), Length.cm(9))));
-        LayoutChoices plan = LayoutChoices.usual(cloth, Unit.INCH)
+        LayoutChoices choices = LayoutChoices.usual(cloth, Unit.INCH)
                 .cutting(false, false, false)
                 .at(true, List.of(torn, Scrap.rectangle("spare", Length.cm(200), Length.cm(200))));
-        Layout laid = LayoutProblem.of(cloth, use.wanted(), plan, Unit.INCH).atOnce();
+        Layout laid = LayoutProblem.of(cloth, use.wanted(), choices, Unit.INCH).atOnce();
         List<ClothSheet> sheets = ClothSheet.of(laid);
         ClothFiles files = new ClothFiles(WORDS, "Wren");
         assertThat(laid.spots()).isNotEmpty();
@@ -145,7 +145,7 @@ class ClothFilesTest {
 
     @Test
     void decisionsAreReadAsTheyWereWritten() throws BadPlanFile {
-        LayoutChoices plan = new LayoutChoices(
+        LayoutChoices choices = new LayoutChoices(
                 new LayoutChoices.Rules(true, true, false, false),
                 new LayoutChoices.Shown(
                         Optional.of(new Window(Length.inches(3, 1, 16), Length.ZERO)),
@@ -167,8 +167,8 @@ class ClothFilesTest {
                 Map.of(Length.inches(54), 1250),
                 new LayoutChoices.Table(Length.inches(60), Length.inches(30)));
         for (Unit unit : Unit.values()) {
-            assertThat(LayoutChoicesJson.read(LayoutChoicesJson.write(plan, unit)))
-                    .isEqualTo(plan);
+            assertThat(LayoutChoicesJson.read(LayoutChoicesJson.write(choices, unit)))
+                    .isEqualTo(choices);
         }
     }
 

@@ -82,9 +82,9 @@ class LogTableTest {
         Rows rows = read("""
                 made,cover,form
                 2025-01-02,,18
-                ,Bench,18
-                2025-01-02,Bench,
-                31.2.2025,Bench,18
+                ,Batch,18
+                2025-01-02,Batch,
+                31.2.2025,Batch,18
                 2025-01-02,Settee,18 x 14
                 """, IMPERIAL);
         assertThat(rows.refused())

@@ -28,10 +28,10 @@ class ArchiveController {
 
     private static final MediaType ZIP = MediaType.parseMediaType("application/zip");
 
-    private final Moving moving;
+    private final TransferQueue moving;
     private final Wording wording;
 
-    ArchiveController(Moving moving, Wording wording) {
+    ArchiveController(TransferQueue moving, Wording wording) {
         this.moving = moving;
         this.wording = wording;
     }
@@ -43,7 +43,7 @@ class ArchiveController {
 
     @GetMapping("/workroom.zip")
     ResponseEntity<Resource> file() throws IOException {
-        Moving.Packed packed = moving.pack();
+        TransferQueue.Packed packed = moving.pack();
         return ResponseEntity.ok()
                 .headers(Download.headers("workroom.zip", ZIP))
                 .contentLength(packed.size())

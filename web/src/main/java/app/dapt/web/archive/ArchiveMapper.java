@@ -72,16 +72,16 @@ interface ArchiveMapper {
     List<MemberLine> members(@Param("workroom") long workroom);
 
     /** How a cloth lies, a comma between what it is called in its covers. */
-    record LayLine(long id, long coverId, long setId, String cloths, String plan) {}
+    record LayoutLine(long id, long coverId, long setId, String cloths, String plan) {}
 
     @Options(flushCache = FlushCachePolicy.TRUE)
     @Select("""
             select l.id, coalesce(l.cover_id, 0) as cover_id, coalesce(l.set_id, 0) as set_id,
                    array_to_string(l.cloths, ',') as cloths, r.plan::text as plan
-              from lay l join lay_revision r on r.lay_id = l.id and r.number = l.revision
+              from layout l join layout_revision r on r.layout_id = l.id and r.number = l.revision
              where l.workroom_id = #{workroom} order by l.id
             """)
-    List<LayLine> lays(@Param("workroom") long workroom);
+    List<LayoutLine> lays(@Param("workroom") long workroom);
 
     /** A wash test. */
     record WashLine(
@@ -243,17 +243,17 @@ interface ArchiveMapper {
             @Param("count") int count);
 
     @Select(value = """
-            insert into lay (workroom_id, cover_id, set_id, cloths, revision)
+            insert into layout (workroom_id, cover_id, set_id, cloths, revision)
             values (#{workroom}, nullif(#{l.coverId}, 0), nullif(#{l.setId}, 0), string_to_array(#{l.cloths}, ','), 1)
             returning id
             """, affectData = true)
-    long insertLay(@Param("workroom") long workroom, @Param("l") LayLine lay);
+    long insertLayout(@Param("workroom") long workroom, @Param("l") LayoutLine lay);
 
     @Insert("""
-            insert into lay_revision (lay_id, number, plan)
-            select id, 1, cast(#{plan} as jsonb) from lay where workroom_id = #{workroom} and id = #{lay}
+            insert into layout_revision (layout_id, number, plan)
+            select id, 1, cast(#{plan} as jsonb) from layout where workroom_id = #{workroom} and id = #{lay}
             """)
-    void putLayPlan(@Param("workroom") long workroom, @Param("lay") long lay, @Param("plan") String plan);
+    void putLayoutPlan(@Param("workroom") long workroom, @Param("lay") long lay, @Param("plan") String plan);
 
     @Select("""
             select count(*) from wash_test

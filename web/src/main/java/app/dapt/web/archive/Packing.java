@@ -20,7 +20,7 @@ import app.dapt.files.plan.PlanJson;
 import app.dapt.log.LogEntry;
 import app.dapt.web.archive.ArchiveMapper.CoverLine;
 import app.dapt.web.archive.ArchiveMapper.EntryLine;
-import app.dapt.web.archive.ArchiveMapper.LayLine;
+import app.dapt.web.archive.ArchiveMapper.LayoutLine;
 import app.dapt.web.archive.ArchiveMapper.MemberLine;
 import app.dapt.web.archive.ArchiveMapper.SetLine;
 import app.dapt.web.archive.ArchiveMapper.SettingsLine;
@@ -171,7 +171,7 @@ class Packing {
         private List<Lay> lays(List<SetLine> sets) {
             List<Long> ids = sets.stream().map(SetLine::id).toList();
             List<Lay> lays = new ArrayList<>();
-            for (LayLine line : rows.lays(workroom)) {
+            for (LayoutLine line : rows.lays(workroom)) {
                 Optional<String> cover = Optional.ofNullable(files.get(line.coverId()));
                 Optional<Integer> set = Optional.of(ids.indexOf(line.setId())).filter(place -> place >= 0);
                 List<ClothOf> cloths = Arrays.stream(line.cloths().split(","))

@@ -18,7 +18,7 @@ import app.dapt.log.LogEntry;
 import app.dapt.piece.Piece.Material;
 import app.dapt.web.archive.ArchiveMapper.EntryLine;
 import app.dapt.web.archive.ArchiveMapper.KnownLine;
-import app.dapt.web.archive.ArchiveMapper.LayLine;
+import app.dapt.web.archive.ArchiveMapper.LayoutLine;
 import app.dapt.web.archive.ArchiveMapper.LearningLine;
 import app.dapt.web.archive.ArchiveMapper.SetLine;
 import app.dapt.web.archive.ArchiveMapper.SettingsLine;
@@ -29,7 +29,7 @@ import app.dapt.web.entry.Snapshot;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.LogStore;
 import app.dapt.web.workroom.PictureStore;
-import app.dapt.web.workroom.Presses;
+import app.dapt.web.workroom.SubmittedForms;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -87,9 +87,9 @@ class Unpacking {
     private final CoverStore covers;
     private final LogStore log;
     private final PictureStore pictures;
-    private final Presses presses;
+    private final SubmittedForms presses;
 
-    Unpacking(ArchiveMapper rows, CoverStore covers, LogStore log, PictureStore pictures, Presses presses) {
+    Unpacking(ArchiveMapper rows, CoverStore covers, LogStore log, PictureStore pictures, SubmittedForms presses) {
         this.rows = rows;
         this.covers = covers;
         this.log = log;
@@ -305,8 +305,8 @@ class Unpacking {
             if (ofSet ? set <= 0 : cover == 0) {
                 return;
             }
-            long id = rows.insertLay(workroom, new LayLine(0, ofSet ? 0 : cover, ofSet ? set : 0, cloths, ""));
-            rows.putLayPlan(workroom, id, PictureNumbers.renumbered(lay.plan(), numbers));
+            long id = rows.insertLayout(workroom, new LayoutLine(0, ofSet ? 0 : cover, ofSet ? set : 0, cloths, ""));
+            rows.putLayoutPlan(workroom, id, PictureNumbers.renumbered(lay.plan(), numbers));
         }
 
         private String ours(ClothOf of) {

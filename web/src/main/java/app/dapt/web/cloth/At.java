@@ -5,7 +5,7 @@ import app.dapt.cover.ClothUse;
 import app.dapt.web.Redirect;
 import app.dapt.web.cloth.Cutting.Table;
 import app.dapt.web.entry.Entries;
-import app.dapt.web.workroom.LayStore.Place;
+import app.dapt.web.workroom.LayoutStore.Place;
 import app.dapt.words.Words;
 import java.util.Map;
 

@@ -13,7 +13,7 @@ import app.dapt.web.Redirect;
 import app.dapt.web.entry.ClothEntry;
 import app.dapt.web.entry.Entries;
 import app.dapt.web.wording.Reader;
-import app.dapt.web.workroom.LayStore;
+import app.dapt.web.workroom.LayoutStore;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -42,10 +42,10 @@ class ClothController {
     private static final int NO_PRICE = -1;
 
     private final Cutting cutting;
-    private final LayStore lays;
+    private final LayoutStore lays;
     private final ClothViews views;
 
-    ClothController(Cutting cutting, LayStore lays, ClothViews views) {
+    ClothController(Cutting cutting, LayoutStore lays, ClothViews views) {
         this.cutting = cutting;
         this.lays = lays;
         this.views = views;
@@ -132,15 +132,15 @@ class ClothController {
         return answer(at, entries, model);
     }
 
-    private static LayoutChoices priced(LayoutChoices plan, Entries entries, At at) {
-        LayoutChoices priced = plan;
+    private static LayoutChoices priced(LayoutChoices choices, Entries entries, At at) {
+        LayoutChoices priced = choices;
         for (Length width : WidthOffer.widths(at.stuff(), at.table().unit())) {
             String name = ToBuy.priceName(width);
             if (entries.raw(name).filter(String::isBlank).isPresent()) {
                 priced = priced.priced(width, Optional.empty());
             } else if (entries.raw(name).isPresent()) {
                 int price =
-                        entries.hundredths(name, Cloth.DEAREST, plan.prices().getOrDefault(width, NO_PRICE));
+                        entries.hundredths(name, Cloth.DEAREST, choices.prices().getOrDefault(width, NO_PRICE));
                 priced = price == NO_PRICE ? priced : priced.priced(width, Optional.of(price));
             }
         }
@@ -153,7 +153,7 @@ class ClothController {
         Cloth use = AtTable.needed(at).stuff();
         Length width = new Length(grains);
         if (WidthOffer.widths(use, at.table().unit()).contains(width)) {
-            int price = lays.find(at.place()).plan().prices().getOrDefault(width, use.price());
+            int price = lays.find(at.place()).choices().prices().getOrDefault(width, use.price());
             cutting.change(at, each -> each.withWidth(width).withPrice(price));
         }
         return at.redirect();

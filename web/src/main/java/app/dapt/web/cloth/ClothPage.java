@@ -17,7 +17,7 @@ import app.dapt.measure.Phrase;
 import app.dapt.web.cloth.Cutting.Table;
 import app.dapt.web.entry.ClothEntry;
 import app.dapt.web.entry.Entries;
-import app.dapt.web.workroom.LayStore;
+import app.dapt.web.workroom.LayoutStore;
 import app.dapt.words.Words;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -41,7 +41,7 @@ public record ClothPage(
         int cloth,
         Layout laid,
         int percent,
-        LayStore.Stored stored,
+        LayoutStore.Stored stored,
         ToBuy toBuy,
         Optional<List<Offer>> offers,
         String watch,
@@ -102,7 +102,7 @@ public record ClothPage(
     }
 
     public LayoutChoices plan() {
-        return stored.plan();
+        return stored.choices();
     }
 
     public List<Tab> tabs() {

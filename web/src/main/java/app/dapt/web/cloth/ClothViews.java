@@ -19,7 +19,7 @@ import app.dapt.web.entry.ClothEntry;
 import app.dapt.web.entry.Entries;
 import app.dapt.web.progress.ClothNeeds;
 import app.dapt.web.workroom.CoverStore;
-import app.dapt.web.workroom.LayStore;
+import app.dapt.web.workroom.LayoutStore;
 import app.dapt.web.workroom.TableStore;
 import app.dapt.words.Words;
 import java.util.ArrayList;
@@ -42,12 +42,12 @@ class ClothViews {
     private static final long AT_ONCE = 60;
 
     private final Searches searches;
-    private final LayStore lays;
+    private final LayoutStore lays;
     private final CoverStore covers;
     private final ClothNeeds needs;
     private final TableStore history;
 
-    ClothViews(Searches searches, LayStore lays, CoverStore covers, ClothNeeds needs, TableStore history) {
+    ClothViews(Searches searches, LayoutStore lays, CoverStore covers, ClothNeeds needs, TableStore history) {
         this.history = history;
         this.covers = covers;
         this.needs = needs;
@@ -62,16 +62,19 @@ class ClothViews {
      */
     record Found(Layout laid, Search search, boolean done) {}
 
-    private Found found(Cloth cloth, List<Wanted> wanted, LayoutChoices plan, Table table, double seconds) {
-        LayoutProblem lay = LayoutProblem.of(cloth, wanted, plan, table.mark().unit());
+    private Found found(Cloth cloth, List<Wanted> wanted, LayoutChoices choices, Table table, double seconds) {
+        LayoutProblem lay =
+                LayoutProblem.of(cloth, wanted, choices, table.mark().unit());
         Search search = searches.of(lay.asTask(), seconds);
         search.begin();
         return found(lay, search);
     }
 
     /** The same for what is shown in passing: nothing as long as it is not begun, which the background sees to. */
-    private Optional<Found> inPassing(Cloth cloth, List<Wanted> wanted, LayoutChoices plan, Table table, Watch watch) {
-        LayoutProblem lay = LayoutProblem.of(cloth, wanted, plan, table.mark().unit());
+    private Optional<Found> inPassing(
+            Cloth cloth, List<Wanted> wanted, LayoutChoices choices, Table table, Watch watch) {
+        LayoutProblem lay =
+                LayoutProblem.of(cloth, wanted, choices, table.mark().unit());
         Search search = searches.of(lay.asTask(), WIDTH_SECONDS);
         watch.on(search);
         return search.isBegun() ? Optional.of(found(lay, search)) : Optional.empty();
@@ -85,11 +88,11 @@ class ClothViews {
     }
 
     /** How a cloth lies; once there is nothing shorter to find, with edge-to-edge cuts only if that costs nothing. */
-    private Found shown(Table table, ClothUse use, LayoutChoices plan) {
-        Found found = found(use.cloth(), use.wanted(), plan, table, SECONDS);
+    private Found shown(Table table, ClothUse use, LayoutChoices choices) {
+        Found found = found(use.cloth(), use.wanted(), choices, table, SECONDS);
         boolean mayBeEasier = found.done()
-                && !plan.onRemnants()
-                && !plan.edgeToEdge()
+                && !choices.onRemnants()
+                && !choices.edgeToEdge()
                 && !found.laid().isEdgeToEdge();
         if (!mayBeEasier) {
             return found;
@@ -97,7 +100,7 @@ class ClothViews {
         Found easier = found(
                 use.cloth(),
                 use.wanted(),
-                plan.cutting(true, plan.matched(), plan.cutAtRepeat()),
+                choices.cutting(true, choices.matched(), choices.cutAtRepeat()),
                 table,
                 EASIER_SECONDS);
         boolean asGood = easier.laid().isEasierThan(found.laid());
@@ -106,7 +109,7 @@ class ClothViews {
 
     private Found found(Table table, int cloth) {
         ClothUse use = table.uses().get(cloth);
-        return shown(table, use, lays.find(table.place(use)).plan());
+        return shown(table, use, lays.find(table.place(use)).choices());
     }
 
     /** How one cloth lies now. */
@@ -118,7 +121,7 @@ class ClothViews {
     void longer(Table table, int cloth, double seconds) {
         ClothUse use = table.uses().get(cloth);
         Search search = found(
-                        use.cloth(), use.wanted(), lays.find(table.place(use)).plan(), table, SECONDS)
+                        use.cloth(), use.wanted(), lays.find(table.place(use)).choices(), table, SECONDS)
                 .search();
         search.allow((long) (seconds * 1e9));
         searches.goOn(search);
@@ -141,7 +144,7 @@ class ClothViews {
                                 covers.cloths(),
                                 at.table().uses().get(at.cloth()).cloth(),
                                 at.words()));
-        Optional<LayStore.Place> place = at.table().place(at.cloth());
+        Optional<LayoutStore.Place> place = at.table().place(at.cloth());
         model.addAttribute(
                 "canUndo", history.canUndo(at.table().owner(), at.table().covers(), place));
         model.addAttribute(
@@ -154,25 +157,25 @@ class ClothViews {
             return ClothPage.without(table, cloth, words, entries);
         }
         ClothUse use = table.uses().get(cloth);
-        LayStore.Stored stored = lays.find(table.place(use));
-        Found found = shown(table, use, stored.plan());
+        LayoutStore.Stored stored = lays.find(table.place(use));
+        Found found = shown(table, use, stored.choices());
         if (!found.done() && found.search().isFresh()) {
             // Small ones are done before anybody could have seen them begin.
             found.search().await(AT_ONCE);
-            found = shown(table, use, stored.plan());
+            found = shown(table, use, stored.choices());
         }
-        takeNote(table, use, stored.plan(), found.laid(), !found.done());
+        takeNote(table, use, stored.choices(), found.laid(), !found.done());
         Watch watch = new Watch();
         watch.on(found.search());
         ToBuy toBuy = new ToBuy(
                 use.cloth(),
                 found.laid(),
-                stored.plan(),
-                widths(table, use, stored.plan(), found, watch),
+                stored.choices(),
+                widths(table, use, stored.choices(), found, watch),
                 shopping(table, watch),
                 words,
                 entries);
-        Optional<List<Offer>> offers = offers(table, use, stored.plan(), found, watch);
+        Optional<List<Offer>> offers = offers(table, use, stored.choices(), found, watch);
         return new ClothPage(
                 table,
                 cloth,
@@ -188,8 +191,8 @@ class ClothViews {
     }
 
     /** What is found here is what every other page says. */
-    private void takeNote(Table table, ClothUse use, LayoutChoices plan, Layout laid, boolean about) {
-        if (!plan.onRemnants() && laid.isComplete()) {
+    private void takeNote(Table table, ClothUse use, LayoutChoices choices, Layout laid, boolean about) {
+        if (!choices.onRemnants() && laid.isComplete()) {
             needs.found(use.cloth(), use.pieces(), table.mark().unit(), laid.toBuy(), about);
         }
     }
@@ -204,14 +207,14 @@ class ClothViews {
         List<ToBuy.Shopping> list = new ArrayList<>();
         for (ClothUse use : table.uses()) {
             if (use.count() <= Task.MOST_PIECES) {
-                LayoutChoices plan = lays.find(table.place(use)).plan();
-                Optional<Found> found = inPassing(use.cloth(), use.wanted(), plan, table, watch);
+                LayoutChoices choices = lays.find(table.place(use)).choices();
+                Optional<Found> found = inPassing(use.cloth(), use.wanted(), choices, table, watch);
                 // A glance in passing is over sooner than a search on the cloth's own page.
-                found.map(Found::laid).ifPresent(laid -> takeNote(table, use, plan, laid, !isLeast(laid)));
+                found.map(Found::laid).ifPresent(laid -> takeNote(table, use, choices, laid, !isLeast(laid)));
                 Optional<Length> buy = found.map(each -> each.laid().toBuy().total());
                 list.add(new ToBuy.Shopping(
                         use.cloth().name(),
-                        plan.onRemnants(),
+                        choices.onRemnants(),
                         buy,
                         buy.flatMap(length -> use.cloth().cost(length, table.unit())),
                         found.filter(Found::done).isEmpty()));
@@ -248,7 +251,7 @@ class ClothViews {
     /** The offer by this name as the page shows it. */
     Optional<Offer> offer(Table table, int cloth, String code) {
         ClothUse use = table.uses().get(cloth);
-        LayoutChoices lay = lays.find(table.place(use)).plan();
+        LayoutChoices lay = lays.find(table.place(use)).choices();
         return offers(table, use, lay, found(table, cloth), new Watch()).stream()
                 .flatMap(List::stream)
                 .filter(offer -> offer.code().equals(code))
@@ -266,14 +269,14 @@ class ClothViews {
     }
 
     /** What buying comes to in every width sold, the cheapest marked. */
-    private List<ToBuy.WidthRow> widths(Table table, ClothUse use, LayoutChoices plan, Found chosen, Watch watch) {
-        if (plan.onRemnants()) {
+    private List<ToBuy.WidthRow> widths(Table table, ClothUse use, LayoutChoices choices, Found chosen, Watch watch) {
+        if (choices.onRemnants()) {
             return List.of();
         }
         List<Priced> priced = WidthOffer.widths(use.cloth(), table.unit()).stream()
                 .map(width -> width.equals(use.cloth().width())
                         ? Priced.of(use.cloth(), Optional.of(chosen), table, true)
-                        : elsewhere(table, use, plan, width, watch))
+                        : elsewhere(table, use, choices, width, watch))
                 .toList();
         Optional<WidthOffer> cheapest =
                 WidthOffer.cheapest(priced.stream().map(Priced::offer).toList());
@@ -285,14 +288,14 @@ class ClothViews {
                 .toList();
     }
 
-    private Priced elsewhere(Table table, ClothUse use, LayoutChoices plan, Length width, Watch watch) {
+    private Priced elsewhere(Table table, ClothUse use, LayoutChoices choices, Length width, Watch watch) {
         Cloth cloth = use.cloth()
                 .withWidth(width)
-                .withPrice(plan.prices().getOrDefault(width, use.cloth().price()));
+                .withPrice(choices.prices().getOrDefault(width, use.cloth().price()));
         Optional<ClothUse> there = table.instead(use, cloth).filter(each -> each.count() <= Task.MOST_PIECES);
         if (there.isEmpty()) {
             return new Priced(WidthOffer.of(cloth, Optional.empty(), table.unit(), false), false);
         }
-        return Priced.of(cloth, inPassing(cloth, there.get().wanted(), plan.unpinned(), table, watch), table, false);
+        return Priced.of(cloth, inPassing(cloth, there.get().wanted(), choices.unpinned(), table, watch), table, false);
     }
 }

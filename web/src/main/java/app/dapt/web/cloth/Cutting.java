@@ -10,7 +10,7 @@ import app.dapt.web.wording.Reader;
 import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverSet;
 import app.dapt.web.workroom.CoverStore;
-import app.dapt.web.workroom.LayStore;
+import app.dapt.web.workroom.LayoutStore;
 import app.dapt.web.workroom.Owner;
 import app.dapt.web.workroom.SetStore;
 import app.dapt.web.workroom.Stale;
@@ -76,12 +76,12 @@ class Cutting {
         }
 
         /** Where one of the cloths is laid; nothing on a bare table. */
-        Optional<LayStore.Place> place(int cloth) {
+        Optional<LayoutStore.Place> place(int cloth) {
             return uses.isEmpty() ? Optional.empty() : Optional.of(place(uses.get(cloth)));
         }
 
-        LayStore.Place place(ClothUse use) {
-            return new LayStore.Place(
+        LayoutStore.Place place(ClothUse use) {
+            return new LayoutStore.Place(
                     owner,
                     use.cloth(),
                     use.members(),
@@ -92,10 +92,10 @@ class Cutting {
 
     private final CoverStore covers;
     private final SetStore sets;
-    private final LayStore lays;
+    private final LayoutStore lays;
     private final TableStore history;
 
-    Cutting(CoverStore covers, SetStore sets, LayStore lays, TableStore history) {
+    Cutting(CoverStore covers, SetStore sets, LayoutStore lays, TableStore history) {
         this.covers = covers;
         this.sets = sets;
         this.lays = lays;

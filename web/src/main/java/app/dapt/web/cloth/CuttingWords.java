@@ -66,7 +66,7 @@ public record CuttingWords(Layout laid, Words w) {
         return laid.remnantsUsed() > 1
                 ? w.say(
                         "cloth.cut.of",
-                        laid.plan().remnants().get(alike.get(0).remnant()).name(),
+                        laid.choices().remnants().get(alike.get(0).remnant()).name(),
                         said)
                 : said;
     }
@@ -75,7 +75,7 @@ public record CuttingWords(Layout laid, Words w) {
         Cut cut = alike.get(0);
         String straight = cut.runs() == Axis.ACROSS
                 ? "cloth.cut.across"
-                : laid.plan().onRemnants() ? "cloth.cut.along-scrap" : "cloth.cut.along";
+                : laid.choices().onRemnants() ? "cloth.cut.along-scrap" : "cloth.cut.along";
         List<String> places = IntStream.range(0, alike.size())
                 .mapToObj(i -> i < alike.size() - 1
                         ? w.lengths().bare(alike.get(i).at())
@@ -97,13 +97,13 @@ public record CuttingWords(Layout laid, Words w) {
     /** How to fold it to fit the table, and what is cut double. */
     public List<String> folds() {
         List<String> lines = new ArrayList<>();
-        if (!laid.plan().onRemnants() && !laid.spots().isEmpty()) {
+        if (!laid.choices().onRemnants() && !laid.spots().isEmpty()) {
             lines.add(laid.folding()
                     .map(folding -> folding.overLength() * folding.overWidth() == 1
                             ? w.say(
                                     "cloth.fold.flat",
-                                    laid.plan().table().wide(),
-                                    laid.plan().table().deep())
+                                    laid.choices().table().wide(),
+                                    laid.choices().table().deep())
                             : w.say(
                                     "cloth.fold.over",
                                     Phrase.of("cloth.fold.layers." + folding.overLength() + "." + folding.overWidth()),
@@ -111,8 +111,8 @@ public record CuttingWords(Layout laid, Words w) {
                                     folding.deep()))
                     .orElseGet(() -> w.say(
                             "cloth.fold.too-long",
-                            laid.plan().table().wide(),
-                            laid.plan().table().deep())));
+                            laid.choices().table().wide(),
+                            laid.choices().table().deep())));
         }
         if (laid.isEdgeToEdge() && laid.cuts().size() > 1) {
             lines.add(w.say("cloth.parted"));
@@ -143,12 +143,12 @@ public record CuttingWords(Layout laid, Words w) {
     }
 
     private String offcut(Offcut offcut) {
-        return laid.plan().onRemnants()
+        return laid.choices().onRemnants()
                 ? w.say(
                         "cloth.offcut-of",
                         offcut.wide(),
                         offcut.deep(),
-                        laid.plan().remnants().get(offcut.remnant()).name())
+                        laid.choices().remnants().get(offcut.remnant()).name())
                 : w.say("cloth.offcut", offcut.wide(), offcut.deep());
     }
 

@@ -19,7 +19,7 @@ import java.util.stream.IntStream;
  * @param piece   the copy that is looked at; empty where none is
  * @param isOfSet whether pieces of several covers lie there, so that each says whose it is
  */
-public record PieceList(ClothUse use, Layout laid, LayoutChoices plan, String piece, boolean isOfSet, Words w) {
+public record PieceList(ClothUse use, Layout laid, LayoutChoices choices, String piece, boolean isOfSet, Words w) {
 
     /** A piece in the list. */
     public record Line(
@@ -69,7 +69,7 @@ public record PieceList(ClothUse use, Layout laid, LayoutChoices plan, String pi
         return use.wanted().stream()
                 .flatMap(wanted -> IntStream.rangeClosed(1, wanted.copies())
                         .mapToObj(wanted::copy)
-                        .filter(plan.out()::contains)
+                        .filter(choices.out()::contains)
                         .map(copy -> line(0, copy, wanted, "")))
                 .toList();
     }
@@ -83,7 +83,7 @@ public record PieceList(ClothUse use, Layout laid, LayoutChoices plan, String pi
                                 isOfSet ? "cloth.join-of" : "cloth.join",
                                 wanted.piece().name(),
                                 wanted.cover()),
-                        plan.joined().contains(wanted.key())))
+                        choices.joined().contains(wanted.key())))
                 .toList();
     }
 
@@ -135,7 +135,7 @@ public record PieceList(ClothUse use, Layout laid, LayoutChoices plan, String pi
 
     /** The piece that is looked at over its print; nothing where there is no print to slide. */
     public Optional<PrintPane> pane() {
-        return spot().flatMap(spot ->
-                PieceWindow.under(spot, use.cloth()).map(window -> new PrintPane(spot, use.cloth(), plan, window, w)));
+        return spot().flatMap(spot -> PieceWindow.under(spot, use.cloth())
+                .map(window -> new PrintPane(spot, use.cloth(), choices, window, w)));
     }
 }

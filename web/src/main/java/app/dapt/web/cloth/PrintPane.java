@@ -9,7 +9,7 @@ import app.dapt.piece.PieceRole;
 import app.dapt.words.Words;
 
 /** A piece as a window over its print, which can be slid under it. */
-public record PrintPane(Spot spot, Cloth cloth, LayoutChoices plan, Window window, Words w) {
+public record PrintPane(Spot spot, Cloth cloth, LayoutChoices choices, Window window, Words w) {
 
     private static final double WIDE = 300;
 
@@ -19,12 +19,12 @@ public record PrintPane(Spot spot, Cloth cloth, LayoutChoices plan, Window windo
 
     /** Whether the piece was slid on its own. */
     public boolean isOwn() {
-        return plan.shown().own().containsKey(spot.wanted().key());
+        return choices.shown().own().containsKey(spot.wanted().key());
     }
 
     /** What sliding it moves. */
     public String words() {
-        boolean shared = plan.matched() && spot.wanted().piece().role() == PieceRole.Whole.FRONT;
+        boolean shared = choices.matched() && spot.wanted().piece().role() == PieceRole.Whole.FRONT;
         return w.say(shared ? "cloth.window-all" : isOwn() ? "cloth.window-own" : "cloth.window-any");
     }
 

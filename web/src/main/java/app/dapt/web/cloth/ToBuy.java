@@ -21,7 +21,7 @@ import java.util.Optional;
 public record ToBuy(
         Cloth cloth,
         Layout laid,
-        LayoutChoices plan,
+        LayoutChoices choices,
         List<WidthRow> widths,
         List<Shopping> shopping,
         Words w,

@@ -1,16 +1,16 @@
 package app.dapt.web.cloth;
 
-import app.dapt.web.workroom.LayStore;
+import app.dapt.web.workroom.LayoutStore;
 
 /**
  * What a page of the cloth view was made from: which version of the lay, and which of the covers together.
  *
- * @param lay    or {@link LayStore#ANY_VERSION}
+ * @param lay    or {@link LayoutStore#ANY_VERSION}
  * @param covers or the same
  */
 public record Versions(long lay, long covers) {
 
-    static final Versions ANY = new Versions(LayStore.ANY_VERSION, LayStore.ANY_VERSION);
+    static final Versions ANY = new Versions(LayoutStore.ANY_VERSION, LayoutStore.ANY_VERSION);
     private static final Versions NONE = new Versions(Long.MIN_VALUE, Long.MIN_VALUE);
 
     /** As a form sends it; a form that sends none asks for a change that is right whatever stands. */

@@ -12,7 +12,7 @@ import app.dapt.files.drawing.SvgDrawing;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
-import app.dapt.web.wording.InShort;
+import app.dapt.web.wording.CoverSummary;
 import app.dapt.web.workroom.Cover;
 import app.dapt.words.Words;
 import java.util.List;
@@ -52,7 +52,7 @@ public record CoverLine(
                 cover.plan().name(),
                 drawn(CoverDrawing.outline(reckoned), reckoned, words, "c" + cover.id()),
                 drawn(CoverDrawing.backOutline(reckoned), reckoned, words, "d" + cover.id()),
-                InShort.of(reckoned, words),
+                CoverSummary.of(reckoned, words),
                 across.toInches() * upDown.toInches(),
                 reckoned.findings().stream()
                         .filter(finding -> finding.weight() == Weight.WILL_NOT_WORK)

@@ -29,7 +29,7 @@ import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverSet;
 import app.dapt.web.workroom.CoverStore;
-import app.dapt.web.workroom.LayStore;
+import app.dapt.web.workroom.LayoutStore;
 import app.dapt.web.workroom.LearningStore;
 import app.dapt.web.workroom.NoSuchCover;
 import app.dapt.web.workroom.SetStore;
@@ -70,7 +70,7 @@ class CoversController {
     private final Progress progress;
     private final NextSitting next;
     private final LearningStore learning;
-    private final LayStore lays;
+    private final LayoutStore lays;
 
     CoversController(
             CoverStore store,
@@ -81,7 +81,7 @@ class CoversController {
             Progress progress,
             NextSitting next,
             LearningStore learning,
-            LayStore lays) {
+            LayoutStore lays) {
         this.store = store;
         this.lays = lays;
         this.learning = learning;

@@ -10,8 +10,8 @@ import app.dapt.log.LogEntry;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
+import app.dapt.web.wording.CoverSummary;
 import app.dapt.web.wording.FittingWords;
-import app.dapt.web.wording.InShort;
 import app.dapt.web.wording.Minutes;
 import app.dapt.web.workroom.Logged;
 import app.dapt.words.Words;
@@ -60,7 +60,7 @@ public record LogLine(
                 entry.plan().name(),
                 drawing(cover, w, "l" + logged.id(), UNITS),
                 entry.picture(),
-                InShort.of(cover, w),
+                CoverSummary.of(cover, w),
                 form(cover, w),
                 fabrics(cover),
                 entry.fitting().map(sat -> new FittingWords(w).said(sat.verdict())),

@@ -27,7 +27,7 @@ record Calendar(WorkTimes times, List<Sitting> sittings, List<LocalDateTime> sta
     private static final int MORE = 5;
     private static final int MOST_MORE = 240;
 
-    static Calendar of(Bench bench, WorkTimes times, LocalDateTime now) {
+    static Calendar of(Batch bench, WorkTimes times, LocalDateTime now) {
         List<Job> left = bench.order().jobs().stream().filter(bench::isLeft).toList();
         List<LocalDateTime> starts = new ArrayList<>();
         List<Sitting> sittings = Sitting.cut(left, bench::minutes, number -> room(number, times, now, starts));
@@ -86,7 +86,7 @@ record Calendar(WorkTimes times, List<Sitting> sittings, List<LocalDateTime> sta
     }
 
     /** So many minutes more each time would keep the day; nothing where no such number would. */
-    static Optional<Integer> minutesMore(Bench bench, WorkTimes times, LocalDateTime now) {
+    static Optional<Integer> minutesMore(Batch bench, WorkTimes times, LocalDateTime now) {
         return IntStream.iterate(MORE, more -> more <= MOST_MORE, more -> more + MORE)
                 .filter(more -> of(bench, longer(times, more), now).late() == 0)
                 .boxed()

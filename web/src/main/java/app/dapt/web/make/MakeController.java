@@ -43,12 +43,12 @@ class MakeController {
     private static final int LARGEST_BODY = 2 * 1024 * 1024;
 
     private final Clock clock;
-    private final Benches benches;
+    private final Batches benches;
     private final WorkStore work;
     private final Wording wording;
     private final CutOrder cuts;
 
-    MakeController(Benches benches, WorkStore work, Wording wording, CutOrder cuts, Clock clock) {
+    MakeController(Batches benches, WorkStore work, Wording wording, CutOrder cuts, Clock clock) {
         this.clock = clock;
         this.cuts = cuts;
         this.benches = benches;
@@ -83,14 +83,14 @@ class MakeController {
             @RequestParam(defaultValue = "") String paper,
             Reader reader,
             Model model) {
-        Bench bench = benches.find(whose, id, reader);
+        Batch bench = benches.find(whose, id, reader);
         Words words = show(bench, "", false, reader, model);
         boolean metric = words.mark().unit().metric();
         model.addAttribute("paper", paper.equals("a4") || paper.isEmpty() && metric ? "a4" : "letter");
         return "make/print";
     }
 
-    private Words show(Bench bench, String step, boolean unasked, Reader reader, Model model) {
+    private Words show(Batch bench, String step, boolean unasked, Reader reader, Model model) {
         Words words = bench.covers().stream()
                 .findFirst()
                 .map(made -> wording.words(reader, made.reckoned().mark()))
@@ -103,8 +103,8 @@ class MakeController {
         return words;
     }
 
-    private Optional<CutOrder.Shown> cuts(Bench bench, Job job, Reader reader) {
-        Bench.Made made = bench.made(job);
+    private Optional<CutOrder.Shown> cuts(Batch bench, Job job, Reader reader) {
+        Batch.Made made = bench.made(job);
         return CoverSteps.cutBy(made.reckoned().plan(), job.step())
                 .flatMap(cloth -> cuts.of(bench.owner(), made.id(), cloth, reader));
     }
@@ -118,7 +118,7 @@ class MakeController {
             @RequestParam(defaultValue = "") String checked,
             @RequestParam(defaultValue = "done") String act,
             Reader reader) {
-        Bench bench = benches.find(whose, id, reader);
+        Batch bench = benches.find(whose, id, reader);
         Job job = bench.job(step).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
         String make = bench.owner().path() + "/make";
         boolean asked = job.step().trap() && checked.isEmpty();
@@ -136,7 +136,7 @@ class MakeController {
     /** A cover whose plan was changed after the cut is cut anew. */
     @PostMapping("/recut")
     String recut(@PathVariable String whose, @PathVariable long id, @RequestParam long cover, Reader reader) {
-        Bench bench = benches.find(whose, id, reader);
+        Batch bench = benches.find(whose, id, reader);
         // What was done to pieces that are replaced is to be done to the new ones; those are cut now.
         Map<Boolean, List<Job>> lapsed = bench.order().jobs().stream()
                 .filter(job -> bench.made(job).id() == cover && bench.hasLapsed(job))
@@ -154,7 +154,7 @@ class MakeController {
     /** One cover of a set is made for trial: no other is cut before that has been on its form. */
     @PostMapping("/trial")
     String trial(@PathVariable String whose, @PathVariable long id, @RequestParam long cover, Reader reader) {
-        Bench bench = benches.find(whose, id, reader);
+        Batch bench = benches.find(whose, id, reader);
         if (bench.owner().isSet()) {
             work.tryFirst(id, cover);
         }
@@ -172,7 +172,7 @@ class MakeController {
             @PathVariable String whose, @PathVariable long id, InputStream body, Reader reader) throws IOException {
         SaidTicks said = said(body.readNBytes(LARGEST_BODY + 1));
         boolean ofSet = whose.equals("sets");
-        Optional<Bench> bench =
+        Optional<Batch> bench =
                 ofSet ? benches.findAny(whose, id, reader) : Optional.of(benches.find(whose, id, reader));
         for (long cover : List.copyOf(said.heard().keySet())) {
             List<Tick> ticks = said.heard().get(cover);
@@ -207,7 +207,7 @@ class MakeController {
     }
 
     /** Of a cover that is on the table no more, by itself; of one that was deleted it is not asked. */
-    private Predicate<Map<String, Tick>> isCut(Optional<Bench> bench, long cover, Reader reader) {
+    private Predicate<Map<String, Tick>> isCut(Optional<Batch> bench, long cover, Reader reader) {
         return bench.filter(at -> at.covers().stream().anyMatch(made -> made.id() == cover))
                 .or(() -> benches.findAny("covers", cover, reader))
                 .map(at -> at.isCut(cover))
@@ -227,7 +227,7 @@ class MakeController {
                 .state();
     }
 
-    private void keep(Bench bench, Job job, List<Tick> said) {
+    private void keep(Batch bench, Job job, List<Tick> said) {
         long cover = bench.made(job).id();
         work.tick(cover, said, bench.isCut(cover));
     }

@@ -18,7 +18,7 @@ import app.dapt.step.Setting;
 import app.dapt.step.Setting.Foot;
 import app.dapt.step.Setting.Stitch;
 import app.dapt.step.Step;
-import app.dapt.web.make.Bench.Made;
+import app.dapt.web.make.Batch.Made;
 import app.dapt.web.progress.CutOrder;
 import app.dapt.web.progress.CutState;
 import app.dapt.web.wording.Minutes;
@@ -44,7 +44,7 @@ import java.util.stream.Stream;
  * @param cuts    how the cloth is cut that a step cuts
  */
 public record MakePage(
-        Bench bench, Optional<Job> current, boolean unasked, Function<Job, Optional<CutOrder.Shown>> cuts, Words w) {
+        Batch bench, Optional<Job> current, boolean unasked, Function<Job, Optional<CutOrder.Shown>> cuts, Words w) {
 
     /** User units of the drawing's longer side, and of what lies edge on beside it. */
     private static final double LARGE = 300;

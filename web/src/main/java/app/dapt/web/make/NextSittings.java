@@ -29,14 +29,14 @@ class NextSittings implements NextSitting {
     /** Of so many it is looked for something that is left to do. */
     private static final int MOST_COVERS = 4;
 
-    private final Benches benches;
+    private final Batches benches;
     private final WorkStore work;
     private final SetStore sets;
     private final WorkTimeStore times;
     private final Wording wording;
     private final Clock clock;
 
-    NextSittings(Benches benches, WorkStore work, SetStore sets, WorkTimeStore times, Wording wording, Clock clock) {
+    NextSittings(Batches benches, WorkStore work, SetStore sets, WorkTimeStore times, Wording wording, Clock clock) {
         this.clock = clock;
         this.benches = benches;
         this.work = work;
@@ -54,7 +54,7 @@ class NextSittings implements NextSitting {
                 .findFirst();
     }
 
-    private Bench bench(long cover, Reader reader) {
+    private Batch bench(long cover, Reader reader) {
         return sets.members().entrySet().stream()
                 .filter(set -> set.getValue().contains(cover))
                 .map(Map.Entry<Long, Set<Long>>::getKey)
@@ -64,7 +64,7 @@ class NextSittings implements NextSitting {
                 .orElseGet(() -> benches.find("covers", cover, reader));
     }
 
-    private Optional<Shown> sitting(Bench bench, Reader reader) {
+    private Optional<Shown> sitting(Batch bench, Reader reader) {
         Calendar calendar = Calendar.of(bench, times.find(bench.owner()), LocalDateTime.now(clock));
         Words words = wording.words(reader);
         return calendar.sittings().stream()
@@ -80,7 +80,7 @@ class NextSittings implements NextSitting {
                         bench.owner().path() + "/make"));
     }
 
-    private static List<Stop> stops(Sitting sitting, Bench bench, Words words) {
+    private static List<Stop> stops(Sitting sitting, Batch bench, Words words) {
         List<List<Job>> visits = new ArrayList<>();
         for (Job job : sitting.jobs()) {
             boolean stays = !visits.isEmpty()
@@ -105,7 +105,7 @@ class NextSittings implements NextSitting {
                 .toList();
     }
 
-    private static double minutes(List<Job> jobs, Bench bench) {
+    private static double minutes(List<Job> jobs, Batch bench) {
         return jobs.stream().mapToDouble(bench::minutes).sum();
     }
 }

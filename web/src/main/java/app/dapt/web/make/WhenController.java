@@ -28,12 +28,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/{whose:covers|sets}/{id}/make/when")
 class WhenController {
 
-    private final Benches benches;
+    private final Batches benches;
     private final WorkTimeStore times;
     private final Wording wording;
     private final Clock clock;
 
-    WhenController(Benches benches, WorkTimeStore times, Wording wording, Clock clock) {
+    WhenController(Batches benches, WorkTimeStore times, Wording wording, Clock clock) {
         this.clock = clock;
         this.benches = benches;
         this.times = times;
@@ -42,7 +42,7 @@ class WhenController {
 
     @GetMapping
     String when(@PathVariable String whose, @PathVariable long id, Reader reader, Model model) {
-        Bench bench = benches.find(whose, id, reader);
+        Batch bench = benches.find(whose, id, reader);
         show(bench, times.find(bench.owner()), new Entries(Map.of(), words(bench, reader)), reader, model);
         return "make/when";
     }
@@ -54,7 +54,7 @@ class WhenController {
             @RequestParam Map<String, String> typed,
             Reader reader,
             Model model) {
-        Bench bench = benches.find(whose, id, reader);
+        Batch bench = benches.find(whose, id, reader);
         Entries entries = new Entries(typed, words(bench, reader));
         WorkTimes kept = TimesEntry.read(
                 typed,
@@ -72,7 +72,7 @@ class WhenController {
     /** The sittings as a calendar file. */
     @GetMapping("/sittings.ics")
     ResponseEntity<byte[]> calendar(@PathVariable String whose, @PathVariable long id, Reader reader) {
-        Bench bench = benches.find(whose, id, reader);
+        Batch bench = benches.find(whose, id, reader);
         WhenPage page = page(bench, times.find(bench.owner()), new Entries(Map.of(), words(bench, reader)), reader);
         return Download.file(
                 "sittings.ics",
@@ -80,21 +80,21 @@ class WhenController {
                 CalendarFile.write(page.events(), clock.instant()));
     }
 
-    private Words words(Bench bench, Reader reader) {
+    private Words words(Batch bench, Reader reader) {
         return bench.covers().stream()
                 .findFirst()
                 .map(made -> wording.words(reader, made.reckoned().mark()))
                 .orElseGet(() -> wording.words(reader));
     }
 
-    private void show(Bench bench, WorkTimes kept, Entries entries, Reader reader, Model model) {
+    private void show(Batch bench, WorkTimes kept, Entries entries, Reader reader, Model model) {
         model.addAttribute("changed", bench.changed(words(bench, reader)));
         model.addAttribute("w", words(bench, reader));
         model.addAttribute("here", bench.owner().path() + "/make/when");
         model.addAttribute("page", page(bench, kept, entries, reader));
     }
 
-    private WhenPage page(Bench bench, WorkTimes kept, Entries entries, Reader reader) {
+    private WhenPage page(Batch bench, WorkTimes kept, Entries entries, Reader reader) {
         LocalDateTime now = LocalDateTime.now(clock);
         Calendar calendar = Calendar.of(bench, kept, now);
         Optional<Integer> more = calendar.late() > 0 ? Calendar.minutesMore(bench, kept, now) : Optional.empty();

@@ -22,7 +22,7 @@ import java.util.stream.Stream;
 
 /** When the work is done, ready for its template. */
 public record WhenPage(
-        Bench bench, Calendar calendar, Optional<Integer> minutesMore, Entries entries, Locale locale, Words w) {
+        Batch bench, Calendar calendar, Optional<Integer> minutesMore, Entries entries, Locale locale, Words w) {
 
     /** One sitting. */
     public record Shown(String when, String minutes, boolean late, boolean tooLong, List<String> steps) {}

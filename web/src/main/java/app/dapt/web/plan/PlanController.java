@@ -109,7 +109,7 @@ class PlanController {
                 asked.reader(), asked.reader().mark(store.find(asked.id()).plan()));
     }
 
-    /** Presses the button of a finding. */
+    /** SubmittedForms the button of a finding. */
     @PostMapping("/remedy")
     String remedy(PlanRequest asked, @RequestParam String code, Model model) {
         return unlessStale(asked, "remedy", "remedy", model, () -> {

@@ -117,16 +117,16 @@ public record PlanPage(
         return svg(scale(), "b").write(CoverDrawing.back(reckoned));
     }
 
-    private InSight inSight() {
-        return new InSight(reckoned, before, w, laying);
+    private CurrentSizes inSight() {
+        return new CurrentSizes(reckoned, before, w, needs);
     }
 
     /** The cut sizes beside an open slip. */
-    public List<InSight.Line> cutsInSight() {
+    public List<CurrentSizes.Line> cutsInSight() {
         return inSight().lines();
     }
 
-    public InSight.Line fabricInSight() {
+    public CurrentSizes.Line fabricInSight() {
         return inSight().fabric();
     }
 

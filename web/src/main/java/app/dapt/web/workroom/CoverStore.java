@@ -64,11 +64,11 @@ public class CoverStore {
     private final CoverMapper covers;
     private final Cache<String, CoverPlan> plansRead =
             Caffeine.newBuilder().maximumSize(1_000).build();
-    private final Presses presses;
+    private final SubmittedForms presses;
     /** Its number never changes once there is one; nought until it was asked for. */
     private volatile long firstWorkroom;
 
-    CoverStore(CoverMapper covers, Presses presses) {
+    CoverStore(CoverMapper covers, SubmittedForms presses) {
         this.covers = covers;
         this.presses = presses;
     }

@@ -38,12 +38,12 @@ class DemoCovers implements SmartInitializingSingleton {
 
     private final CoverStore store;
     private final SetStore sets;
-    private final LayStore lays;
+    private final LayoutStore lays;
     private final WorkStore work;
     private final WorkTimeStore times;
     private final DemoLog log;
 
-    DemoCovers(CoverStore store, SetStore sets, LayStore lays, WorkStore work, WorkTimeStore times, DemoLog log) {
+    DemoCovers(CoverStore store, SetStore sets, LayoutStore lays, WorkStore work, WorkTimeStore times, DemoLog log) {
         this.store = store;
         this.log = log;
         this.sets = sets;
@@ -145,8 +145,8 @@ class DemoCovers implements SmartInitializingSingleton {
         Cloth front = plan.cloths().front();
         List<String> members = List.of(cover + "." + front.id());
         lays.change(
-                new LayStore.Place(Owner.cover(cover), front, members, members, plan.unit()),
-                LayStore.ANY_VERSION,
+                new LayoutStore.Place(Owner.cover(cover), front, members, members, plan.unit()),
+                LayoutStore.ANY_VERSION,
                 lay -> lay.at(true, List.of(straight, torn)));
     }
 

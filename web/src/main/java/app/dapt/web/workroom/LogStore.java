@@ -33,9 +33,9 @@ public class LogStore {
 
     private final LogMapper log;
     private final CoverStore covers;
-    private final Presses presses;
+    private final SubmittedForms presses;
 
-    LogStore(LogMapper log, CoverStore covers, Presses presses) {
+    LogStore(LogMapper log, CoverStore covers, SubmittedForms presses) {
         this.log = log;
         this.covers = covers;
         this.presses = presses;

@@ -25,9 +25,9 @@ public class SetStore {
 
     private final SetMapper sets;
     private final CoverStore covers;
-    private final Presses presses;
+    private final SubmittedForms presses;
 
-    SetStore(SetMapper sets, CoverStore covers, Presses presses) {
+    SetStore(SetMapper sets, CoverStore covers, SubmittedForms presses) {
         this.sets = sets;
         this.covers = covers;
         this.presses = presses;

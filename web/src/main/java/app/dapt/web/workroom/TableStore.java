@@ -1,6 +1,6 @@
 package app.dapt.web.workroom;
 
-import app.dapt.web.workroom.LayStore.Place;
+import app.dapt.web.workroom.LayoutStore.Place;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -29,10 +29,10 @@ public class TableStore {
 
     private final CoverMapper covers;
     private final CoverStore store;
-    private final LayStore lays;
+    private final LayoutStore lays;
     private final SetStore sets;
 
-    TableStore(CoverMapper covers, CoverStore store, LayStore lays, SetStore sets) {
+    TableStore(CoverMapper covers, CoverStore store, LayoutStore lays, SetStore sets) {
         this.covers = covers;
         this.store = store;
         this.lays = lays;
@@ -83,9 +83,9 @@ public class TableStore {
         place.ifPresent(lay -> lays.made(lay, by)
                 .ifPresent(at -> steps.add(new Step(at, () -> {
                     if (by < 0) {
-                        lays.undo(lay, LayStore.ANY_VERSION);
+                        lays.undo(lay, LayoutStore.ANY_VERSION);
                     } else {
-                        lays.redo(lay, LayStore.ANY_VERSION);
+                        lays.redo(lay, LayoutStore.ANY_VERSION);
                     }
                 }))));
         if (table.isSet()) {

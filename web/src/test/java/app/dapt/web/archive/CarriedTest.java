@@ -19,8 +19,8 @@ import app.dapt.web.Site;
 import app.dapt.web.WithSite;
 import app.dapt.web.archive.Unpacking.Brought;
 import app.dapt.web.workroom.CoverStore;
-import app.dapt.web.workroom.LayStore;
-import app.dapt.web.workroom.LayStore.Place;
+import app.dapt.web.workroom.LayoutStore;
+import app.dapt.web.workroom.LayoutStore.Place;
 import app.dapt.web.workroom.LogStore;
 import app.dapt.web.workroom.Owner;
 import app.dapt.web.workroom.PictureStore;
@@ -109,7 +109,7 @@ class CarriedTest {
     void allOfItComesBackOnce(Site site) throws Exception {
         CoverStore covers = site.bean(CoverStore.class);
         WorkStore work = site.bean(WorkStore.class);
-        LayStore lays = site.bean(LayStore.class);
+        LayoutStore lays = site.bean(LayoutStore.class);
         LogStore log = site.bean(LogStore.class);
         long shown = site.bean(PictureStore.class).keep(jpeg(77), 60, 48).orElseThrow();
         CoverPlan plan = plan("Carried", shown);
@@ -118,7 +118,7 @@ class CarriedTest {
         work.tick(id, List.of(tick("front/cut", true), tick("cover/press", false)), ticks -> true);
         lays.change(
                 place(id, plan),
-                LayStore.ANY_VERSION,
+                LayoutStore.ANY_VERSION,
                 lay -> lay.at(true, List.of(Scrap.rectangle("Left over", Length.inches(30), Length.inches(20)))));
         log.putOfCover(
                 id,

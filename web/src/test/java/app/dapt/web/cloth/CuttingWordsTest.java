@@ -26,7 +26,7 @@ class CuttingWordsTest {
 
     private static final Cloth CLOTH = new Cloth("Harbour", "#31507e", Print.PLAIN, Length.inches(45), false);
 
-    private static CuttingWords cutting(LayoutChoices plan, int copies, English english) {
+    private static CuttingWords cutting(LayoutChoices choices, int copies, English english) {
         Piece piece = Piece.rectangle(
                 "front",
                 Material.FRONT,
@@ -35,7 +35,7 @@ class CuttingWordsTest {
                 Piece.sewnAllRound(Length.inches(0, 1, 2)));
         Words words = new Words(Wordbook.load(english, "craft", "pages"), Mark.EIGHTH);
         return new CuttingWords(
-                LayoutProblem.of(CLOTH, List.of(new Wanted("1/front", "Bench", piece, copies)), plan, Unit.INCH)
+                LayoutProblem.of(CLOTH, List.of(new Wanted("1/front", "Bench", piece, copies)), choices, Unit.INCH)
                         .atOnce(),
                 words);
     }

@@ -31,13 +31,13 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Which evening is the next one. */
 class CalendarTest {
 
-    private static Bench bench() {
+    private static Batch bench() {
         CoverPlan plan = DefaultPlan.plan(
                 "Bench", Mark.EIGHTH, ShapeKind.SQUARE, Form.overCrown(Length.inches(20), Length.inches(20)));
-        return Bench.of(
+        return Batch.of(
                 Owner.cover(1),
                 plan.name(),
-                new Bench.Wanted(List.of(new Bench.Asked(1, 1, plan, Mark.EIGHTH)), Optional.empty(), Pace.USUAL),
+                new Batch.Wanted(List.of(new Batch.Asked(1, 1, plan, Mark.EIGHTH)), Optional.empty(), Pace.USUAL),
                 Map.of(1L, washed(plan)),
                 Map.of());
     }

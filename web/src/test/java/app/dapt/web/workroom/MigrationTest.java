@@ -51,13 +51,13 @@ class MigrationTest {
                 .migrate();
         try (Connection connection = Site.connect(url);
                 Statement sql = connection.createStatement()) {
-            assertThat(text(sql, "select array_to_string(cloths, ',') from lay where cover_id = 1"))
+            assertThat(text(sql, "select array_to_string(cloths, ',') from layout where cover_id = 1"))
                     .isEqualTo("1.2");
-            assertThat(text(sql, "select array_to_string(cloths, ',') from lay where cover_id = 3"))
+            assertThat(text(sql, "select array_to_string(cloths, ',') from layout where cover_id = 3"))
                     .isEqualTo("3.1");
-            assertThat(text(sql, "select array_to_string(cloths, ',') from lay where cover_id = 2"))
+            assertThat(text(sql, "select array_to_string(cloths, ',') from layout where cover_id = 2"))
                     .isEmpty();
-            assertThat(text(sql, "select array_to_string(cloths, ',') from lay where set_id = 1"))
+            assertThat(text(sql, "select array_to_string(cloths, ',') from layout where set_id = 1"))
                     .isEqualTo("1.1,2.1");
             assertThat(text(sql, "select words from cover where id = 1")).contains("Wheelhouse bench", "Bracken linen");
             assertThat(PlanJson.read(text(sql, "select plan::text from revision where cover_id = 3"))

@@ -17,7 +17,7 @@ import app.dapt.measure.Mark;
 import app.dapt.piece.Piece.Material;
 import app.dapt.web.Site;
 import app.dapt.web.WithSite;
-import app.dapt.web.workroom.LayStore.Place;
+import app.dapt.web.workroom.LayoutStore.Place;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -93,13 +93,13 @@ class StoresTest {
     @Test
     void whatIsLaidAtOnceIsKeptFromEverybody(Site site) throws Exception {
         CoverStore covers = site.bean(CoverStore.class);
-        LayStore lays = site.bean(LayStore.class);
+        LayoutStore lays = site.bean(LayoutStore.class);
         long id = covers.create(plan("Laid"));
         Place place = place(id, covers.find(id).plan().cloths().front());
-        lays.change(place, LayStore.ANY_VERSION, lay -> with(lay, scrap("First")));
+        lays.change(place, LayoutStore.ANY_VERSION, lay -> with(lay, scrap("First")));
         together(IntStream.range(0, 8)
                 .<Callable<Object>>mapToObj(
-                        i -> () -> lays.change(place, LayStore.ANY_VERSION, lay -> with(lay, scrap("S" + i))))
+                        i -> () -> lays.change(place, LayoutStore.ANY_VERSION, lay -> with(lay, scrap("S" + i))))
                 .toList());
         assertThat(lays.find(place).plan().remnants())
                 .extracting(Scrap::name)
@@ -119,7 +119,7 @@ class StoresTest {
     @Test
     void aLayoutStaysWithItsClothWhateverThatIsCalled(Site site) {
         CoverStore covers = site.bean(CoverStore.class);
-        LayStore lays = site.bean(LayStore.class);
+        LayoutStore lays = site.bean(LayoutStore.class);
         long id = covers.create(plan("Two linens"));
         CoverPlan linens = covers.change(id, CoverStore.ANY_VERSION, "", before -> {
                     Cloths linen = before.cloths().changing(1, cloth -> named(cloth, "linen"));
@@ -128,7 +128,7 @@ class StoresTest {
                 .plan();
         lays.change(
                 place(id, linens.cloths().front()),
-                LayStore.ANY_VERSION,
+                LayoutStore.ANY_VERSION,
                 lay -> lay.at(true, List.of(scrap("Of the front"))));
         assertThat(lays.find(place(id, linens.cloths().back())).plan().remnants())
                 .as("another linen")

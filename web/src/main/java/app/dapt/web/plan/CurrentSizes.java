@@ -14,7 +14,7 @@ import java.util.Optional;
  *
  * @param before the cover as it was when the slip was opened; nothing while nothing was changed
  */
-record InSight(Reckoned now, Optional<Reckoned> before, Words words, ClothToBuy.Laying laying) {
+record CurrentSizes(Reckoned now, Optional<Reckoned> before, Words words, ClothToBuy.Laying laying) {
 
     /**
      * One figure.

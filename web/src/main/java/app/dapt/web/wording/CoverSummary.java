@@ -8,9 +8,9 @@ import app.dapt.words.Words;
 import java.util.Locale;
 
 /** A cover as one would tell it apart in a list. */
-public final class InShort {
+public final class CoverSummary {
 
-    private InShort() {}
+    private CoverSummary() {}
 
     /** Its size, shape, opening and edge: {@code 20¼ in square, envelope, with fringe}. */
     public static String of(Reckoned reckoned, Words words) {

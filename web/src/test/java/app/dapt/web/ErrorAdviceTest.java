@@ -20,7 +20,7 @@ import org.springframework.context.ConfigurableApplicationContext;
 
 /** The store goes away, the application or PostgreSQL is killed: nothing that was acknowledged or typed is lost. */
 @WithSite
-class MishapsTest {
+class ErrorAdviceTest {
 
     /** Stands between the application and its database, and can be taken away. */
     private static final class Gangway implements AutoCloseable {

@@ -10,13 +10,13 @@ import org.springframework.stereotype.Component;
 
 /** Remembers what a form has made, so that pressed twice it makes one. Works within the transaction of whoever asks. */
 @Component
-public class Presses {
+public class SubmittedForms {
 
     private static final int LONGEST = 64;
 
     private final PressMapper presses;
 
-    Presses(PressMapper presses) {
+    SubmittedForms(PressMapper presses) {
         this.presses = presses;
     }
 

@@ -1,5 +1,5 @@
 /** What went wrong and how it is said. */
 @NullMarked
-package app.dapt.web.mishap;
+package app.dapt.web.error;
 
 import org.jspecify.annotations.NullMarked;

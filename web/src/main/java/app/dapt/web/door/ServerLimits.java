@@ -19,7 +19,7 @@ import org.springframework.web.servlet.DispatcherServlet;
 
 /** What the container is told that no setting says. */
 @Configuration(proxyBeanMethods = false)
-class Container implements WebServerFactoryCustomizer<TomcatServletWebServerFactory>, Ordered {
+class ServerLimits implements WebServerFactoryCustomizer<TomcatServletWebServerFactory>, Ordered {
 
     /** Where a whole workroom comes in. */
     static final String WORKROOM = "/workroom";
@@ -36,7 +36,7 @@ class Container implements WebServerFactoryCustomizer<TomcatServletWebServerFact
     public void customize(TomcatServletWebServerFactory factory) {
         // As many languages as a header holds.
         factory.addConnectorCustomizers(connector -> connector.setMaxLocaleCount(MOST_LANGUAGES));
-        factory.addEngineValves(new SlowBodies());
+        factory.addEngineValves(new SlowRequestFilter());
         factory.addContextCustomizers(
                 context -> ((StandardHost) context.getParent()).setErrorReportValveClass(Report.class.getName()));
     }
@@ -59,7 +59,7 @@ class Container implements WebServerFactoryCustomizer<TomcatServletWebServerFact
             if (response.getStatus() < 400 || response.getContentWritten() > 0 || !response.setErrorReported()) {
                 return;
             }
-            Doors.HEADERS.forEach(response::setHeader);
+            OriginFilter.HEADERS.forEach(response::setHeader);
             response.setContentType("text/html");
             response.setCharacterEncoding(StandardCharsets.UTF_8.name());
             try {

@@ -29,7 +29,7 @@ import org.springframework.web.server.ResponseStatusException;
  * everybody else goes on.
  */
 @Service
-class Moving {
+class TransferQueue {
 
     private static final long LONGEST_WAIT = 90;
     private static final int BLOCK = 64 * 1024;
@@ -52,7 +52,7 @@ class Moving {
             .expireAfterWrite(Duration.ofHours(1))
             .build();
 
-    Moving(Packing packing, Unpacking unpacking, WorkroomCurrency currency) {
+    TransferQueue(Packing packing, Unpacking unpacking, WorkroomCurrency currency) {
         this.packing = packing;
         this.unpacking = unpacking;
         this.currency = currency;

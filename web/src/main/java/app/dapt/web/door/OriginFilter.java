@@ -25,7 +25,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
-public class Doors extends OncePerRequestFilter {
+public class OriginFilter extends OncePerRequestFilter {
 
     public static final Map<String, String> HEADERS = Map.of(
             "Content-Security-Policy",
@@ -51,7 +51,7 @@ public class Doors extends OncePerRequestFilter {
     private final Set<String> hosts = new HashSet<>(Set.of("127.0.0.1", "localhost", "[::1]"));
 
     /** @param more names it is served under besides those of this machine itself */
-    Doors(@Value("${dapt.hosts:}") List<String> more) {
+    OriginFilter(@Value("${dapt.hosts:}") List<String> more) {
         more.stream()
                 .map(host -> host.strip().toLowerCase(Locale.ROOT))
                 .filter(host -> !host.isEmpty())

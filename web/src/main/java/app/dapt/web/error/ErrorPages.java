@@ -1,6 +1,6 @@
-package app.dapt.web.mishap;
+package app.dapt.web.error;
 
-import app.dapt.web.door.Doors;
+import app.dapt.web.door.OriginFilter;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -15,15 +15,15 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 class ErrorPages implements ErrorController {
 
-    private final Mishaps mishaps;
+    private final ErrorAdvice mishaps;
 
-    ErrorPages(Mishaps mishaps) {
+    ErrorPages(ErrorAdvice mishaps) {
         this.mishaps = mishaps;
     }
 
     @RequestMapping("/error")
     ModelAndView error(HttpServletRequest request, HttpServletResponse response) {
-        Doors.HEADERS.forEach(response::setHeader);
+        OriginFilter.HEADERS.forEach(response::setHeader);
         // Asked for by hand there is no error, and no such page.
         HttpStatusCode status = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE) instanceof Integer code
                 ? HttpStatusCode.valueOf(code)

@@ -5,7 +5,7 @@ import app.dapt.files.BadPlanFile;
 import app.dapt.files.cloth.LayoutChoicesJson;
 import app.dapt.layout.LayoutChoices;
 import app.dapt.measure.Unit;
-import app.dapt.web.workroom.LayMapper.LayRow;
+import app.dapt.web.workroom.LayoutMapper.LayoutRow;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -22,7 +22,7 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 @Transactional
-public class LayStore {
+public class LayoutStore {
 
     /** For a change that is right whatever else was changed meanwhile. */
     public static final long ANY_VERSION = -1;
@@ -40,13 +40,13 @@ public class LayStore {
      *
      * @param version goes up with every change, undo and redo; nought where nothing was changed yet
      */
-    public record Stored(LayoutChoices plan, long version) {}
+    public record Stored(LayoutChoices choices, long version) {}
 
-    private final LayMapper lays;
+    private final LayoutMapper lays;
     private final CoverStore covers;
     private final SetStore sets;
 
-    LayStore(LayMapper lays, CoverStore covers, SetStore sets) {
+    LayoutStore(LayoutMapper lays, CoverStore covers, SetStore sets) {
         this.lays = lays;
         this.covers = covers;
         this.sets = sets;
@@ -65,8 +65,8 @@ public class LayStore {
      * @throws CannotKeep when what comes of it would not read back
      */
     public Stored change(Place place, long version, UnaryOperator<LayoutChoices> change) {
-        LayRow row = lock(place, version);
-        LayoutChoices before = stored(row, place).plan();
+        LayoutRow row = lock(place, version);
+        LayoutChoices before = stored(row, place).choices();
         LayoutChoices after = change.apply(before);
         if (!after.equals(before)) {
             String text = kept(after, place.unit());
@@ -111,7 +111,7 @@ public class LayStore {
     }
 
     private Stored step(Place place, long version, int by) {
-        LayRow row = lock(place, version);
+        LayoutRow row = lock(place, version);
         int to = row.revision() + by;
         if (to <= row.last() && (by > 0 || row.canUndo())) {
             lays.move(covers.workroom(), row.id(), to, joined(place.members()));
@@ -128,7 +128,7 @@ public class LayStore {
     }
 
     /** Waits for the cover or the set, which fails where it is not of this workroom; then reads, or begins, the lay. */
-    private LayRow lock(Place place, long version) {
+    private LayoutRow lock(Place place, long version) {
         if (place.owner().isSet()) {
             sets.lock(place.owner().id());
         } else {
@@ -141,7 +141,7 @@ public class LayStore {
         });
     }
 
-    private Optional<LayRow> row(Place place) {
+    private Optional<LayoutRow> row(Place place) {
         return lays.find(covers.workroom(), cover(place), set(place), joined(place.members()), joined(place.onTable()));
     }
 
@@ -157,18 +157,18 @@ public class LayStore {
         return place.owner().isSet() ? place.owner().id() : null;
     }
 
-    private static String kept(LayoutChoices plan, Unit unit) {
+    private static String kept(LayoutChoices choices, Unit unit) {
         try {
-            return LayoutChoicesJson.kept(plan, unit);
+            return LayoutChoicesJson.kept(choices, unit);
         } catch (BadPlanFile e) {
             throw new CannotKeep(e);
         }
     }
 
     /** Decisions that do not read are the usual ones again; the revisions before them are there to go back to. */
-    private static Stored stored(LayRow row, Place place) {
+    private static Stored stored(LayoutRow row, Place place) {
         LayoutChoices usual = LayoutChoices.usual(place.cloth(), place.unit());
-        LayoutChoices plan;
+        LayoutChoices choices;
         try {
             plan = row.plan() == null ? usual : LayoutChoicesJson.read(row.plan());
         } catch (BadPlanFile e) {

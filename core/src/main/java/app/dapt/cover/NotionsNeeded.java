@@ -9,9 +9,9 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** What the kinds of a cover want that is no cloth. Thread is counted by what is sewn, which the steps tell. */
-final class Haberdashery {
+final class NotionsNeeded {
 
-    private Haberdashery() {}
+    private NotionsNeeded() {}
 
     static List<Need> needs(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdge edge) {
         List<Need> needs = new ArrayList<>();

@@ -18,13 +18,13 @@ import org.springframework.transaction.TransactionException;
  */
 @Component
 @EnableScheduling
-class Tidying {
+class Cleanup {
 
-    private static final Logger LOG = LoggerFactory.getLogger(Tidying.class);
+    private static final Logger LOG = LoggerFactory.getLogger(Cleanup.class);
 
     private final Map<String, IntSupplier> steps = new LinkedHashMap<>();
 
-    Tidying(CoverMapper covers, LogMapper log, PictureStore pictures, PressMapper presses, WorkMapper work) {
+    Cleanup(CoverMapper covers, LogMapper log, PictureStore pictures, PressMapper presses, WorkMapper work) {
         steps.put("covers", repeated(covers::emptyBin));
         steps.put("log entries", repeated(log::emptyBin));
         steps.put("pictures", pictures::dropUnused);

@@ -15,13 +15,13 @@ import org.apache.ibatis.annotations.Update;
  * between.
  */
 @Mapper
-interface LayMapper {
+interface LayoutMapper {
 
     /**
      * A lay with the revision it points at; its plan is nothing at revision nought, where the first is still there to
      * go back from.
      */
-    record LayRow(long id, long version, int revision, int first, int last, String plan) {
+    record LayoutRow(long id, long version, int revision, int first, int last, String plan) {
 
         boolean canUndo() {
             return revision > first || first == 1 && revision == 1;
@@ -33,10 +33,10 @@ interface LayMapper {
      */
     @Select("""
             select l.id, l.version, l.revision,
-                   coalesce((select min(number) from lay_revision where lay_id = l.id), 1) as first,
-                   coalesce((select max(number) from lay_revision where lay_id = l.id), 0) as last,
-                   (select plan::text from lay_revision where lay_id = l.id and number = l.revision) as plan
-              from lay l
+                   coalesce((select min(number) from layout_revision where layout_id = l.id), 1) as first,
+                   coalesce((select max(number) from layout_revision where layout_id = l.id), 0) as last,
+                   (select plan::text from layout_revision where layout_id = l.id and number = l.revision) as plan
+              from layout l
              where l.workroom_id = #{workroom}
                and l.cover_id is not distinct from #{cover,jdbcType=BIGINT}
                and l.set_id is not distinct from #{set,jdbcType=BIGINT}
@@ -45,7 +45,7 @@ interface LayMapper {
                    = any(string_to_array(#{members}, ','))
              order by l.id limit 1
             """)
-    Optional<LayRow> find(
+    Optional<LayoutRow> find(
             @Param("workroom") long workroom,
             @Param("cover") Long cover,
             @Param("set") Long set,
@@ -54,16 +54,16 @@ interface LayMapper {
 
     /** What the cloths are called that covers are cut from what is at hand of them. */
     @Select("""
-            select unnest(l.cloths) from lay l join lay_revision r on r.lay_id = l.id and r.number = l.revision
+            select unnest(l.cloths) from layout l join layout_revision r on r.layout_id = l.id and r.number = l.revision
              where l.workroom_id = #{workroom} and l.cover_id is not null and r.plan @> '{"onRemnants": true}'
             """)
     List<String> atHand(@Param("workroom") long workroom);
 
     /** When a revision was made. */
-    @Select("select made_at from lay_revision where lay_id = #{id} and number = #{number}")
+    @Select("select made_at from layout_revision where layout_id = #{id} and number = #{number}")
     Optional<Instant> made(@Param("id") long id, @Param("number") int number);
 
-    @Insert("insert into lay (workroom_id, cover_id, set_id, cloths) values (#{workroom}, #{cover}, "
+    @Insert("insert into layout (workroom_id, cover_id, set_id, cloths) values (#{workroom}, #{cover}, "
             + "#{set}, string_to_array(#{members}, ','))")
     void insert(
             @Param("workroom") long workroom,
@@ -71,17 +71,17 @@ interface LayMapper {
             @Param("set") Long set,
             @Param("members") String members);
 
-    @Insert("insert into lay_revision (lay_id, number, plan) values (#{id}, #{number}, cast(#{plan} as jsonb))")
+    @Insert("insert into layout_revision (layout_id, number, plan) values (#{id}, #{number}, cast(#{plan} as jsonb))")
     void putRevision(@Param("id") long id, @Param("number") int number, @Param("plan") String plan);
 
-    @Delete("delete from lay_revision where lay_id = #{id} and number > #{number}")
+    @Delete("delete from layout_revision where layout_id = #{id} and number > #{number}")
     void dropAfter(@Param("id") long id, @Param("number") int number);
 
-    @Delete("delete from lay_revision where lay_id = #{id} and number <= #{number}")
+    @Delete("delete from layout_revision where layout_id = #{id} and number <= #{number}")
     void dropUpTo(@Param("id") long id, @Param("number") int number);
 
     @Update("""
-            update lay set revision = #{revision}, version = version + 1, changed_at = now(),
+            update layout set revision = #{revision}, version = version + 1, changed_at = now(),
                    cloths = cloths || array(select m from unnest(string_to_array(#{members}, ',')) as more(m)
                                      where m <> all(cloths))
              where workroom_id = #{workroom} and id = #{id}

@@ -1,8 +1,8 @@
-package app.dapt.web.mishap;
+package app.dapt.web.error;
 
 import app.dapt.web.PageModel;
 import app.dapt.web.WebConfig;
-import app.dapt.web.door.Doors;
+import app.dapt.web.door.OriginFilter;
 import app.dapt.web.wording.Reader;
 import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.BrokenCover;
@@ -39,16 +39,16 @@ import org.springframework.web.servlet.ModelAndView;
 
 /** What a person sees when something goes wrong that is not a matter of sewing. Nothing typed is thrown away. */
 @ControllerAdvice
-public class Mishaps {
+public class ErrorAdvice {
 
-    private static final Logger LOG = LoggerFactory.getLogger(Mishaps.class);
+    private static final Logger LOG = LoggerFactory.getLogger(ErrorAdvice.class);
     /** Of what was typed, this much is shown again; nobody types more. */
     private static final int MOST_SHOWN = 20_000;
 
     private final Wording wording;
     private final PageModel frame;
 
-    Mishaps(Wording wording, PageModel frame) {
+    ErrorAdvice(Wording wording, PageModel frame) {
         this.wording = wording;
         this.frame = frame;
     }
@@ -149,7 +149,7 @@ public class Mishaps {
         model.put(
                 "resend",
                 posted && !Set.of("unsure", "refused").contains(what)
-                        || what.equals("unsure") && Doors.isOurs(request));
+                        || what.equals("unsure") && OriginFilter.isOurs(request));
         return new ModelAndView("mishap", model, status);
     }
 

@@ -18,7 +18,7 @@ import org.apache.tomcat.util.net.ApplicationBufferHandler;
  * that however many drip everybody else finds a way through. A form that is there already, as they usually are, counts
  * as none.
  */
-final class SlowBodies extends ValveBase {
+final class SlowRequestFilter extends ValveBase {
 
     private static final int MOST = 64;
     private static final long FORM = TimeUnit.SECONDS.toNanos(10);
@@ -29,7 +29,7 @@ final class SlowBodies extends ValveBase {
 
     private final Semaphore ways = new Semaphore(MOST);
 
-    SlowBodies() {
+    SlowRequestFilter() {
         super(true);
     }
 
@@ -37,7 +37,7 @@ final class SlowBodies extends ValveBase {
     public void invoke(Request request, Response response) throws IOException, ServletException {
         org.apache.coyote.Request body = request.getCoyoteRequest();
         if (!saysHowLong(body)) {
-            Doors.HEADERS.forEach(response::setHeader);
+            OriginFilter.HEADERS.forEach(response::setHeader);
             response.setStatus(HttpServletResponse.SC_BAD_REQUEST);
             return;
         }
@@ -75,7 +75,7 @@ final class SlowBodies extends ValveBase {
         if (type == null || !type.startsWith("multipart/")) {
             return FORM;
         }
-        return Container.WORKROOM.equals(request.getDecodedRequestURI()) ? WORKROOM : FILE;
+        return ServerLimits.WORKROOM.equals(request.getDecodedRequestURI()) ? WORKROOM : FILE;
     }
 
     private final class Timed implements InputBuffer {

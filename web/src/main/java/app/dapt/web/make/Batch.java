@@ -37,7 +37,7 @@ import java.util.stream.Stream;
  * @param cut    how far each is cut, and what has changed since
  * @param pace   of whoever makes them
  */
-record Bench(
+record Batch(
         Owner owner,
         String name,
         Optional<Long> trial,
@@ -101,7 +101,7 @@ record Bench(
      * @param planned what follows from what is wanted
      * @param atCut the plans of those that are cut, as they were then
      */
-    static Bench of(
+    static Batch of(
             Owner owner,
             String name,
             Wanted wanted,
@@ -117,7 +117,7 @@ record Bench(
                     DoneSteps.of(made.steps(), Tick.said(said.values(), true), Tick.said(said.values(), false)));
             cut.put(made.id(), CutState.of(made.reckoned(), Optional.ofNullable(atCut.get(made.id())), said.values()));
         }
-        return new Bench(
+        return new Batch(
                 owner, name, wanted.trial(), planned.covers(), planned.order(), ticks, done, cut, wanted.pace());
     }
 

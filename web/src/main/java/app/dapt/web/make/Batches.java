@@ -1,7 +1,7 @@
 package app.dapt.web.make;
 
-import app.dapt.web.make.Bench.Asked;
-import app.dapt.web.make.Bench.Wanted;
+import app.dapt.web.make.Batch.Asked;
+import app.dapt.web.make.Batch.Wanted;
 import app.dapt.web.wording.Reader;
 import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverSet;
@@ -19,16 +19,16 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Finds what is made together. */
 @Component
-class Benches {
+class Batches {
 
-    private final Cache<Wanted, Bench.Planned> planned =
+    private final Cache<Wanted, Batch.Planned> planned =
             Caffeine.newBuilder().maximumSize(60).build();
     private final CoverStore covers;
     private final SetStore sets;
     private final WorkStore work;
     private final LearningStore learning;
 
-    Benches(CoverStore covers, SetStore sets, WorkStore work, LearningStore learning) {
+    Batches(CoverStore covers, SetStore sets, WorkStore work, LearningStore learning) {
         this.learning = learning;
         this.covers = covers;
         this.sets = sets;
@@ -37,7 +37,7 @@ class Benches {
 
     /** A cover or a set, in the marks of a reader; all of it as it stands at one moment. */
     @Transactional(readOnly = true)
-    Bench find(String whose, long id, Reader reader) {
+    Batch find(String whose, long id, Reader reader) {
         if (!whose.equals("sets")) {
             Cover cover = covers.find(id);
             return bench(
@@ -61,7 +61,7 @@ class Benches {
 
     /** The same, where it is there and reads. */
     @Transactional(readOnly = true)
-    Optional<Bench> findAny(String whose, long id, Reader reader) {
+    Optional<Batch> findAny(String whose, long id, Reader reader) {
         boolean isThere = whose.equals("sets")
                 ? sets.list().stream().anyMatch(line -> line.id() == id)
                 : covers.findReadable(id).isPresent();
@@ -72,9 +72,9 @@ class Benches {
         return new Asked(cover.id(), copies, cover.plan(), reader.mark(cover.plan()));
     }
 
-    private Bench bench(Owner owner, String name, Wanted wanted) {
+    private Batch bench(Owner owner, String name, Wanted wanted) {
         List<Long> ids = wanted.covers().stream().map(Asked::id).toList();
-        return Bench.of(
-                owner, name, wanted, planned.get(wanted, Bench.Planned::of), work.ticks(ids), work.plansAtCut(ids));
+        return Batch.of(
+                owner, name, wanted, planned.get(wanted, Batch.Planned::of), work.ticks(ids), work.plansAtCut(ids));
     }
 }
