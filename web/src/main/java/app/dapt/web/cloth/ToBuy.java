@@ -110,7 +110,7 @@ public record ToBuy(
 
     /** The price of a width as its field shows it. */
     public String price(WidthRow row) {
-        String standing = Optional.ofNullable(plan.prices().get(row.width()))
+        String standing = Optional.ofNullable(choices.prices().get(row.width()))
                 .map(Money::plain)
                 .orElse("");
         return entries.value(row.priceName(), standing);
@@ -128,7 +128,7 @@ public record ToBuy(
 
     /** Whether some width costs something else than the cloth's own, or is being given a price. */
     public boolean hasPricesByWidth() {
-        return !plan.prices().isEmpty()
+        return !choices.prices().isEmpty()
                 || widths.stream()
                         .anyMatch(row -> entries.refusal(row.priceName()).isPresent());
     }

@@ -170,10 +170,10 @@ public class LayoutStore {
         LayoutChoices usual = LayoutChoices.usual(place.cloth(), place.unit());
         LayoutChoices choices;
         try {
-            plan = row.plan() == null ? usual : LayoutChoicesJson.read(row.plan());
+            choices = row.plan() == null ? usual : LayoutChoicesJson.read(row.plan());
         } catch (BadPlanFile e) {
-            plan = usual;
+            choices = usual;
         }
-        return new Stored(plan, row.version());
+        return new Stored(choices, row.version());
     }
 }

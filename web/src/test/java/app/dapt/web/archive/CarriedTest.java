@@ -144,7 +144,7 @@ class CarriedTest {
         assertThat(covers.find(now).plan()).isEqualTo(plan);
         assertThat(work.ticks(List.of(now)).get(now)).containsOnlyKeys("front/cut", "cover/press");
         assertThat(work.plansAtCut(List.of(now))).containsEntry(now, plan);
-        assertThat(lays.find(place(now, plan)).plan().remnants())
+        assertThat(lays.find(place(now, plan)).choices().remnants())
                 .extracting(Scrap::name)
                 .containsExactly("Left over");
         assertThat(log.ofCover(now).orElseThrow().entry().picture()).contains(shown);

@@ -101,7 +101,7 @@ class StoresTest {
                 .<Callable<Object>>mapToObj(
                         i -> () -> lays.change(place, LayoutStore.ANY_VERSION, lay -> with(lay, scrap("S" + i))))
                 .toList());
-        assertThat(lays.find(place).plan().remnants())
+        assertThat(lays.find(place).choices().remnants())
                 .extracting(Scrap::name)
                 .containsExactlyInAnyOrder("First", "S0", "S1", "S2", "S3", "S4", "S5", "S6", "S7");
         long version = lays.find(place).version();
@@ -130,7 +130,7 @@ class StoresTest {
                 place(id, linens.cloths().front()),
                 LayoutStore.ANY_VERSION,
                 lay -> lay.at(true, List.of(scrap("Of the front"))));
-        assertThat(lays.find(place(id, linens.cloths().back())).plan().remnants())
+        assertThat(lays.find(place(id, linens.cloths().back())).choices().remnants())
                 .as("another linen")
                 .isEmpty();
         Cloth renamed = covers.change(
@@ -141,7 +141,7 @@ class StoresTest {
                 .plan()
                 .cloths()
                 .front();
-        assertThat(lays.find(place(id, renamed)).plan().remnants())
+        assertThat(lays.find(place(id, renamed)).choices().remnants())
                 .extracting(Scrap::name)
                 .containsExactly("Of the front");
         covers.delete(id);
