@@ -101,7 +101,7 @@ public record ClothPage(
         return table.uses().get(cloth).cloth();
     }
 
-    public LayoutChoices plan() {
+    public LayoutChoices choices() {
         return stored.choices();
     }
 
@@ -125,13 +125,13 @@ public record ClothPage(
 
     /** The pieces that lie on it. */
     public PieceList pieces() {
-        return new PieceList(table.uses().get(cloth), laid, plan(), piece, isSet(), w);
+        return new PieceList(table.uses().get(cloth), laid, choices(), piece, isSet(), w);
     }
 
     /** What to do, in one sentence: what to buy, or whether what is at hand will do. */
     public String sentence() {
-        if (plan().onRemnants()) {
-            return laid.spots().isEmpty() && plan().remnants().isEmpty()
+        if (choices().onRemnants()) {
+            return laid.spots().isEmpty() && choices().remnants().isEmpty()
                     ? w.say("cloth.hand-none")
                     : laid.leftOut().isEmpty()
                             ? w.say("cloth.hand-fits", laid.spots().size(), laid.remnantsUsed())
@@ -155,7 +155,7 @@ public record ClothPage(
         Layout.Verdict verdict = laid.verdict();
         String percent = verdict.tenths() / 10 + "." + verdict.tenths() % 10;
         boolean isOnTheFewest = verdict.known() == Known.ALL_PLACED && laid.remnantsUsed() > 1 && !isLooking();
-        if (plan().onRemnants()) {
+        if (choices().onRemnants()) {
             return isOnTheFewest ? w.say("cloth.verdict.all-placed") : "";
         }
         return verdict.known() == Known.WITHIN
@@ -228,7 +228,7 @@ public record ClothPage(
     }
 
     public List<ScrapLine> scraps() {
-        List<Scrap> scraps = plan().remnants();
+        List<Scrap> scraps = choices().remnants();
         return IntStream.range(0, scraps.size())
                 .mapToObj(i -> {
                     Scrap scrap = scraps.get(i);
