@@ -19,6 +19,7 @@ import app.dapt.piece.Contour;
 import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
+import app.dapt.piece.Outline;
 import app.dapt.piece.Piece;
 import app.dapt.piece.PieceRole;
 import app.dapt.piece.Side;
@@ -33,6 +34,7 @@ import app.dapt.step.Setting.Stitch;
 import app.dapt.step.Step;
 import app.dapt.step.Work;
 import app.dapt.step.Work.Draft;
+import app.dapt.workpiece.Move;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -295,14 +297,30 @@ public final class CoverSteps {
                 .along(Effort.SEW, tall.times(drops.size() - 1L))
                 .set(Stitch.SEAM, Foot.PLAIN)
                 .shows(Pile.of(work.lying(panel, true)));
+        List<Move> moves = new ArrayList<>();
+        String first = drops.get(0).id();
+        for (Piece drop : drops.subList(1, drops.size())) {
+            moves.add(new Move.Flip(drop.id(), true));
+            moves.add(new Move.PutOn(drop.id(), first, Side.RIGHT));
+            moves.add(new Move.Open(first, Side.RIGHT, reckoned.dimensions().innerAllowance()));
+        }
+        moves.add(new Move.Call(first, panel.id()));
+        joined.moves(moves.toArray(Move[]::new));
         for (int i = 0; i + 1 < drops.size(); i++) {
             joined.takes(drops.get(i), Side.RIGHT).takes(drops.get(i + 1), Side.LEFT);
         }
         joined.add();
         work.joinInto(panel, drops);
-        work.at(Place.IRON, "join-press", panel)
-                .along(Effort.PRESS_HEM, tall.times(drops.size() - 1L))
-                .add();
+        Draft pressed = work.at(Place.IRON, "join-press", panel).along(Effort.PRESS_HEM, tall.times(drops.size() - 1L));
+        Length made = drops.stream()
+                .map(Piece::cutWidth)
+                .reduce(Length.ZERO, Length::plus)
+                .minus(reckoned.dimensions().innerAllowance().times(2L * (drops.size() - 1)));
+        if (panel.cutWidth().under(made)) {
+            pressed.how("trim-joined", panel.cutWidth())
+                    .moves(new Move.CutDown(panel.id(), Side.RIGHT, panel.cutWidth()));
+        }
+        pressed.add();
     }
 
     private void sewUp() {
@@ -335,6 +353,7 @@ public final class CoverSteps {
                 .because()
                 .takesSeams(sewn)
                 .reaches(Milestone.SEWN)
+                .moves(sewn(allowance, Length.ZERO))
                 .along(Effort.SEW, seam.length())
                 .set(
                         serged ? Stitch.OVERLOCK : Stitch.SEAM,
@@ -411,15 +430,37 @@ public final class CoverSteps {
                 .along(Effort.SEW, seam.length())
                 .set(Stitch.SEAM, Foot.PLAIN)
                 .shows(seamed(Role.SEW, first))
+                .moves(sewn(first, plan.seam().frenchRest(plan.unit())))
                 .add();
         step("french-trim", Place.TABLE)
                 .saying(first.half())
+                .moves(new Move.TrimSeam(making.front().id(), first.half()))
                 .along(Effort.PRESS, seam.length())
                 .add();
         step("french-turn", Place.IRON)
+                .moves(turn())
                 .along(Effort.PRESS_HEM, seam.length())
                 .loose()
                 .add();
+    }
+
+    /**
+     * Sewn round so far in from the raw edges.
+     *
+     * @param outside of the finished cover, where a seam is sewn twice
+     */
+    private Move sewn(Length in, Length outside) {
+        String front = making.front().id();
+        double allowance = reckoned.allowance().toMm();
+        return reckoned.outline()
+                .map(line ->
+                        making.front().outline().map(Outline::seam).orElseGet(() -> line.moved(allowance, allowance)))
+                .<Move>map(line -> new Move.SewOutline(front, outside.isZero() ? line : line.grown(outside), in))
+                .orElseGet(() -> new Move.SewSides(front, making.sewnSides(), in));
+    }
+
+    private Move turn() {
+        return new Move.Turn(making.front().id());
     }
 
     private Draft step(String does, Place place) {
@@ -464,6 +505,7 @@ public final class CoverSteps {
         boolean turned = inside();
         step(turned ? plan.shape().turnedOut() : plan.shape().pushedOut(), Place.TABLE)
                 .shows(Pile.of(making.lyingFront(true)))
+                .moves(turned ? new Move[] {turn()} : new Move[0])
                 .because()
                 .add();
     }
@@ -489,7 +531,9 @@ public final class CoverSteps {
         boolean serged = plan.seam().finish() == SeamFinish.SERGED;
         String does =
                 plan.edging().isSewnOutsideOut() ? "try-on-bound" : plan.shape().triedOn() + (serged ? "-serged" : "");
+        boolean turns = !plan.shape().isTriedOnLast() && !plan.edging().isSewnOutsideOut();
         step(does, Place.FORM)
+                .moves(turns ? new Move[] {turn()} : new Move[0])
                 .reaches(Milestone.TRIED_ON)
                 .because()
                 .times(Effort.TRY_ON, plan.shape().forms())
@@ -510,7 +554,7 @@ public final class CoverSteps {
         boolean finished = plan.seam().finish().isSewnInside();
         boolean wrongSideOut = clipped || finished;
         if (wrongSideOut && !plan.shape().isTriedOnLast()) {
-            step("turn-back", Place.TABLE).times(Effort.CLIP, 2).add();
+            step("turn-back", Place.TABLE).times(Effort.CLIP, 2).moves(turn()).add();
         }
         if (clipped) {
             plan.shape().clip(making, corners);

@@ -125,6 +125,18 @@ public record Contour(List<Point> points) {
                 .getArea();
     }
 
+    /** What lies within both, each part by itself. */
+    public List<List<Point>> common(Contour other) {
+        Geometry within = OverlayNGRobust.overlay(polygon(), other.polygon(), OverlayNG.INTERSECTION);
+        List<List<Point>> parts = new ArrayList<>();
+        for (int i = 0; i < within.getNumGeometries(); i++) {
+            if (within.getGeometryN(i) instanceof Polygon part) {
+                parts.add(of(part).points());
+            }
+        }
+        return parts;
+    }
+
     public Contour scaled(double factor) {
         return new Contour(points.stream()
                 .map(p -> new Point(p.x() * factor, p.y() * factor))

@@ -1,6 +1,7 @@
 package app.dapt.step;
 
 import app.dapt.measure.Phrase;
+import app.dapt.workpiece.Move;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -21,7 +22,7 @@ import java.util.Set;
  * @param needs    ids of the steps that must be done before
  * @param takes    the edges it brings to what was reckoned for them
  * @param loose    whether it leaves something pinned or half gathered, which is sewn in the same sitting
- * @param pile     how the pieces lie
+ * @param handled  how the pieces lie, and what becomes of them
  * @param milestone how far the cover has come with it, where that is worth a word
  */
 public record Step(
@@ -40,7 +41,7 @@ public record Step(
         List<Taken> takes,
         Labour labour,
         boolean loose,
-        Optional<Pile> pile,
+        Handled handled,
         Optional<Milestone> milestone) {
 
     public Step {
@@ -51,6 +52,16 @@ public record Step(
         pieces = List.copyOf(pieces);
         needs = Set.copyOf(needs);
         takes = List.copyOf(takes);
+    }
+
+    /** How the pieces lie. */
+    public Optional<Pile> pile() {
+        return handled.pile();
+    }
+
+    /** What becomes of the pieces, one thing after another. */
+    public List<Move> moves() {
+        return handled.moves();
     }
 
     /** What kind of work it is. */
@@ -69,7 +80,7 @@ public record Step(
         more.add(figure);
         return new Step(
                 id, place, does, args, more, how, explained, trap, cautions, setting, pieces, needs, takes, labour,
-                loose, pile, milestone);
+                loose, handled, milestone);
     }
 
     /** The step as a sentence. */

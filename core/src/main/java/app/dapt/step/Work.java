@@ -8,6 +8,7 @@ import app.dapt.piece.Piece;
 import app.dapt.piece.Side;
 import app.dapt.step.Setting.Foot;
 import app.dapt.step.Setting.Stitch;
+import app.dapt.workpiece.Move;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -130,6 +131,7 @@ public final class Work {
         private Effort effort = Effort.LAY;
         private double minutes = Effort.LAY.times(1);
         private Length stitched = Length.ZERO;
+        private final List<Move> moves = new ArrayList<>();
         private Optional<Pile> pile;
         private Optional<Milestone> milestone = Optional.empty();
         private Optional<Side> edge = Optional.empty();
@@ -232,6 +234,12 @@ public final class Work {
 
         public Draft careful(Caution caution) {
             cautions.add(caution);
+            return this;
+        }
+
+        /** What becomes of the pieces by it, one thing after another. */
+        public Draft moves(Move... more) {
+            moves.addAll(List.of(more));
             return this;
         }
 
@@ -356,7 +364,7 @@ public final class Work {
                             takes,
                             new Labour(effort, minutes, place.isSewing() ? stitched : Length.ZERO),
                             loose,
-                            pile,
+                            new Handled(pile, moves),
                             milestone));
         }
     }

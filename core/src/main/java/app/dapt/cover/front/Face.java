@@ -32,6 +32,7 @@ import app.dapt.step.Pile;
 import app.dapt.step.Place;
 import app.dapt.step.Setting.Foot;
 import app.dapt.step.Setting.Stitch;
+import app.dapt.workpiece.Move;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -188,6 +189,7 @@ public sealed interface Face extends Detailed {
                     .figure("pleat", fold(making.sizes()), fold(making.sizes()).plus(pleat().times(2)))
                     .because()
                     .along(Effort.PRESS_HEM, height)
+                    .moves(new Move.Pleat(making.front().id(), fold(making.sizes()), pleat()))
                     .rightSide()
                     .add();
             making.at(Place.MACHINE, "pleat-stitch", making.front())
@@ -301,6 +303,10 @@ public sealed interface Face extends Detailed {
         public void make(Making making) {
             making.at(Place.MACHINE, "pieced-stay", making.front())
                     .because()
+                    .moves(new Move.TakeUp(
+                            making.front().id(),
+                            making.sizes().cut(Axis.ACROSS).total(),
+                            making.sizes().cut(Axis.UP_DOWN).total()))
                     .along(Effort.BASTE, making.sizes().finished(Axis.ACROSS).times(4))
                     .set(Stitch.SEAM, Foot.PLAIN)
                     .rightSide()

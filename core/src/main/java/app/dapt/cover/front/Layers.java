@@ -13,11 +13,13 @@ import app.dapt.measure.Phrase;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.PieceRole;
+import app.dapt.piece.Side;
 import app.dapt.step.Effort;
 import app.dapt.step.Place;
 import app.dapt.step.Setting.Foot;
 import app.dapt.step.Setting.Stitch;
 import app.dapt.step.Work.Draft;
+import app.dapt.workpiece.Move;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -103,7 +105,13 @@ public record Layers(Details decided) implements Extra {
                 .add());
         get(LINING).of(making.back()).forEach(piece -> {
             Piece under = lined(piece);
-            basted(making, "under-baste", piece).also(under.id()).add();
+            basted(making, "under-baste", piece)
+                    .also(under.id())
+                    .moves(
+                            new Move.Flip(under.id(), true),
+                            new Move.PutOn(piece.id(), under.id(), Side.TOP),
+                            new Move.Call(under.id(), piece.id()))
+                    .add();
             making.work().backWith(piece, under);
         });
     }

@@ -34,6 +34,8 @@ import app.dapt.step.Pile;
 import app.dapt.step.Place;
 import app.dapt.step.Setting.Foot;
 import app.dapt.step.Setting.Stitch;
+import app.dapt.workpiece.Move;
+import app.dapt.workpiece.Table;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -150,6 +152,7 @@ public record Pocket(Details decided) implements Extra {
         List<Piece> both = pieces(making.sizes(), making.back());
         Piece pocket = both.get(0);
         Piece lining = both.get(both.size() - 1);
+        String behind = isBanded() ? lining.id() : Table.named(pocket.id(), 2);
         Length wide = pocket.cutWidth();
         making.work()
                 .at(Place.MACHINE, "pocket-top", both)
@@ -157,6 +160,7 @@ public record Pocket(Details decided) implements Extra {
                 .along(Effort.SEW, wide)
                 .set(Stitch.SEAM, Foot.PLAIN)
                 .takesBoth(pocket, lining, Side.TOP)
+                .moves(new Move.Flip(behind, true), new Move.PutOn(behind, pocket.id(), Side.TOP))
                 .shows(Pile.of(making.work().lying(pocket, true))
                         .on(making.work().lying(lining, false))
                         .along(Role.SEW, Side.TOP, seam))
@@ -165,6 +169,7 @@ public record Pocket(Details decided) implements Extra {
                 .at(Place.IRON, isBanded() ? "pocket-press-band" : "pocket-press", both)
                 .saying(get(BAND))
                 .along(Effort.PRESS_HEM, wide)
+                .moves(made(pocket, lining))
                 .shows(Pile.of(making.work().lying(pocket, true)))
                 .add();
         List<Piece> all = new ArrayList<>(both);
@@ -183,12 +188,31 @@ public record Pocket(Details decided) implements Extra {
                 .marks(making.front(), Sort.POCKET)
                 .trap()
                 .along(Effort.BASTE, wide.plus(deep.times(2)))
+                .moves(
+                        making.isOnePiece()
+                                ? new Move[0]
+                                : new Move[] {
+                                    new Move.PutOn(pocket.id(), making.front().id(), Side.BOTTOM)
+                                })
                 .set(Stitch.BASTE, Foot.PLAIN)
                 .shows(Pile.of(front)
                         .on(on.at(
                                 Length.ZERO, front.box().height().minus(on.box().height())))
                         .pinned(EnumSet.complementOf(EnumSet.of(Side.TOP))))
                 .add();
+    }
+
+    /** Turned, its lining behind it; or, its lining longer, that brought over the top as a band. */
+    private Move[] made(Piece pocket, Piece lining) {
+        return isBanded()
+                ? new Move[] {
+                    new Move.Open(pocket.id(), Side.TOP, get(SEAM)),
+                    new Move.TurnUnder(
+                            pocket.id(),
+                            Side.TOP,
+                            lining.cutHeight().minus(get(SEAM)).minus(get(BAND)))
+                }
+                : new Move[] {new Move.Line(pocket.id(), Side.TOP, get(SEAM))};
     }
 
     private Sum depth(Length below, Sum.Term... band) {

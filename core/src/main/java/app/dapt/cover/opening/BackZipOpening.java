@@ -28,6 +28,7 @@ import app.dapt.step.Pile;
 import app.dapt.step.Place;
 import app.dapt.step.Setting.Foot;
 import app.dapt.step.Setting.Stitch;
+import app.dapt.workpiece.Move;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -110,6 +111,9 @@ record BackZipOpening(Details decided) implements Opening {
                 .on(making.work().lying(far, false).swapping(frame().deep()))
                 .along(Role.SEW, frame().end(), zipSeam);
         making.at(Place.MACHINE, "zip-close", far, near)
+                .moves(
+                        new Move.Flip(far.id(), !frame().isStacked()),
+                        new Move.PutOn(far.id(), near.id(), frame().start()))
                 .saying(making.fromCutEdge(frame().alongFrom(), closed), Making.finished(closed), zipSeam)
                 .along(Effort.SEW, closed.times(2))
                 .set(Stitch.SEAM, Foot.PLAIN)
@@ -124,6 +128,7 @@ record BackZipOpening(Details decided) implements Opening {
         zip.sewn("zip-centred", far, frame().end())
                 .saying(zip.fromTeeth())
                 .shows(zip.centred(joined(making, far, near, false), frame().end()))
+                .moves(new Move.Open(near.id(), frame().start(), zipSeam), new Move.Call(near.id(), Laying.BACK))
                 .also(near.id())
                 .also("zip")
                 .takes(near, frame().start())

@@ -31,6 +31,7 @@ import app.dapt.step.Pile;
 import app.dapt.step.Place;
 import app.dapt.step.Setting.Foot;
 import app.dapt.step.Setting.Stitch;
+import app.dapt.workpiece.Move;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -184,6 +185,9 @@ public record BandedOpening(Details decided) implements Lapped {
                 .because()
                 .loose()
                 .shows(rolled(making, banding, upper))
+                .moves(
+                        new Move.Flip(upper.id(), !frame().isStacked()),
+                        new Move.PutOn(upper.id(), banding.id(), edge.opposite()))
                 .add();
         making.at(Place.MACHINE, "band-sew", banding, upper)
                 .saying(BAND_SEAM)
@@ -198,6 +202,10 @@ public record BandedOpening(Details decided) implements Lapped {
         making.at(Place.IRON, "band-press", banding, upper)
                 .along(Effort.PRESS, along)
                 .shows(Pile.of(making.work().lying(banding, true)))
+                .moves(
+                        new Move.Bind(banding.id(), edge.opposite(), BAND_SEAM),
+                        new Move.Flip(banding.id(), !frame().isStacked()),
+                        new Move.Call(banding.id(), upper.id()))
                 .add();
         making.at(Place.MACHINE, "band-topstitch", banding, upper)
                 .along(Effort.STITCH_HEM, along)

@@ -67,6 +67,11 @@ public record Frame(Axis runs) {
         return CoverDimensions.before(runs.other());
     }
 
+    /** The side on which a panel is caught in the seam round the cover. */
+    public Side outer(PanelRole role) {
+        return free(role).opposite();
+    }
+
     /** The side on which a panel is free. */
     public Side free(PanelRole role) {
         return role == PanelRole.SECOND ? start() : end();

@@ -4,6 +4,7 @@ import app.dapt.cover.decision.SeamFinish;
 import app.dapt.cover.parts.Back.Panel;
 import app.dapt.cover.parts.Making;
 import app.dapt.drawing.Element.Role;
+import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Edge;
@@ -16,6 +17,7 @@ import app.dapt.step.Place;
 import app.dapt.step.Setting.Foot;
 import app.dapt.step.Setting.Stitch;
 import app.dapt.step.Work.Draft;
+import app.dapt.workpiece.Move;
 import java.util.List;
 import java.util.Optional;
 
@@ -112,15 +114,21 @@ record HemSteps(Making making, Piece panel, Side side, Optional<Piece> lining, S
                         .because()
                         .along(Effort.PRESS_HEM, along())
                         .shows(pile -> pile.folding(side, turns))
+                        .moves(turnedUnder(turns.get(0)), turnedUnder(turns.get(1)))
                         .add();
             case SINGLE_TURN ->
                 step(Place.IRON, "turn-press", panel)
                         .saying(where(), edge().allowance())
                         .along(Effort.PRESS_HEM, along())
                         .shows(pile -> pile.folding(side, turns))
+                        .moves(turnedUnder(edge().allowance()))
                         .add();
             default -> {}
         }
+    }
+
+    private Move turnedUnder(Length by) {
+        return new Move.TurnUnder(panel.id(), side, by);
     }
 
     private void sew() {
@@ -154,6 +162,7 @@ record HemSteps(Making making, Piece panel, Side side, Optional<Piece> lining, S
                 .along(Effort.SEW, along())
                 .set(Stitch.SEAM, Foot.PLAIN)
                 .takes(panel, side)
+                .moves(turnedUnder(allowance))
                 .rightSide()
                 .stitched(side, allowance)
                 .add();
@@ -172,11 +181,15 @@ record HemSteps(Making making, Piece panel, Side side, Optional<Piece> lining, S
                 .shows(Pile.of(making.work().lying(panel, true))
                         .on(making.work().lying(with, false))
                         .along(Role.SEW, side, allowance))
+                .moves(
+                        new Move.Flip(with.id(), side.runs() == Axis.UP_DOWN),
+                        new Move.PutOn(with.id(), panel.id(), side))
                 .add();
         step(Place.IRON, "lining-press", panel, with)
                 .saying(where())
                 .along(Effort.PRESS_HEM, along())
                 .shows(Pile.of(making.work().lying(panel, false)).arrow(side, allowance))
+                .moves(new Move.Line(panel.id(), side, allowance))
                 .add();
     }
 }

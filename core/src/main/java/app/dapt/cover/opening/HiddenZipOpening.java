@@ -30,6 +30,7 @@ import app.dapt.step.Place;
 import app.dapt.step.Setting.Foot;
 import app.dapt.step.Setting.Stitch;
 import app.dapt.step.Work.Draft;
+import app.dapt.workpiece.Move;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -141,7 +142,17 @@ record HiddenZipOpening(Details decided) implements Opening {
                 .set(Stitch.SEAM, Foot.ZIPPER)
                 .times(Effort.LAY, 2)
                 .add();
-        zip.sewn("zip-lower", lower, before).also("zip").add();
+        Length tape = get(TAPE);
+        Length tapeLong = lower.cut(runs()).total();
+        zip.sewn("zip-lower", lower, before)
+                .also("zip")
+                .moves(
+                        new Move.Bring(
+                                "zip", frame().isStacked() ? tapeLong : tape, frame().isStacked() ? tape : tapeLong),
+                        new Move.Flip(lower.id(), !frame().isStacked()),
+                        new Move.PutOn(lower.id(), "zip", frame().end()),
+                        new Move.Open("zip", frame().end(), TAPE_SEAM))
+                .add();
         making.at(Place.IRON, "zip-lower-press", lower)
                 .along(Effort.PRESS, along)
                 .rightSide()
@@ -150,6 +161,10 @@ record HiddenZipOpening(Details decided) implements Opening {
         making.at(Place.IRON, "band-fold", banding)
                 .saying(banding.cut(frame().deep()).total().half())
                 .along(Effort.PRESS_HEM, along)
+                .moves(new Move.TurnUnder(
+                        banding.id(),
+                        frame().end(),
+                        banding.cut(frame().deep()).total().half()))
                 .add();
         Draft over = zip.sewn("zip-upper", upper, before.opposite());
         if (making.sizes().cloths().of(banding.material()).hasUp()) {
@@ -160,6 +175,12 @@ record HiddenZipOpening(Details decided) implements Opening {
                 .also(banding.id())
                 .takes(banding, before)
                 .takes(banding, before.opposite())
+                .moves(
+                        new Move.PutOn(banding.id(), "zip", before),
+                        new Move.Flip(upper.id(), !frame().isStacked()),
+                        new Move.PutOn(upper.id(), "zip", before),
+                        new Move.Open("zip", before, TAPE_SEAM),
+                        new Move.Call("zip", Laying.BACK))
                 .because()
                 .add();
         topstitched(making, "zip-upper-topstitch", upper, before.opposite(), along)

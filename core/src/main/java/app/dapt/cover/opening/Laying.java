@@ -10,6 +10,7 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.piece.Edge;
+import app.dapt.piece.Marking;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Side;
 import app.dapt.step.Effort;
@@ -17,6 +18,7 @@ import app.dapt.step.Laid;
 import app.dapt.step.Pile;
 import app.dapt.step.Place;
 import app.dapt.step.Work.Draft;
+import app.dapt.workpiece.Move;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -32,6 +34,9 @@ import java.util.Set;
  */
 record Laying(Making making, Frame frame) {
 
+    /** What a back goes by that lies there in one. */
+    static final String BACK = "back";
+
     /** Whether wrong sides come together: for the first pass of a French seam, or for good. */
     boolean isOutsideOut() {
         return making.outsideOut();
@@ -44,7 +49,9 @@ record Laying(Making making, Frame frame) {
 
     /** The front, and the back on it; a back that is one with the front is folded over it. */
     Draft plainly() {
-        return making.isOnePiece() ? folded() : on(worded("lay"), asOneBack(), false);
+        return making.isOnePiece()
+                ? folded()
+                : on(worded("lay"), asOneBack(), false).moves(put(List.of(Map.entry(BACK, Side.TOP))));
     }
 
     /** A back that was put together lies on the front as it is: what shows of it lies under the rest, or over it. */
@@ -68,7 +75,11 @@ record Laying(Making making, Frame frame) {
                         isOutsideOut() ? back.inner().name() : back.outer().name(),
                         isOutsideOut() ? back.outer().name() : back.inner().name())
                 .figure("overlap", lap.overlap())
-                .how("pins-hems");
+                .how("pins-hems")
+                .moves(put(panels.stream()
+                        .filter(panel -> panel.role() != PanelRole.BAND)
+                        .map(panel -> Map.entry(panel.piece().id(), making.onTable(frame.outer(panel.role()))))
+                        .toList()));
         if (frame.isStacked()) {
             laid.shows(pile -> pile.measured(Axis.UP_DOWN, from, lap.overlap(), Phrase.of("pile.must-measure")));
         }
@@ -87,6 +98,37 @@ record Laying(Making making, Frame frame) {
                 .times(Effort.LAY, 1)
                 .shows(making.laidOnFront(making.back().panels(), false, frame.runs(), true))
                 .add();
+    }
+
+    /** The front laid down, and on it each of these with one of its edges level with the front's. */
+    private Move[] put(List<Map.Entry<String, Side>> backs) {
+        String front = making.front().id();
+        List<Move> moves = new ArrayList<>();
+        if (isOutsideOut()) {
+            moves.add(new Move.Flip(front, true));
+        }
+        moves.add(new Move.Beyond(front));
+        backs.forEach(back -> {
+            if (!isOutsideOut()) {
+                moves.add(new Move.Flip(back.getKey(), true));
+            }
+            moves.add(new Move.PutOn(back.getKey(), front, back.getValue()));
+        });
+        return moves.toArray(Move[]::new);
+    }
+
+    /** A strip laid down for folding, so that its folds lie where they are marked. */
+    List<Move> stripDown() {
+        return isOutsideOut() ? List.of(new Move.Flip(making.front().id(), frame.isStacked())) : List.of();
+    }
+
+    /** The folds marked on a strip, from where it begins. */
+    List<Length> folds() {
+        return making.front().marks().stream()
+                .filter(mark -> mark.sort() == Marking.Sort.FOLD)
+                .map(mark -> mark.fromTop().or(mark::fromLeft).orElseThrow())
+                .sorted()
+                .toList();
     }
 
     private Draft on(String does, List<Panel> panels, boolean inTurn) {
@@ -113,7 +155,12 @@ record Laying(Making making, Frame frame) {
                 .loose()
                 .shows(foldedFront()
                         .on(part(Length.ZERO, back.to(), isOutsideOut()).named(back.name()))
-                        .pinnedAround());
+                        .pinnedAround())
+                .moves(stripDown().toArray(Move[]::new))
+                .moves(
+                        new Move.Beyond(making.front().id()),
+                        new Move.FoldAt(
+                                making.front().id(), frame.isStacked() ? Side.TOP : Side.RIGHT, folds().get(0), true));
     }
 
     /** The part of a folded strip that is the front, on the table with its right side up, or down for a French seam. */

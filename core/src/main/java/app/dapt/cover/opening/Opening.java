@@ -56,6 +56,11 @@ public interface Opening extends Detailed {
     /** How its back is made of its pieces, before it is laid on the front. */
     default void make(Making making) {}
 
+    /** Whether its steps say in moves what becomes of the cloth, so that it can be sewn on paper. */
+    default boolean isToldInMoves() {
+        return true;
+    }
+
     /** How front and back are laid on each other for the seam. */
     default void lay(Making making) {
         new Laying(making, frame()).plainly().add();

@@ -29,6 +29,7 @@ import app.dapt.step.Effort;
 import app.dapt.step.Laid;
 import app.dapt.step.Pile;
 import app.dapt.step.Place;
+import app.dapt.workpiece.Move;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -165,7 +166,22 @@ public record PillowcaseOpening(Details decided) implements Opening {
                                 ? front.on(folded).on(layer)
                                 : front.on(layer).on(folded))
                         .pinnedAround())
+                .moves(folding(laying).toArray(Move[]::new))
                 .add();
+    }
+
+    /** Each flap to the wrong side of its own layer, and then the back over the front. */
+    private List<Move> folding(Laying laying) {
+        String strip = laying.making().front().id();
+        List<Length> folds = laying.folds();
+        List<Move> moves = new ArrayList<>(laying.stripDown());
+        moves.add(new Move.FoldAt(strip, frame().start(), folds.get(0), laying.isOutsideOut()));
+        if (tucksBoth()) {
+            moves.add(new Move.FoldAt(strip, frame().end(), folds.get(2), laying.isOutsideOut()));
+        }
+        moves.add(new Move.Beyond(strip));
+        moves.add(new Move.FoldAt(strip, frame().start(), folds.get(1), true));
+        return moves;
     }
 
     @Override

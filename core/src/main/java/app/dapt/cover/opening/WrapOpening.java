@@ -27,6 +27,7 @@ import app.dapt.piece.Piece;
 import app.dapt.piece.Side;
 import app.dapt.step.Effort;
 import app.dapt.step.Place;
+import app.dapt.workpiece.Move;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -166,7 +167,23 @@ record WrapOpening(Details decided) implements Lapped {
                         .on(laying.end(one).inTurn(1))
                         .on(laying.end(laying.isOutsideOut() ? outer : inner).inTurn(2))
                         .pinnedAround())
+                .moves(laying.stripDown().toArray(Move[]::new))
+                .moves(new Move.Beyond(strip.id()), fold(one.role(), laying), fold(other(one.role()), laying))
                 .add();
+    }
+
+    private static PanelRole other(PanelRole role) {
+        return role == PanelRole.FIRST ? PanelRole.SECOND : PanelRole.FIRST;
+    }
+
+    /** One end brought over the fold that is marked for it. */
+    private Move fold(PanelRole role, Laying laying) {
+        boolean first = role == PanelRole.FIRST;
+        return new Move.FoldAt(
+                laying.making().front().id(),
+                first ? frame().start() : frame().end(),
+                laying.folds().get(first ? 0 : 1),
+                true);
     }
 
     @Override

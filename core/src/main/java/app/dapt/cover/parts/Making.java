@@ -13,6 +13,7 @@ import app.dapt.step.Work;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * A cover while its steps are told.
@@ -48,6 +49,33 @@ public record Making(Work work, CoverDimensions sizes, Back back, boolean outsid
     /** How far from the cut edge at one side of the front lies what is counted from the finished edge there. */
     public Length fromCutEdge(Side side, Length finished) {
         return back.outside(side, sizes).plus(finished);
+    }
+
+    /**
+     * Where a side of the cover lies on the table while it is laid together, counted as seen from behind: with right
+     * sides together one sees the front, and what is left from behind lies at the right.
+     */
+    public Side onTable(Side fromBehind) {
+        boolean seenFromBehind = outsideOut && !isOnePiece();
+        return fromBehind.runs() == Axis.ACROSS || seenFromBehind ? fromBehind : fromBehind.opposite();
+    }
+
+    /** The sides of the cover that are sewn, as they lie on the table. */
+    public List<Side> sewnSides() {
+        Side start = CoverDimensions.before(sizes.opens());
+        return Stream.of(Side.values())
+                .filter(side -> side.runs() != sizes.opens()
+                        || isSewn(
+                                side == start
+                                        ? back.ends().start()
+                                        : back.ends().end()))
+                .map(this::onTable)
+                .toList();
+    }
+
+    /** An edge with a zip or closed by hand is sewn all the same; one left open with a flap is not. */
+    private boolean isSewn(Back.End end) {
+        return end == Back.End.SEAM || end == Back.End.OPEN && !back.ends().isTucked();
     }
 
     /** One of the pieces that front and back are made of. */

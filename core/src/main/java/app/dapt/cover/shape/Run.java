@@ -31,6 +31,7 @@ import app.dapt.step.Setting.Foot;
 import app.dapt.step.Setting.Stitch;
 import app.dapt.step.StripWork;
 import app.dapt.step.Work.Draft;
+import app.dapt.workpiece.Move;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -354,6 +355,10 @@ public record Run(Details decided) implements Shape {
                 .saying(pockets() - 1)
                 .figures(List.of(channelPlaces(making.sizes())))
                 .because()
+                .moves(new Move.TakeUp(
+                        making.front().id(),
+                        making.sizes().finished(Axis.ACROSS),
+                        making.sizes().finished(Axis.UP_DOWN)))
                 .along(Effort.SEW, stitched(making.sizes()))
                 .set(Stitch.SEAM, Foot.PLAIN)
                 .shows(whole.with(channelLines(Role.SEW, making)))

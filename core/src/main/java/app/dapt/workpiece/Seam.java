@@ -1,0 +1,120 @@
+package app.dapt.workpiece;
+
+import app.dapt.piece.Contour;
+import app.dapt.piece.Contour.Point;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A line sewn round a bag: straight ones, beyond which lie the allowances, or an outline of its own.
+ *
+ * @param creases the straight ones
+ * @param outline clockwise as seen; with it there are no straight ones
+ * @param outside how far cloth may lie outside an outline, in millimetres
+ */
+public record Seam(List<Crease> creases, Optional<Contour> outline, double outside) {
+
+    /** Nothing sewn. */
+    static final Seam NONE = new Seam(List.of(), Optional.empty(), 0);
+
+    private static final double ANYWHERE = 1e5;
+    private static final double FLAT = 1e-6;
+
+    public Seam {
+        creases = List.copyOf(creases);
+    }
+
+    /** Straight lines. */
+    public static Seam of(List<Crease> creases) {
+        return new Seam(creases, Optional.empty(), 0);
+    }
+
+    /** An outline; where it bends inwards cloth is not looked for farther outside it than this, in millimetres. */
+    public static Seam of(Contour outline, double nearBends) {
+        Contour line = clockwise(outline);
+        return new Seam(List.of(), Optional.of(line), isConvex(line.points()) ? ANYWHERE : nearBends);
+    }
+
+    private static boolean isConvex(List<Point> points) {
+        int count = points.size();
+        for (int i = 0; i < count; i++) {
+            Crease out = Crease.through(points.get(i), points.get((i + 1) % count));
+            if (out.beyond(points.get((i + 2) % count)) > FLAT) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static Contour clockwise(Contour outline) {
+        double twice = 0;
+        List<Point> points = outline.points();
+        for (int i = 0; i < points.size(); i++) {
+            Point one = points.get(i);
+            Point next = points.get((i + 1) % points.size());
+            twice += one.x() * next.y() - next.x() * one.y();
+        }
+        if (twice > 0) {
+            return outline;
+        }
+        List<Point> other = new ArrayList<>(points);
+        Collections.reverse(other);
+        return new Contour(other);
+    }
+
+    Seam mirrored(Crease crease) {
+        Placement mirror = crease.mirror();
+        return outline.map(line -> Seam.of(
+                        new Contour(line.points().stream().map(mirror::of).toList()), outside))
+                .orElseGet(() ->
+                        of(creases.stream().map(each -> mirrored(each, mirror)).toList()));
+    }
+
+    private static Crease mirrored(Crease line, Placement mirror) {
+        Point on = mirror.of(new Point(line.nx() * line.at(), line.ny() * line.at()));
+        Point out = mirror.of(new Point(line.nx() * (line.at() + 1), line.ny() * (line.at() + 1)));
+        double nx = out.x() - on.x();
+        double ny = out.y() - on.y();
+        return new Crease(nx, ny, nx * on.x() + ny * on.y());
+    }
+
+    /** What of a facet lies within its outline. */
+    List<Facet> inner(Facet facet) {
+        return new Contour(facet.shape())
+                .common(outline.orElseThrow()).stream()
+                        .flatMap(part -> facet.shaped(part).stream())
+                        .toList();
+    }
+
+    /** What of a facet lies outside its outline, folded in along the stretch of it that it lies beside. */
+    List<Facet> outer(Facet facet) {
+        List<Facet> folded = new ArrayList<>();
+        List<Point> line = outline.orElseThrow().points();
+        int count = line.size();
+        for (int i = 0; i < count; i++) {
+            Point before = line.get((i + count - 1) % count);
+            Point from = line.get(i);
+            Point to = line.get((i + 1) % count);
+            Point after = line.get((i + 2) % count);
+            Crease out = Crease.through(from, to);
+            facet.beyond(out)
+                    .flatMap(part -> part.within(out.further(outside)))
+                    .flatMap(part -> part.within(bisector(before, from, to)))
+                    .flatMap(part -> part.beyond(bisector(from, to, after)))
+                    .map(part -> part.moved(out.mirror()))
+                    .ifPresent(folded::add);
+        }
+        return folded;
+    }
+
+    /** Through a corner, halfway between its two stretches; beyond it is what lies beside the first. */
+    private static Crease bisector(Point before, Point corner, Point after) {
+        Crease one = Crease.through(before, corner);
+        Crease next = Crease.through(corner, after);
+        double outX = one.nx() + next.nx();
+        double outY = one.ny() + next.ny();
+        return Crease.through(corner, new Point(corner.x() + outX, corner.y() + outY));
+    }
+}
