@@ -32,10 +32,11 @@ public record PaperSewing(Reckoned reckoned, Table start, List<State> states) {
      * @throws IllegalStateException where a move has nothing to be done to
      */
     public static Optional<PaperSewing> of(Reckoned reckoned, List<Step> steps) {
-        // The arms of a V lie aslant, and so do their ends.
+        // The arms of a V lie aslant, and so do their ends; where a curved piece is joined its drops are not laid out.
         boolean told = reckoned.plan().opening().isToldInMoves()
                 && !reckoned.plan().edging().isSewnOutsideOut()
-                && !reckoned.plan().shape().isBentEdgeOn();
+                && !reckoned.plan().shape().isBentEdgeOn()
+                && !(reckoned.outline().isPresent() && reckoned.isJoined());
         return told ? Optional.of(sewn(reckoned, steps, List::of)) : Optional.empty();
     }
 

@@ -124,10 +124,6 @@ class PaperSewingTest {
         return Arguments.of(what, plan, made, List.of(faults));
     }
 
-    private static Function<Move, List<Move>> instead(Function<Move, Optional<List<Move>>> change) {
-        return move -> change.apply(move).orElse(List.of(move));
-    }
-
     private static <M extends Move> Function<Move, List<Move>> instead(Class<M> kind, Function<M, List<Move>> change) {
         return move -> kind.isInstance(move) ? change.apply(kind.cast(move)) : List.of(move);
     }
@@ -162,16 +158,7 @@ class PaperSewingTest {
                                 turn -> turn.stack().equals("back-upper") ? List.of() : List.of(turn)),
                         Fault.OVERLAP,
                         Fault.RAW_EDGE),
-                mistake(
-                        "the backs in the other order",
-                        envelope,
-                        instead(
-                                Move.PutOn.class,
-                                put -> List.of(new Move.PutOn(
-                                        put.stack().equals("back-upper") ? "back-lower" : "back-upper",
-                                        put.onto(),
-                                        put.level().opposite()))),
-                        Fault.PANELS),
+                mistake("the backs in the other order", envelope, new OtherWayRound(), Fault.PANELS),
                 mistake(
                         "the backs face up",
                         envelope,
@@ -233,7 +220,7 @@ class PaperSewingTest {
                                 Move.Open.class,
                                 open -> List.of(new Move.Open(
                                         open.stack(), open.side(), open.in().plus(QUARTER)))),
-                        Fault.HEIGHT),
+                        Fault.RAW_EDGE),
                 mistake(
                         "the panels of a zip sewn to each other's outer edges",
                         cover(OpeningKind.BACK_ZIP),
@@ -241,7 +228,7 @@ class PaperSewingTest {
                                 Move.Open.class,
                                 open -> List.of(
                                         new Move.Open(open.stack(), open.side().opposite(), open.in()))),
-                        Fault.HEIGHT),
+                        Fault.RAW_EDGE),
                 mistake(
                         "a zip's tape forgotten",
                         cover(OpeningKind.HIDDEN_ZIP),
@@ -249,7 +236,7 @@ class PaperSewingTest {
                                 Move.Bring.class,
                                 bring -> List.of(new Move.Bring(
                                         bring.name(), bring.wide(), bring.high().half()))),
-                        Fault.HEIGHT),
+                        Fault.RAW_EDGE),
                 mistake(
                         "a band sewn half an inch in",
                         cover(OpeningKind.BANDED),
@@ -265,6 +252,25 @@ class PaperSewingTest {
                                 pleat -> List.of(new Move.Pleat(
                                         pleat.stack(), pleat.at(), pleat.depth().half()))),
                         Fault.WIDTH));
+    }
+
+    /** Two panels laid down in the other order. */
+    private static final class OtherWayRound implements Function<Move, List<Move>> {
+
+        private static String other(String panel) {
+            return panel.equals("back-upper") ? "back-lower" : "back-upper";
+        }
+
+        @Override
+        public List<Move> apply(Move move) {
+            if (move instanceof Move.Flip flip) {
+                return List.of(new Move.Flip(other(flip.stack()), flip.likeAPage()));
+            }
+            return move instanceof Move.PutOn put
+                    ? List.of(new Move.PutOn(
+                            other(put.stack()), put.onto(), put.level().opposite()))
+                    : List.of(move);
+        }
     }
 
     /** Two ends folded over in the other order. */

@@ -83,10 +83,7 @@ record WrapOpening(Details decided) implements Lapped {
         PanelDepths depths = depths();
         Length one = depths.finished(laid, PanelRole.FIRST).total();
         Length two = depths.finished(laid, PanelRole.SECOND).total();
-        Length fold = FIRST.of(decided)
-                .edge(sizes.innerAllowance(), sizes.ownUnit())
-                .allowance()
-                .plus(one);
+        Length fold = edge(leading(), sizes).allowance().plus(leading() == PanelRole.FIRST ? one : two);
         Piece strip = strip(laid)
                 .marked(List.of(
                         Marking.line(Sort.FOLD, runs(), fold),
@@ -105,7 +102,7 @@ record WrapOpening(Details decided) implements Lapped {
     private Panel end(Frame.Sized laid, PanelRole role, Piece strip, Length finished) {
         return laid.lying(role, strip, finished)
                 .named(frame().named("panel.end", role))
-                .free(role == PanelRole.FIRST ? frame().start() : frame().end())
+                .free(edgeOf(role))
                 .outside(role == PanelRole.FIRST == firstOutside())
                 .turned(frame().isStacked());
     }
@@ -114,25 +111,53 @@ record WrapOpening(Details decided) implements Lapped {
     private Back fastened(Back back, Length fold, Frame.Sized laid) {
         Panel outer = back.outer();
         boolean firstOutside = outer.role() == PanelRole.FIRST;
-        Hem hem = (firstOutside ? FIRST : SECOND).of(decided);
+        Hem hem = hem(outer.role());
         Fastening fastening = fastening();
         List<Spot> spots = fastening.spots(
                 laid,
                 firstOutside ? outer.to() : outer.from(),
                 firstOutside,
                 hem.edge(laid.sizes().innerAllowance(), laid.sizes().ownUnit()).hemDepth());
-        List<Marking> marks = new ArrayList<>(fastening.marks(spots, firstOutside, fold::minus, laid));
-        marks.addAll(fastening.marks(
-                spots, !firstOutside, at -> fold.plus(laid.depth().times(2)).minus(at), laid));
+        List<Marking> marks = new ArrayList<>(
+                fastening.marks(spots, firstOutside, at -> onStrip(PanelRole.FIRST, at, fold, laid), laid));
+        marks.addAll(fastening.marks(spots, !firstOutside, at -> onStrip(PanelRole.SECOND, at, fold, laid), laid));
         Piece strip = outer.piece();
         return back.spotted(spots).replacing(strip, strip.marked(marks)).with(fastening.pieces(laid.sizes()));
     }
 
+    /** Where on the strip a place lies that is so far on the back from where that starts, its first fold so far in. */
+    private Length onStrip(PanelRole role, Length at, Length fold, Frame.Sized laid) {
+        Length depth = laid.depth();
+        Length fromFold = role == PanelRole.FIRST ? at : depth.minus(at);
+        return role == leading() ? fold.minus(fromFold) : fold.plus(depth).plus(fromFold);
+    }
+
+    /**
+     * The end that the strip begins with, seen from its right side. Round the left edge of the front it comes to lie at
+     * the right of the back, seen from behind.
+     */
+    private PanelRole leading() {
+        return frame().isStacked() ? PanelRole.FIRST : PanelRole.SECOND;
+    }
+
+    /** The edge of the strip that an end has. */
+    private Side edgeOf(PanelRole role) {
+        return role == leading() ? frame().start() : frame().end();
+    }
+
+    private Edge edge(PanelRole role, CoverDimensions sizes) {
+        return hem(role).edge(sizes.innerAllowance(), sizes.ownUnit());
+    }
+
+    private Hem hem(PanelRole role) {
+        return (role == PanelRole.FIRST ? FIRST : SECOND).of(decided);
+    }
+
     private Piece strip(Frame.Sized laid) {
-        Hem first = FIRST.of(decided);
-        Hem second = SECOND.of(decided);
-        Edge start = first.edge(laid.sizes().innerAllowance(), laid.sizes().ownUnit());
-        Edge end = second.edge(laid.sizes().innerAllowance(), laid.sizes().ownUnit());
+        Hem first = hem(leading());
+        Hem second = hem(other(leading()));
+        Edge start = edge(leading(), laid.sizes());
+        Edge end = edge(other(leading()), laid.sizes());
         Sum twice = Sum.of(
                 Sum.term(frame().ofDeep("term.twice"), laid.depth().times(2)),
                 Sum.term("term.overlap", get(PanelDepths.OVERLAP)));
@@ -151,7 +176,7 @@ record WrapOpening(Details decided) implements Lapped {
         Panel inner = making.back().inner();
         Laying laying = new Laying(making, frame());
         Panel one = laying.isOutsideOut() ? inner : outer;
-        Side cut = one.role() == PanelRole.FIRST ? frame().start() : frame().end();
+        Side cut = edgeOf(one.role());
         // Wrong side up, what is the piece's left edge lies at the right.
         Side folded = laying.isOutsideOut() && !frame().isStacked() ? cut.opposite() : cut;
         making.at(Place.TABLE, laying.worded("lay-wrap"), strip)
@@ -178,12 +203,8 @@ record WrapOpening(Details decided) implements Lapped {
 
     /** One end brought over the fold that is marked for it. */
     private Move fold(PanelRole role, Laying laying) {
-        boolean first = role == PanelRole.FIRST;
         return new Move.FoldAt(
-                laying.making().front().id(),
-                first ? frame().start() : frame().end(),
-                laying.folds().get(first ? 0 : 1),
-                true);
+                laying.making().front().id(), edgeOf(role), laying.folds().get(role == leading() ? 0 : 1), true);
     }
 
     @Override
