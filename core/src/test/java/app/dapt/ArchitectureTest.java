@@ -122,6 +122,7 @@ class ArchitectureTest {
                     "make",
                     with(
                             "cover",
+                            "cover.drawing",
                             "cover.decision",
                             "cover.parts",
                             "cover.opening",

@@ -54,6 +54,9 @@ public final class CoverSteps {
     private static final Set<Sort> AT_ONCE =
             EnumSet.of(Sort.FOLD, Sort.PLEAT, Sort.JOIN, Sort.ZIP_END, Sort.CENTRE, Sort.NOTCH);
 
+    /** Every piece is measured before anything is sewn. */
+    static final String CHECK = "check";
+
     private static final String READY = "ready";
     private static final String CLOTH = "cloth-";
 
@@ -111,7 +114,7 @@ public final class CoverSteps {
             frame(cloth, pieces);
             cut(cloth, pieces);
         });
-        work.at(Place.TABLE, "check", reckoned.pieces().get(0))
+        work.at(Place.TABLE, CHECK, reckoned.pieces().get(0))
                 .onAll()
                 .figures(reckoned.pieces().stream().map(CoverSteps::size).toList())
                 .because()
@@ -457,6 +460,11 @@ public final class CoverSteps {
                         making.front().outline().map(Outline::seam).orElseGet(() -> line.moved(allowance, allowance)))
                 .<Move>map(line -> new Move.SewOutline(front, outside.isZero() ? line : line.grown(outside), in))
                 .orElseGet(() -> new Move.SewSides(front, making.sewnSides(), in));
+    }
+
+    /** Whether it is the seam round the cover. */
+    static boolean isSewing(Move move) {
+        return move instanceof Move.SewSides || move instanceof Move.SewOutline;
     }
 
     private Move turn() {

@@ -27,11 +27,17 @@ import java.util.Set;
  * @param across  from edge to edge
  * @param upDown  the same the other way
  * @param overlap of two panels; nothing where none lie over each other
+ * @param before  what shows on the front
  * @param outside what shows on the back
  * @param faults  where it is not what was planned
  */
 public record SewnCover(
-        double across, double upDown, Optional<Double> overlap, Set<String> outside, List<Fault> faults) {
+        double across,
+        double upDown,
+        Optional<Double> overlap,
+        Set<String> before,
+        Set<String> outside,
+        List<Fault> faults) {
 
     /** How far it may be from what was planned, in millimetres. */
     public static final double CLOSE = 0.1;
@@ -83,7 +89,9 @@ public record SewnCover(
             compare(reach.width(), reckoned.finished(Axis.ACROSS), Fault.WIDTH);
             compare(reach.height(), reckoned.finished(Axis.UP_DOWN), Fault.HEIGHT);
             Optional<Double> overlap = reckoned.back().lap().map(lap -> overlap(lap.overlap()));
-            Set<String> outside = bothSides();
+            Set<String> before = new LinkedHashSet<>();
+            Set<String> outside = new LinkedHashSet<>();
+            bothSides(before, outside);
             if (rawEdges()) {
                 faults.add(Fault.RAW_EDGE);
             }
@@ -91,6 +99,7 @@ public record SewnCover(
                     reach.width(),
                     reach.height(),
                     overlap,
+                    before,
                     outside,
                     faults.stream().distinct().toList());
         }
@@ -141,9 +150,8 @@ public record SewnCover(
                     : new double[] {of.left() - reach.left(), of.right() - reach.left()};
         }
 
-        /** Right sides are out, before and behind; what shows behind. */
-        private Set<String> bothSides() {
-            Set<String> outside = new LinkedHashSet<>();
+        /** Right sides are out, before and behind. */
+        private void bothSides(Set<String> front, Set<String> outside) {
             boolean wrong = false;
             for (int i = 0; i < SAMPLES * SAMPLES; i++) {
                 int row = i / SAMPLES;
@@ -153,13 +161,13 @@ public record SewnCover(
                 Optional<Facet> behind = cover.seenAt(at);
                 Optional<Facet> before = cover.seenFromBelowAt(at);
                 behind.ifPresent(facet -> outside.add(facet.piece()));
+                before.ifPresent(facet -> front.add(facet.piece()));
                 wrong |= behind.filter(facet -> !facet.isRightSideUp()).isPresent()
                         || before.filter(Facet::isRightSideUp).isPresent();
             }
             if (wrong) {
                 faults.add(Fault.WRONG_SIDE_OUT);
             }
-            return outside;
         }
 
         /** Whether a cut edge that frays lies where it is not covered from above and from below. */

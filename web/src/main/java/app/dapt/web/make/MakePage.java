@@ -8,6 +8,7 @@ import app.dapt.files.drawing.Pen;
 import app.dapt.files.drawing.SvgDrawing;
 import app.dapt.learning.Estimate;
 import app.dapt.make.Job;
+import app.dapt.make.StepPicture;
 import app.dapt.make.WorkOrder.Visit;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Phrase;
@@ -304,8 +305,8 @@ public record MakePage(
                 cautions(at, jobs).stream().map(Caution::says).map(w::say).toList(),
                 step.why().map(w::say),
                 step.asks().map(w::say),
-                pile.map(laid -> drawing(laid, job, at)),
-                pile.flatMap(EdgeOn::of).map(edgeOn -> edgeOn(edgeOn, job, at)),
+                picture(job).or(() -> pile.map(Pile::sheet)).map(sheet -> drawing(sheet, job, at)),
+                pile.filter(laid -> picture(job).isEmpty()).flatMap(EdgeOn::of).map(edgeOn -> edgeOn(edgeOn, job, at)),
                 cut,
                 step.milestone()
                         .filter(Milestone.TRIED_ON::equals)
@@ -363,8 +364,13 @@ public record MakePage(
         return cautions;
     }
 
-    private String drawing(Pile pile, Job job, int at) {
-        Sheet sheet = pile.sheet();
+    /** What lies there after it, where it is done to all of the cover. */
+    private Optional<Sheet> picture(Job job) {
+        Batch.Made made = bench.made(job);
+        return StepPicture.of(job.step(), made.reckoned(), made.sewing());
+    }
+
+    private String drawing(Sheet sheet, Job job, int at) {
         return svg(job, Pen.fitting(sheet.width(), sheet.height(), LARGE), "s" + at)
                 .write(sheet);
     }

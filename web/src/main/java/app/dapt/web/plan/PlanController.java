@@ -12,6 +12,7 @@ import app.dapt.web.entry.Conflict;
 import app.dapt.web.entry.Entries;
 import app.dapt.web.progress.ClothNeeds;
 import app.dapt.web.progress.CutState;
+import app.dapt.web.progress.SewnOnPaper;
 import app.dapt.web.wording.Reader;
 import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.CannotKeep;
@@ -51,6 +52,7 @@ class PlanController {
     private final CoverStore store;
     private final Wording wording;
     private final ClothNeeds needs;
+    private final SewnOnPaper sewn;
     private final FilledController filled;
     private final LearningStore learning;
     private final WorkStore work;
@@ -59,6 +61,7 @@ class PlanController {
             CoverStore store,
             Wording wording,
             ClothNeeds needs,
+            SewnOnPaper sewn,
             FilledController filled,
             LearningStore learning,
             WorkStore work) {
@@ -68,6 +71,7 @@ class PlanController {
         this.filled = filled;
         this.wording = wording;
         this.needs = needs;
+        this.sewn = sewn;
     }
 
     @GetMapping
@@ -216,6 +220,7 @@ class PlanController {
                         gesture,
                         asked.view(),
                         before,
+                        sewn.of(reckoned),
                         SingletonSupplier.of(learning::used),
                         store::cloths));
         CutState cut = cut(cover, reckoned);

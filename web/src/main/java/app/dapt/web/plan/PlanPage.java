@@ -12,6 +12,7 @@ import app.dapt.files.drawing.Pen;
 import app.dapt.files.drawing.SvgDrawing;
 import app.dapt.layout.ClothNeed;
 import app.dapt.log.Learnt;
+import app.dapt.make.SewnCover;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
@@ -46,6 +47,7 @@ public record PlanPage(
         String gesture,
         String view,
         Optional<Reckoned> before,
+        Optional<SewnCover> sewn,
         Supplier<Learnt> learnt,
         Supplier<List<Cloth>> used) {
 
@@ -71,6 +73,35 @@ public record PlanPage(
 
     public Figures figures() {
         return new Figures(w, learnt);
+    }
+
+    /** What the cover comes to, sewn on paper; nothing where it was not, or is not what was planned. */
+    public Optional<String> sewnAsPlanned() {
+        return sewn.filter(SewnCover::isAsPlanned).map(cover -> {
+            Object across = Length.nearMm(cover.across());
+            Object upDown = Length.nearMm(cover.upDown());
+            return cover.overlap()
+                    .map(overlap -> w.say(
+                            "plan.sewn-lapped",
+                            across,
+                            upDown,
+                            Length.nearMm(overlap),
+                            reckoned.back().outer().name()))
+                    .orElseGet(() -> w.say("plan.sewn", across, upDown));
+        });
+    }
+
+    /** What is wrong with it, where it does not come to what was planned. */
+    public List<String> sewnOtherwise() {
+        return sewn.stream()
+                .flatMap(cover -> cover.faults().stream())
+                .map(fault -> w.say("plan.sewn-fault." + Phrase.code(fault)))
+                .toList();
+    }
+
+    /** Whether nothing stands against cutting it. */
+    public boolean isReadyToCut() {
+        return findings().isEmpty() && sewnOtherwise().isEmpty();
     }
 
     /** The list to carry to the scissors. */
