@@ -64,12 +64,13 @@ public record PaperSewing(Reckoned reckoned, Table start, List<State> states) {
         return sewn(reckoned, states.stream().map(State::step).toList(), done);
     }
 
-    /** The cover as it lies after a step; nothing while its front is something else's. */
+    /** The cover as it lies after a step; nothing before it is sewn round. */
     public Optional<Stack> after(Step step) {
         return states.stream()
                 .filter(state -> state.step().id().equals(step.id()))
                 .findFirst()
-                .flatMap(state -> state.table().find(reckoned.front().id()));
+                .flatMap(state -> state.table().find(reckoned.front().id()))
+                .filter(stack -> stack.seam().isPresent());
     }
 
     /** What goes by the name of the front once all is done: the cover. */
