@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 
 /**
  * A cover sewn on paper: its pieces as they are cut, put through every move of its steps, one after the other.
@@ -37,22 +38,24 @@ public record PaperSewing(Reckoned reckoned, Table start, List<State> states) {
                 && !reckoned.plan().edging().isSewnOutsideOut()
                 && !reckoned.plan().shape().isBentEdgeOn()
                 && !(reckoned.outline().isPresent() && reckoned.isJoined());
-        return told ? Optional.of(sewn(reckoned, steps, List::of)) : Optional.empty();
+        return told ? Optional.of(sewn(reckoned, steps, Step::moves)) : Optional.empty();
     }
 
-    private static PaperSewing sewn(Reckoned reckoned, List<Step> steps, Function<Move, List<Move>> done) {
+    private static PaperSewing sewn(Reckoned reckoned, List<Step> steps, Function<Step, List<Move>> done) {
         Table start = Table.of(reckoned.pieces());
         Table table = start;
         List<State> states = new ArrayList<>();
         for (Step step : steps) {
-            for (Move told : step.moves()) {
-                for (Move move : done.apply(told)) {
-                    table = move.on(table);
-                }
+            for (Move move : done.apply(step)) {
+                table = move.on(table);
             }
             states.add(new State(step, table));
         }
         return new PaperSewing(reckoned, start, states);
+    }
+
+    private PaperSewing doing(Function<Step, List<Move>> done) {
+        return sewn(reckoned, states.stream().map(State::step).toList(), done);
     }
 
     /**
@@ -61,7 +64,38 @@ public record PaperSewing(Reckoned reckoned, Table start, List<State> states) {
      * @param done what is done instead of each move
      */
     public PaperSewing but(Function<Move, List<Move>> done) {
-        return sewn(reckoned, states.stream().map(State::step).toList(), done);
+        return doing(step ->
+                step.moves().stream().flatMap(move -> done.apply(move).stream()).toList());
+    }
+
+    /**
+     * The same with the two things that a step lays down, or folds over, in the other order.
+     *
+     * @return nothing where it does not lay down two
+     */
+    public Optional<PaperSewing> otherWayRound(Step step) {
+        List<Integer> laid = IntStream.range(0, step.moves().size())
+                .filter(i -> isLaying(step.moves().get(i)))
+                .boxed()
+                .toList();
+        if (laid.size() != 2) {
+            return Optional.empty();
+        }
+        int first = withFlip(laid.get(0), step.moves());
+        int second = withFlip(laid.get(1), step.moves());
+        List<Move> swapped = new ArrayList<>(step.moves().subList(0, first));
+        swapped.addAll(step.moves().subList(second, laid.get(1) + 1));
+        swapped.addAll(step.moves().subList(first, second));
+        return Optional.of(doing(each -> each.id().equals(step.id()) ? swapped : each.moves()));
+    }
+
+    private static boolean isLaying(Move move) {
+        return move instanceof Move.PutOn || move instanceof Move.FoldAt fold && fold.over();
+    }
+
+    /** What is laid face down is turned over just before. */
+    private static int withFlip(int at, List<Move> moves) {
+        return at > 0 && moves.get(at - 1) instanceof Move.Flip ? at - 1 : at;
     }
 
     /** The cover as it lies after a step; nothing before it is sewn round. */

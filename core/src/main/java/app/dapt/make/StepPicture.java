@@ -48,6 +48,17 @@ public final class StepPicture {
                 : Optional.empty();
     }
 
+    /**
+     * The back of the cover that would come of it if what a step lays down were laid down in the other order; nothing
+     * where that is all the same.
+     */
+    public static Optional<Sheet> ofMistake(Step step, Reckoned reckoned, Optional<PaperSewing> sewing) {
+        return sewing.filter(paper -> step.trap())
+                .flatMap(paper -> paper.otherWayRound(step))
+                .filter(wrong -> !wrong.comesTo().isAsPlanned())
+                .map(wrong -> StackDrawing.of(wrong.cover(), reckoned.pieces(), Phrase.of("sewn.mistake")));
+    }
+
     private static Sheet drawn(Stack stack, Reckoned reckoned) {
         boolean turned = stack.inside().isPresent()
                 && stack.seenAt(middle(stack))

@@ -19,6 +19,7 @@ import app.dapt.files.plan.PlanJson;
 import app.dapt.files.plan.PlanSchema;
 import app.dapt.form.Form;
 import app.dapt.make.CoverSteps;
+import app.dapt.make.PaperSewing;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
@@ -125,6 +126,10 @@ class MadeUpKindsTest {
         assertThat(upright.back().length()).isEqualTo(upright.finished(Axis.UP_DOWN));
         assertThat(upright.finding("slit-gapes")).isPresent();
         assertThat(CoverSteps.of(upright)).extracting(Step::does).contains("slit-tape");
+        assertThat(PaperSewing.of(upright, CoverSteps.of(upright)))
+                .as("sewn on paper")
+                .hasValueSatisfying(
+                        sewn -> assertThat(sewn.comesTo().isAsPlanned()).isTrue());
     }
 
     /** A trim with a look of its own that changes the order of work: bound from outside, never turned out. */

@@ -33,6 +33,11 @@ record SelvageSlit(Details decided) implements Opening {
     static final List<Question<?>> ASKED = List.of(TAPE, Frame.RUNS);
 
     @Override
+    public boolean isToldInMoves() {
+        return true;
+    }
+
+    @Override
     public Kind<Opening> kind() {
         return MadeUp.SELVAGE_SLIT;
     }

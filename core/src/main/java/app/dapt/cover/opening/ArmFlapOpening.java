@@ -151,12 +151,6 @@ public record ArmFlapOpening(Details decided) implements Opening {
         }
     }
 
-    /** Its flap lies aslant, as its arm does. */
-    @Override
-    public boolean isToldInMoves() {
-        return false;
-    }
-
     @Override
     public ClosingSeam closingSeam(Back back, Length edge) {
         return back.mouth().isPresent()

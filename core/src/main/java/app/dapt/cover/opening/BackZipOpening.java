@@ -47,6 +47,11 @@ record BackZipOpening(Details decided) implements Opening {
     static final List<Question<?>> ASKED = Question.all(ZipLength.ASKED, List.of(AT, ZIP_SEAM, Frame.RUNS));
 
     @Override
+    public boolean isToldInMoves() {
+        return true;
+    }
+
+    @Override
     public Kind<Opening> kind() {
         return OpeningKind.BACK_ZIP;
     }

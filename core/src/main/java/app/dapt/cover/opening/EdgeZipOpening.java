@@ -46,6 +46,11 @@ public record EdgeZipOpening(Details decided) implements Opening {
     static final List<Question<?>> ASKED = Question.all(ZipLength.ASKED, List.of(SORT, Frame.EDGE_RUNS));
 
     @Override
+    public boolean isToldInMoves() {
+        return true;
+    }
+
+    @Override
     public Kind<Opening> kind() {
         return OpeningKind.EDGE_ZIP;
     }

@@ -60,6 +60,11 @@ record HiddenZipOpening(Details decided) implements Opening {
     static final List<Question<?>> ASKED = Question.all(ZipLength.ASKED, List.of(AT, TAPE, BAND, Frame.RUNS));
 
     @Override
+    public boolean isToldInMoves() {
+        return true;
+    }
+
+    @Override
     public Kind<Opening> kind() {
         return OpeningKind.HIDDEN_ZIP;
     }

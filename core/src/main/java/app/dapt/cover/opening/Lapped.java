@@ -55,6 +55,11 @@ public interface Lapped extends Opening {
     }
 
     @Override
+    default boolean isToldInMoves() {
+        return true;
+    }
+
+    @Override
     default void lay(Making making) {
         new Laying(making, frame()).lapped();
     }

@@ -49,9 +49,21 @@ record Laying(Making making, Frame frame) {
 
     /** The front, and the back on it; a back that is one with the front is folded over it. */
     Draft plainly() {
+        List<Panel> panels = making.back().panels();
+        return plainly(panels.stream()
+                .map(panel -> Map.entry(panel.piece().id(), making.onTable(frame.outer(panel.role()))))
+                .toList());
+    }
+
+    /** The same with a back that was put together and goes by one name. */
+    Draft asOne() {
+        return plainly(List.of(Map.entry(BACK, Side.TOP)));
+    }
+
+    private Draft plainly(List<Map.Entry<String, Side>> backs) {
         return making.isOnePiece()
                 ? folded()
-                : on(worded("lay"), asOneBack(), false).moves(put(List.of(Map.entry(BACK, Side.TOP))));
+                : on(worded("lay"), asOneBack(), false).moves(put(backs));
     }
 
     /** A back that was put together lies on the front as it is: what shows of it lies under the rest, or over it. */

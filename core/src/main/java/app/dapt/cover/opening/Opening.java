@@ -58,7 +58,7 @@ public interface Opening extends Detailed {
 
     /** Whether its steps say in moves what becomes of the cloth, so that it can be sewn on paper. */
     default boolean isToldInMoves() {
-        return true;
+        return false;
     }
 
     /** How front and back are laid on each other for the seam. */

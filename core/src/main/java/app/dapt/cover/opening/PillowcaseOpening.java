@@ -68,6 +68,11 @@ public record PillowcaseOpening(Details decided) implements Opening {
     static final List<Question<?>> ASKED = Question.all(List.of(FLAPS, FLAP, EASE, RUNS), HEM.all(), Fastening.ASKED);
 
     @Override
+    public boolean isToldInMoves() {
+        return true;
+    }
+
+    @Override
     public Kind<Opening> kind() {
         return OpeningKind.PILLOWCASE;
     }

@@ -78,6 +78,11 @@ public record SewnShutOpening(Details decided) implements Opening {
     private static final long HAND_SLOWER = 5;
 
     @Override
+    public boolean isToldInMoves() {
+        return true;
+    }
+
+    @Override
     public Kind<Opening> kind() {
         return OpeningKind.SEWN_SHUT;
     }

@@ -77,6 +77,6 @@ record ZipSteps(Making making, boolean ordinary) {
 
     /** The seam round the cover is never sewn with the zip shut. */
     static void lay(Making making, Frame frame) {
-        new Laying(making, frame).plainly().called("zip").because().trap().add();
+        new Laying(making, frame).asOne().called("zip").because().trap().add();
     }
 }

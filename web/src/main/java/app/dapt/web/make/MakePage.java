@@ -50,6 +50,8 @@ public record MakePage(
     /** User units of the drawing's longer side, and of what lies edge on beside it. */
     private static final double LARGE = 300;
 
+    private static final double SMALL = 150;
+
     private static final double EDGE_ON = 150;
     private static final int SHOWN_NEXT = 2;
 
@@ -85,6 +87,7 @@ public record MakePage(
             Optional<String> asks,
             Optional<String> drawing,
             Optional<String> edgeOn,
+            Optional<String> mistake,
             Optional<CutOrder.Shown> cuts,
             Optional<String> tryOn,
             boolean done,
@@ -307,6 +310,7 @@ public record MakePage(
                 step.asks().map(w::say),
                 picture(job).or(() -> pile.map(Pile::sheet)).map(sheet -> drawing(sheet, job, at)),
                 pile.filter(laid -> picture(job).isEmpty()).flatMap(EdgeOn::of).map(edgeOn -> edgeOn(edgeOn, job, at)),
+                mistake(job, at),
                 cut,
                 step.milestone()
                         .filter(Milestone.TRIED_ON::equals)
@@ -368,6 +372,14 @@ public record MakePage(
     private Optional<Sheet> picture(Job job) {
         Batch.Made made = bench.made(job);
         return StepPicture.of(job.step(), made.reckoned(), made.sewing());
+    }
+
+    /** What would come of it the other way round. */
+    private Optional<String> mistake(Job job, int at) {
+        Batch.Made made = bench.made(job);
+        return StepPicture.ofMistake(job.step(), made.reckoned(), made.sewing())
+                .map(sheet -> svg(job, Pen.fitting(sheet.width(), sheet.height(), SMALL), "m" + at)
+                        .write(sheet));
     }
 
     private String drawing(Sheet sheet, Job job, int at) {
