@@ -141,7 +141,7 @@ class MadeUpKindsTest {
         List<Step> steps = CoverSteps.of(Reckoner.reckon(bound));
         assertThat(steps)
                 .extracting(Step::does)
-                .containsSubsequence("lay-lapped-french", "seam", "try-on", "press-seam", "bind", "fill")
+                .containsSubsequence("lay-lapped-french", "seam-hemmed", "try-on-bound", "press-seam", "bind", "fill")
                 .doesNotContain("turn-out", "turn-back", "zigzag", "french-first");
         Reckoned reckoned = Reckoner.reckonWithoutRemedies(bound, bound.mark());
         Words words = new Words(Wordbook.load(English.US, "craft"), Mark.EIGHTH);
