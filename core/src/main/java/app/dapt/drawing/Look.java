@@ -102,6 +102,7 @@ public interface Look {
         return new Mark(
                 Make.THREAD,
                 stands.stream()
+                        .distinct()
                         .map(stand -> List.of(stand.at(), stand.out(deep)))
                         .toList(),
                 thick);
@@ -111,7 +112,10 @@ public interface Look {
     static Mark dots(List<Stand> stands, double out, double radius) {
         return Mark.of(
                 Make.SOLID,
-                stands.stream().map(stand -> dot(stand.out(out), radius)).toList());
+                stands.stream()
+                        .distinct()
+                        .map(stand -> dot(stand.out(out), radius))
+                        .toList());
     }
 
     /** Something round. */
