@@ -3,17 +3,20 @@ package app.dapt.make;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.parts.Back;
 import app.dapt.cover.parts.Back.Panel;
+import app.dapt.cover.parts.CoverDimensions;
 import app.dapt.cover.parts.PanelRole;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Piece;
+import app.dapt.piece.PieceRole;
 import app.dapt.piece.Side;
 import app.dapt.workpiece.Facet;
 import app.dapt.workpiece.Reach;
 import app.dapt.workpiece.Stack;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -44,6 +47,7 @@ public record SewnCover(
 
     private static final int SAMPLES = 9;
     private static final double HAIR = 0.2;
+    private static final double FOLDED = 1;
 
     /** What may be wrong with it. */
     public enum Fault {
@@ -53,6 +57,8 @@ public record SewnCover(
         /** Another panel shows, or one that is as deep as it should not be. */
         PANELS,
         WRONG_SIDE_OUT,
+        /** A fold lies at another edge than was planned. */
+        FOLD,
         RAW_EDGE
     }
 
@@ -66,7 +72,16 @@ public record SewnCover(
     }
 
     static SewnCover of(Stack cover, Reckoned reckoned) {
-        return new Look(cover, reckoned).taken();
+        return new Look(upright(cover), reckoned).taken();
+    }
+
+    /** So that its front stands upright, however it came to lie. */
+    private static Stack upright(Stack cover) {
+        boolean standsOnItsHead = cover.plies().get(0).stream()
+                .max(Comparator.comparingDouble(Facet::area))
+                .filter(facet -> facet.place().isUpsideDown())
+                .isPresent();
+        return standsOnItsHead ? cover.turnedRound() : cover;
     }
 
     /** A look at it from both sides. */
@@ -92,6 +107,9 @@ public record SewnCover(
             Set<String> before = new LinkedHashSet<>();
             Set<String> outside = new LinkedHashSet<>();
             bothSides(before, outside);
+            if (!foldsAsPlanned()) {
+                faults.add(Fault.FOLD);
+            }
             if (rawEdges()) {
                 faults.add(Fault.RAW_EDGE);
             }
@@ -131,15 +149,21 @@ public record SewnCover(
                     .toList();
             compare(outer[0], one.stream().map(Panel::from).reduce(Length::min).orElseThrow(), Fault.PANELS);
             compare(outer[1], one.stream().map(Panel::to).reduce(Length::max).orElseThrow(), Fault.PANELS);
-            if (top.stream().noneMatch(facet -> isOf(facet, back.outer().piece()))) {
+            Set<String> shown = drops(back.outer().piece());
+            if (top.stream().noneMatch(facet -> shown.contains(facet.piece()))) {
                 faults.add(Fault.PANELS);
             }
             return overlap;
         }
 
-        /** Whether it is a part of a piece, or of one of the drops that it is joined from. */
-        private static boolean isOf(Facet facet, Piece piece) {
-            return facet.piece().equals(piece.id()) || facet.piece().startsWith(piece.id() + "-");
+        /** A piece, or the drops that it is joined from. */
+        private Set<String> drops(Piece piece) {
+            Set<String> ids = new LinkedHashSet<>(Set.of(piece.id()));
+            reckoned.pieces().stream()
+                    .filter(each -> each.role() instanceof PieceRole.Drop drop
+                            && drop.panel().equals(piece.id()))
+                    .forEach(drop -> ids.add(drop.id()));
+            return ids;
         }
 
         /** From where to where across the opening, from the edge where the back starts. */
@@ -168,6 +192,31 @@ public record SewnCover(
             if (wrong) {
                 faults.add(Fault.WRONG_SIDE_OUT);
             }
+        }
+
+        /** At a planned fold the same place of the same piece is seen from both sides. */
+        private boolean foldsAsPlanned() {
+            Back.Ends ends = reckoned.back().ends();
+            Side start = CoverDimensions.before(reckoned.dimensions().opens());
+            return (ends.start() != Back.End.FOLD || isFoldedAt(start))
+                    && (ends.end() != Back.End.FOLD || isFoldedAt(start.opposite()));
+        }
+
+        private boolean isFoldedAt(Side side) {
+            boolean upright = side.runs() == Axis.UP_DOWN;
+            double in = side == Side.LEFT || side == Side.TOP ? HAIR : -HAIR;
+            Point near = upright
+                    ? new Point(reach.at(side) + in, reach.top() + reach.height() * 0.437)
+                    : new Point(reach.left() + reach.width() * 0.437, reach.at(side) + in);
+            Optional<Facet> behind = cover.seenAt(near);
+            Optional<Facet> before = cover.seenFromBelowAt(near);
+            if (behind.isEmpty() || before.isEmpty()) {
+                return false;
+            }
+            Point one = behind.get().place().back(near);
+            Point other = before.get().place().back(near);
+            return behind.get().piece().equals(before.get().piece())
+                    && Math.hypot(one.x() - other.x(), one.y() - other.y()) < FOLDED;
         }
 
         /** Whether a cut edge that frays lies where it is not covered from above and from below. */

@@ -21,9 +21,6 @@ public sealed interface Move {
     /** And at least so many millimetres. */
     double LEAST_REACH = 60;
 
-    /** What the first of the drops is called that a panel is joined from. */
-    String FIRST_DROP = "-1";
-
     /**
      * What lies there after it.
      *
@@ -216,8 +213,7 @@ public sealed interface Move {
         public Table on(Table table) {
             Stack lying = table.get(stack);
             Placement place = lying.facets()
-                    .filter(facet ->
-                            facet.piece().equals(stack) || facet.piece().equals(stack + FIRST_DROP))
+                    .filter(facet -> facet.piece().equals(stack))
                     .max(Comparator.comparingDouble(Facet::area))
                     .orElseThrow()
                     .place();

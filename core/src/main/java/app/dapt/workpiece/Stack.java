@@ -58,6 +58,11 @@ public record Stack(List<List<Facet>> plies, OptionalInt cavity, Optional<Seam> 
         return new Stack(over, below, seam.map(line -> line.mirrored(middle)), inside);
     }
 
+    /** Turned half round on the table, the same side up. */
+    public Stack turnedRound() {
+        return flipped(true).flipped(false);
+    }
+
     private static List<Facet> mirrored(List<Facet> facets, Crease crease) {
         List<Facet> over = new ArrayList<>(
                 facets.stream().map(facet -> facet.moved(crease.mirror())).toList());

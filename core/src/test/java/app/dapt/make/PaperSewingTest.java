@@ -19,6 +19,8 @@ import app.dapt.cover.front.FaceKind;
 import app.dapt.cover.opening.Hem;
 import app.dapt.cover.opening.Opening;
 import app.dapt.cover.opening.OpeningKind;
+import app.dapt.cover.opening.PillowcaseOpening;
+import app.dapt.cover.opening.SewnShutOpening;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.form.Form;
 import app.dapt.make.PaperSewing.State;
@@ -82,6 +84,10 @@ class PaperSewingTest {
         }
     }
 
+    private static CoverPlan turned(CoverPlan plan) {
+        return plan.withOpening(plan.opening().turned());
+    }
+
     static Stream<CoverPlan> made() {
         CoverPlan plain = cover(OpeningKind.ENVELOPE);
         CoverPlan french = plain.withSeam(new Seam(Length.inches(0, 1, 2), SeamFinish.FRENCH));
@@ -89,9 +95,13 @@ class PaperSewingTest {
                         Stream.of(french),
                         OpeningKind.ALL.stream().map(kind -> cover(kind)),
                         OpeningKind.ALL.stream().map(kind -> cover(kind)).map(plan -> plan.withSeam(french.seam())),
-                        OpeningKind.ALL.stream()
-                                .map(kind -> cover(kind))
-                                .map(plan -> plan.withOpening(plan.opening().turned())),
+                        OpeningKind.ALL.stream().map(kind -> turned(cover(kind))),
+                        OpeningKind.ALL.stream().map(kind -> turned(cover(kind)).withSeam(french.seam())),
+                        Stream.of(
+                                turned(cover(OpeningKind.PILLOWCASE, "flaps", PillowcaseOpening.Flaps.BOTH)),
+                                cover(OpeningKind.PILLOWCASE, "flaps", PillowcaseOpening.Flaps.BOTH),
+                                turned(cover(OpeningKind.SEWN_SHUT, "cutIn", SewnShutOpening.Cut.ONE)),
+                                cover(OpeningKind.SEWN_SHUT, "cutIn", SewnShutOpening.Cut.ONE)),
                         FaceKind.ALL.stream().map(kind -> plain.withFace(kind.usual(Unit.INCH))),
                         EdgingKind.ALL.stream().map(kind -> plain.withEdging(kind.usual(Unit.INCH))),
                         Stream.of("pocket", "handle", "label", "motif")

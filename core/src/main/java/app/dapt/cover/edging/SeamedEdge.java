@@ -1,7 +1,6 @@
 package app.dapt.cover.edging;
 
 import app.dapt.cover.parts.Back;
-import app.dapt.cover.parts.Back.End;
 import app.dapt.cover.parts.CoverDimensions;
 import app.dapt.drawing.Element.Trim;
 import app.dapt.drawing.Look;
@@ -48,8 +47,8 @@ public record SeamedEdge(
             return outlined(sizes, back, sizes.outline().get(), outside);
         }
         Axis runs = sizes.opens();
-        boolean start = isSeamed(back.ends().start(), back);
-        boolean end = isSeamed(back.ends().end(), back);
+        boolean start = back.ends().isSewn(back.ends().start());
+        boolean end = back.ends().isSewn(back.ends().end());
         int along = (start ? 1 : 0) + (end ? 1 : 0);
         boolean stacked = runs == Axis.ACROSS;
         int ofWidth = stacked ? along : 2;
@@ -79,12 +78,6 @@ public record SeamedEdge(
         double left = stacked || start ? outside.toMm() : 0;
         double top = !stacked || start ? outside.toMm() : 0;
         return new SeamedEdge(length, sides, corners, along == 2, false, moved(paths, -left, -top));
-    }
-
-    /** An edge with a zip or closed by hand is seamed all the same; one left open with a flap is not. */
-    private static boolean isSeamed(End end, Back back) {
-        boolean tucked = back.ends().isTucked();
-        return end == End.SEAM || end == End.OPEN && !tucked;
     }
 
     private static List<List<Point>> paths(Length across, Length upDown, boolean stacked, boolean start, boolean end) {

@@ -25,6 +25,7 @@ import app.dapt.piece.Edge;
 import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
+import app.dapt.piece.Side;
 import app.dapt.step.Effort;
 import app.dapt.step.Laid;
 import app.dapt.step.Pile;
@@ -114,14 +115,14 @@ public record PillowcaseOpening(Details decided) implements Opening {
         Sum length = Sum.of(
                 Sum.term(frame().ofDeep("term.twice"), depth.times(2)),
                 Sum.term(tucksBoth() ? "term.two-flaps" : "term.flap", tuckFront.plus(flap)));
-        Length backFold = end.allowance().plus(flap);
-        Length middle = backFold.plus(depth);
-        List<Marking> marks = folds(backFold, depth);
-        marks.addAll(front.inStrip(runs(), middle.minus(sizes.allowance())));
+        Length begins = end.allowance().plus(isBackFirst() ? flap : tuckFront);
+        Length middle = begins.plus(depth);
+        List<Marking> marks = folds(begins, depth);
+        marks.addAll(front.inStrip(runs(), (isBackFirst() ? middle : begins).minus(sizes.allowance())));
         List<Spot> spots = fastening.spots(laid, depth, true, Length.ZERO);
-        // Both layers run from the fold in the middle of the strip, the back towards its beginning.
-        marks.addAll(fastening.marks(spots, true, middle::minus, laid));
-        marks.addAll(fastening.marks(spots, false, middle::plus, laid));
+        // Both layers run from the fold in the middle of the strip.
+        marks.addAll(fastening.marks(spots, isBackFirst(), middle::minus, laid));
+        marks.addAll(fastening.marks(spots, !isBackFirst(), middle::plus, laid));
         Piece strip = laid.strip("pillowcase", hem.added(hem.added(length, end), end), end, end)
                 .marked(marks);
         List<Piece> pieces = new ArrayList<>(List.of(strip));
@@ -133,10 +134,21 @@ public record PillowcaseOpening(Details decided) implements Opening {
                 .spotted(spots);
     }
 
-    /** The folds of the strip, one after another. */
-    private List<Marking> folds(Length first, Length depth) {
-        return Stream.iterate(first, fold -> fold.plus(depth))
-                .limit(tucksBoth() ? 3 : 2)
+    /**
+     * Whether the strip begins with the back. It opens below, or, seen from behind, at the right: that is the front's
+     * left edge, and the front comes first.
+     */
+    private boolean isBackFirst() {
+        return frame().isStacked();
+    }
+
+    /** The folds of the strip, one after another: where a flap begins, and in the middle. */
+    private List<Marking> folds(Length begins, Length depth) {
+        Stream<Length> flaps = tucksBoth()
+                ? Stream.of(begins, begins.plus(depth.times(2)))
+                : Stream.of(isBackFirst() ? begins : begins.plus(depth.times(2)));
+        return Stream.concat(flaps, Stream.of(begins.plus(depth)))
+                .sorted()
                 .map(fold -> Marking.line(Sort.FOLD, runs(), fold))
                 .collect(Collectors.toCollection(ArrayList::new));
     }
@@ -180,12 +192,15 @@ public record PillowcaseOpening(Details decided) implements Opening {
         String strip = laying.making().front().id();
         List<Length> folds = laying.folds();
         List<Move> moves = new ArrayList<>(laying.stripDown());
-        moves.add(new Move.FoldAt(strip, frame().start(), folds.get(0), laying.isOutsideOut()));
-        if (tucksBoth()) {
-            moves.add(new Move.FoldAt(strip, frame().end(), folds.get(2), laying.isOutsideOut()));
+        int middle = tucksBoth() || isBackFirst() ? 1 : 0;
+        for (int i = 0; i < folds.size(); i++) {
+            if (i != middle) {
+                Side side = i < middle ? frame().start() : frame().end();
+                moves.add(new Move.FoldAt(strip, side, folds.get(i), laying.isOutsideOut()));
+            }
         }
         moves.add(new Move.Beyond(strip));
-        moves.add(new Move.FoldAt(strip, frame().start(), folds.get(1), true));
+        moves.add(new Move.FoldAt(strip, isBackFirst() ? frame().start() : frame().end(), folds.get(middle), true));
         return moves;
     }
 

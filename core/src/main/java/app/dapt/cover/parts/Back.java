@@ -58,6 +58,11 @@ public record Back(
             return tuckFront.isPositive() || tuckBack.isPositive();
         }
 
+        /** Whether an edge is sewn: one with a zip or closed by hand is all the same, one left open with a flap is not. */
+        public boolean isSewn(End edge) {
+            return edge == End.SEAM || edge == End.OPEN && !isTucked();
+        }
+
         static final Ends SEWN = new Ends(End.SEAM, End.SEAM, Length.ZERO, Length.ZERO);
 
         public static Ends of(End start, End end) {
@@ -255,7 +260,7 @@ public record Back(
         if (side.runs() == sizes.opens()) {
             boolean start = side == CoverDimensions.before(sizes.opens());
             End end = start ? ends.start() : ends.end();
-            seam = end == End.SEAM || end == End.OPEN && !ends.isTucked();
+            seam = ends.isSewn(end);
         }
         return seam ? sizes.allowance() : sizes.innerAllowance();
     }

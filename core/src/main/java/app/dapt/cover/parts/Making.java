@@ -65,17 +65,13 @@ public record Making(Work work, CoverDimensions sizes, Back back, boolean outsid
         Side start = CoverDimensions.before(sizes.opens());
         return Stream.of(Side.values())
                 .filter(side -> side.runs() != sizes.opens()
-                        || isSewn(
-                                side == start
-                                        ? back.ends().start()
-                                        : back.ends().end()))
+                        || back.ends()
+                                .isSewn(
+                                        side == start
+                                                ? back.ends().start()
+                                                : back.ends().end()))
                 .map(this::onTable)
                 .toList();
-    }
-
-    /** An edge with a zip or closed by hand is sewn all the same; one left open with a flap is not. */
-    private boolean isSewn(Back.End end) {
-        return end == Back.End.SEAM || end == Back.End.OPEN && !back.ends().isTucked();
     }
 
     /** One of the pieces that front and back are made of. */
