@@ -9,7 +9,6 @@ import app.dapt.cover.edging.SeamedEdge;
 import app.dapt.cover.opening.ClosingSeam;
 import app.dapt.cover.parts.CoverDimensions;
 import app.dapt.cover.parts.Making;
-import app.dapt.cover.parts.Need;
 import app.dapt.cover.shape.Shape;
 import app.dapt.drawing.Element.Role;
 import app.dapt.measure.Axis;
@@ -17,8 +16,6 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Contour;
 import app.dapt.piece.Contour.Point;
-import app.dapt.piece.Marking;
-import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Outline;
 import app.dapt.piece.Piece;
 import app.dapt.piece.PieceRole;
@@ -36,12 +33,10 @@ import app.dapt.step.Work;
 import app.dapt.step.Work.Draft;
 import app.dapt.workpiece.Move;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Predicate;
 
 /**
@@ -50,25 +45,13 @@ import java.util.function.Predicate;
  */
 public final class CoverSteps {
 
-    /** Marks at an edge, or on the wrong side, which last until they are wanted. */
-    private static final Set<Sort> AT_ONCE =
-            EnumSet.of(Sort.FOLD, Sort.PLEAT, Sort.JOIN, Sort.ZIP_END, Sort.CENTRE, Sort.NOTCH);
-
-    /** Every piece is measured before anything is sewn. */
-    static final String CHECK = "check";
-
-    private static final String READY = "ready";
-    private static final String CLOTH = "cloth-";
-
     private final Reckoned reckoned;
     private final CoverPlan plan;
     private final Work work = new Work();
     private final Making making;
-    private final Predicate<Cloth> prepared;
     private Pile laid;
 
-    private CoverSteps(Reckoned reckoned, Predicate<Cloth> prepared) {
-        this.prepared = prepared;
+    private CoverSteps(Reckoned reckoned) {
         this.reckoned = reckoned;
         this.plan = reckoned.plan();
         boolean outsideOut = plan.seam().isFrench() || plan.edging().isSewnOutsideOut();
@@ -87,187 +70,25 @@ public final class CoverSteps {
      * @param prepared asked of each of its cloths, once
      */
     static List<Step> of(Reckoned reckoned, Predicate<Cloth> prepared) {
-        CoverSteps steps = new CoverSteps(reckoned, prepared);
-        steps.cutOut();
+        CoverSteps steps = new CoverSteps(reckoned);
+        new CuttingSteps(reckoned, steps.work, prepared).tell();
         steps.makeParts();
         steps.sewUp();
         steps.finish();
         return steps.withThread(steps.work.steps());
     }
 
-    private Map<Cloth, List<Piece>> byCloth() {
-        Map<Cloth, List<Piece>> byCloth = new LinkedHashMap<>();
-        for (Piece piece : reckoned.pieces()) {
-            byCloth.computeIfAbsent(plan.cloths().of(piece.material()), cloth -> new ArrayList<>())
-                    .add(piece);
-        }
-        return byCloth;
-    }
-
-    private void cutOut() {
-        Draft ready = work.at(Place.TABLE, READY)
-                .reaches(Milestone.BOUGHT)
-                .figures(reckoned.needs().stream().map(CoverSteps::toLayOut).toList());
-        byCloth().keySet().stream().filter(prepared.negate()).forEach(this::prepare);
-        ready.also("notions").add();
-        byCloth().forEach((cloth, pieces) -> {
-            frame(cloth, pieces);
-            cut(cloth, pieces);
-        });
-        work.at(Place.TABLE, CHECK, reckoned.pieces().get(0))
-                .onAll()
-                .figures(reckoned.pieces().stream().map(CoverSteps::size).toList())
-                .because()
-                .trap()
-                .times(Effort.LAY, 1 + reckoned.pieces().size() / 3.0)
-                .rightSide()
-                .add();
-        reckoned.pieces().forEach(this::mark);
-    }
-
     /** How much thread there must be shows when all is told that is sewn. */
     private List<Step> withThread(List<Step> told) {
-        Phrase thread = toLayOut(Notions.thread(told));
+        Phrase thread = CuttingSteps.toLayOut(Notions.thread(told));
         return told.stream()
-                .map(step -> step.does().equals(READY) ? step.figuring(thread) : step)
+                .map(step -> step.does().equals(CuttingSteps.READY) ? step.figuring(thread) : step)
                 .toList();
-    }
-
-    private static Phrase toLayOut(Need need) {
-        return Phrase.of("figure.need", need.what(), need.amount());
-    }
-
-    private static Phrase size(Piece piece) {
-        return Phrase.of("figure.cut", piece.name(), piece.cutWidth(), piece.cutHeight(), piece.quantity());
-    }
-
-    private void prepare(Cloth cloth) {
-        String thing = thing(cloth);
-        work.at(Place.WASH, "wash")
-                .called(thing)
-                .also(thing)
-                .saying(cloth.name())
-                .because()
-                .times(Effort.WASH, 1)
-                .add();
-        work.at(Place.IRON, "press-cloth")
-                .called(thing)
-                .also(thing)
-                .saying(cloth.name())
-                .times(Effort.LAY, 2)
-                .add();
-        work.at(Place.TABLE, "square")
-                .called(thing)
-                .also(thing)
-                .saying(cloth.name())
-                .because()
-                .times(Effort.LAY, 1)
-                .add();
-        work.at(Place.TABLE, "flaws")
-                .called(thing)
-                .also(thing)
-                .saying(cloth.name())
-                .times(Effort.LAY, 1)
-                .add();
-    }
-
-    /** The id of the last step that prepares a cloth. */
-    static String prepared(Cloth cloth) {
-        return thing(cloth) + "/flaws";
-    }
-
-    /** The id of the step that cuts it. */
-    static String cutting(CoverPlan plan, Cloth cloth) {
-        return thing(cloth) + "/" + cuts(plan, cloth);
     }
 
     /** The cloth that a step cuts; nothing for a step that cuts none. */
     public static Optional<Cloth> cutBy(CoverPlan plan, Step step) {
-        return plan.cloths()
-                .all()
-                .filter(cloth -> cutting(plan, cloth).equals(step.id()))
-                .findFirst();
-    }
-
-    /** With a knife that seals the edges as it cuts, where that is how they are finished. */
-    private static String cuts(CoverPlan plan, Cloth cloth) {
-        return plan.seam().finish() == SeamFinish.HEAT_SEALED && cloth.synthetic() ? "cut-hot" : "cut";
-    }
-
-    /** How many of what: panels, and each sort of which there are several. */
-    private static List<Phrase> counted(List<Piece> pieces) {
-        List<Phrase> counts = new ArrayList<>();
-        long panels = pieces.stream().filter(piece -> piece.quantity() == 1).count();
-        if (panels > 0) {
-            counts.add(Phrase.of("cut.panels", panels));
-        }
-        pieces.stream()
-                .filter(piece -> piece.quantity() > 1)
-                .forEach(piece -> counts.add(Phrase.of(piece.name().code() + ".several", piece.quantity())));
-        return counts;
-    }
-
-    private static String thing(Cloth cloth) {
-        return CLOTH + cloth.id();
-    }
-
-    /** Whether a step prepares a fabric before anything is cut from it. */
-    static boolean isPreparing(Step step) {
-        return step.id().startsWith(CLOTH) && step.pieces().isEmpty();
-    }
-
-    /** A motif is framed while the cloth is whole. */
-    private void frame(Cloth cloth, List<Piece> pieces) {
-        for (Piece piece : pieces) {
-            if (piece.marks().stream().anyMatch(mark -> mark.sort() == Sort.MOTIF)) {
-                work.at(Place.TABLE, "motif-frame", piece)
-                        .also(thing(cloth))
-                        .saying(piece.cutWidth(), piece.cutHeight())
-                        .figures(piece.marks().stream()
-                                .filter(mark -> mark.sort() == Sort.MOTIF)
-                                .map(mark -> mark.says(piece))
-                                .toList())
-                        .because()
-                        .trap()
-                        .times(Effort.LAY, 2)
-                        .rightSide()
-                        .add();
-            }
-        }
-    }
-
-    private void cut(Cloth cloth, List<Piece> pieces) {
-        boolean hot = cuts(plan, cloth).equals("cut-hot");
-        double minutes = pieces.stream()
-                .mapToDouble(piece ->
-                        (piece.outline().isPresent() ? Effort.CUT_CURVED : Effort.CUT_STRAIGHT).times(piece.quantity()))
-                .sum();
-        work.at(Place.TABLE, cuts(plan, cloth), pieces)
-                .reaches(Milestone.CUT)
-                .called(thing(cloth))
-                .also(thing(cloth))
-                .saying(cloth.name(), counted(pieces))
-                .figures(pieces.stream().map(CoverSteps::size).toList())
-                .careful(hot ? Caution.HOT_KNIFE : Caution.BLADE)
-                .times(Effort.CUT_STRAIGHT, minutes / Effort.CUT_STRAIGHT.times(1))
-                .add();
-    }
-
-    /** What is marked on a piece as soon as it is cut; the rest is marked when it is wanted, on the right side. */
-    private void mark(Piece piece) {
-        List<Marking> early = piece.marks().stream()
-                .filter(mark -> AT_ONCE.contains(mark.sort()))
-                .toList();
-        if (!early.isEmpty()) {
-            work.at(Place.TABLE, "mark", piece)
-                    .figures(early.stream()
-                            .map(mark -> mark.says(piece))
-                            .distinct()
-                            .toList())
-                    .times(Effort.LAY, 0.5 + early.size() / 6.0)
-                    .shows(Pile.of(work.lying(piece.marking(early), false)))
-                    .add();
-        }
+        return CuttingSteps.cutBy(plan, step);
     }
 
     private void makeParts() {
@@ -460,11 +281,6 @@ public final class CoverSteps {
                         making.front().outline().map(Outline::seam).orElseGet(() -> line.moved(allowance, allowance)))
                 .<Move>map(line -> new Move.SewOutline(front, outside.isZero() ? line : line.grown(outside), in))
                 .orElseGet(() -> new Move.SewSides(front, making.sewnSides(), in));
-    }
-
-    /** Whether it is the seam round the cover. */
-    static boolean isSewing(Move move) {
-        return move instanceof Move.SewSides || move instanceof Move.SewOutline;
     }
 
     private Move turn() {

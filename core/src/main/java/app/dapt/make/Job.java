@@ -34,7 +34,7 @@ public record Job(int cover, Step step, Set<String> needs) {
 
     /** Whether it is done to a fabric as a whole, for every cover that is cut from it. */
     public boolean isForAll() {
-        return CoverSteps.isPreparing(step);
+        return CuttingSteps.isPreparing(step);
     }
 
     /** Its id among the steps of all covers, {@code c1/back-upper/hem-press}. */

@@ -9,11 +9,9 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Piece;
-import app.dapt.workpiece.Crease;
 import app.dapt.workpiece.Facet;
 import app.dapt.workpiece.Placement;
 import app.dapt.workpiece.Reach;
-import app.dapt.workpiece.Seam;
 import app.dapt.workpiece.Stack;
 import java.util.ArrayList;
 import java.util.List;
@@ -42,7 +40,10 @@ final class StackDrawing {
 
     private Sheet sheet(Phrase described) {
         stack.facets().forEach(this::facet);
-        stack.seam().ifPresent(this::seam);
+        stack.seam().stream()
+                .flatMap(seam -> seam.on(reach).stream())
+                .forEach(line -> elements.add(
+                        new Path(Role.SEAM, line.stream().map(this::here).toList(), false)));
         return new Sheet(
                 Length.nearMm(reach.width()),
                 Length.nearMm(reach.height()),
@@ -67,39 +68,5 @@ final class StackDrawing {
 
     private Point here(Point point) {
         return Placement.moved(-reach.left(), -reach.top()).of(point);
-    }
-
-    /** Straight ones from where one crosses another to where the next does. */
-    private void seam(Seam seam) {
-        seam.outline()
-                .ifPresent(line -> elements.add(new Path(
-                        Role.SEAM, line.points().stream().map(this::here).toList(), true)));
-        for (Crease crease : seam.creases()) {
-            double[] ends = {reach.left(), reach.top(), reach.right(), reach.bottom()};
-            for (Crease other : seam.creases()) {
-                stop(ends, other);
-            }
-            double x = crease.nx() * crease.at();
-            double y = crease.ny() * crease.at();
-            boolean upright = Math.abs(crease.nx()) > Math.abs(crease.ny());
-            elements.add(new Path(
-                    Role.SEAM,
-                    upright
-                            ? List.of(here(new Point(x, ends[1])), here(new Point(x, ends[3])))
-                            : List.of(here(new Point(ends[0], y)), here(new Point(ends[2], y))),
-                    false));
-        }
-    }
-
-    private static void stop(double[] ends, Crease other) {
-        if (other.nx() < -0.5) {
-            ends[0] = -other.at();
-        } else if (other.nx() > 0.5) {
-            ends[2] = other.at();
-        } else if (other.ny() < 0) {
-            ends[1] = -other.at();
-        } else {
-            ends[3] = other.at();
-        }
     }
 }

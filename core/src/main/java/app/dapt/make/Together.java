@@ -39,8 +39,8 @@ public record Together(List<List<Step>> steps, WorkOrder order) {
                         .filter(known -> known.getKey().isLike(cloth))
                         .findFirst();
                 before.ifPresent(known -> waits.put(
-                        Job.id(number, CoverSteps.cutting(cover.plan(), cloth)),
-                        Job.id(known.getValue(), CoverSteps.prepared(known.getKey()))));
+                        Job.id(number, CuttingSteps.cutting(cover.plan(), cloth)),
+                        Job.id(known.getValue(), CuttingSteps.prepared(known.getKey()))));
                 prepared.putIfAbsent(cloth, number);
                 return before.isPresent();
             }));

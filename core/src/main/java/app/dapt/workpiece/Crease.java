@@ -39,6 +39,14 @@ public record Crease(double nx, double ny, double at) {
         return new Crease(nx, ny, at + by);
     }
 
+    /** The side that what lies beyond it is nearest to. */
+    Side side() {
+        if (Math.abs(nx) > Math.abs(ny)) {
+            return nx > 0 ? Side.RIGHT : Side.LEFT;
+        }
+        return ny > 0 ? Side.BOTTOM : Side.TOP;
+    }
+
     /** How far beyond it a point lies. */
     double beyond(Point point) {
         return nx * point.x() + ny * point.y() - at;

@@ -235,6 +235,17 @@ public sealed interface Move {
         }
     }
 
+    /** The corners of a seam cut off outside it, so far from it. */
+    record ClipCorners(String stack, Length left) implements Move {
+
+        @Override
+        public Table on(Table table) {
+            Stack lying = table.get(stack);
+            return table.cutTo(
+                    stack, lying.trimmed(lying.seam().orElse(Seam.NONE).corners(left.toMm())));
+        }
+    }
+
     /** A bag turned inside out; once more, and it is as before. */
     record Turn(String stack) implements Move {
 

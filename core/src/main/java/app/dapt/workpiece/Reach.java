@@ -1,6 +1,8 @@
 package app.dapt.workpiece;
 
+import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Side;
+import java.util.List;
 import java.util.stream.Stream;
 
 /** How far something reaches on the table, in millimetres. */
@@ -34,6 +36,34 @@ public record Reach(double left, double top, double right, double bottom) {
             case RIGHT -> right;
             case TOP -> top;
             case BOTTOM -> bottom;
+        };
+    }
+
+    /** What of it lies within straight lines near its sides. */
+    public Reach within(List<Crease> lines) {
+        Reach within = this;
+        for (Crease line : lines) {
+            within = within.upTo(line);
+        }
+        return within;
+    }
+
+    private Reach upTo(Crease line) {
+        return switch (line.side()) {
+            case LEFT -> new Reach(-line.at(), top, right, bottom);
+            case RIGHT -> new Reach(left, top, line.at(), bottom);
+            case TOP -> new Reach(left, -line.at(), right, bottom);
+            case BOTTOM -> new Reach(left, top, right, line.at());
+        };
+    }
+
+    /** One of its sides, from end to end. */
+    public List<Point> side(Side side) {
+        return switch (side) {
+            case LEFT -> List.of(new Point(left, top), new Point(left, bottom));
+            case RIGHT -> List.of(new Point(right, top), new Point(right, bottom));
+            case TOP -> List.of(new Point(left, top), new Point(right, top));
+            case BOTTOM -> List.of(new Point(left, bottom), new Point(right, bottom));
         };
     }
 

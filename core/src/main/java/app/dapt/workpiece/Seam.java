@@ -1,5 +1,6 @@
 package app.dapt.workpiece;
 
+import app.dapt.measure.Axis;
 import app.dapt.piece.Contour;
 import app.dapt.piece.Contour.Point;
 import java.util.ArrayList;
@@ -62,6 +63,38 @@ public record Seam(List<Crease> creases, Optional<Contour> outline, double outsi
         List<Point> other = new ArrayList<>(points);
         Collections.reverse(other);
         return new Contour(other);
+    }
+
+    /** Each stretch of it on something that reaches so far. */
+    public List<List<Point>> on(Reach reach) {
+        Reach within = reach.within(creases);
+        return outline.map(line -> List.of(closed(line.points()))).orElseGet(() -> creases.stream()
+                .map(crease -> within.side(crease.side()))
+                .toList());
+    }
+
+    private static List<Point> closed(List<Point> points) {
+        List<Point> closed = new ArrayList<>(points);
+        closed.add(points.get(0));
+        return closed;
+    }
+
+    /** The corners between its straight lines, each to be cut off so far outside it. */
+    List<Crease> corners(double outside) {
+        List<Crease> corners = new ArrayList<>();
+        for (Crease one : creases) {
+            for (Crease other : creases) {
+                if (one.side().runs() == Axis.ACROSS && other.side().runs() == Axis.UP_DOWN) {
+                    double half = Math.sqrt(0.5);
+                    // Both lie at right angles: where they cross, each is as far out as it says.
+                    corners.add(new Crease(
+                            (one.nx() + other.nx()) * half,
+                            (one.ny() + other.ny()) * half,
+                            (one.at() + other.at()) * half + outside));
+                }
+            }
+        }
+        return corners;
     }
 
     Seam mirrored(Crease crease) {

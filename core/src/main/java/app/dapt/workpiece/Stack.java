@@ -4,6 +4,7 @@ import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Side;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -253,6 +254,15 @@ public record Stack(List<List<Facet>> plies, OptionalInt cavity, Optional<Seam> 
     /** How far it reaches on the table. */
     public Reach reach() {
         return Reach.of(facets());
+    }
+
+    /** Whether it is a bag turned right side out: its largest facet on top has the right side up. */
+    public boolean isRightSideOut() {
+        return inside.isPresent()
+                && plies.get(plies.size() - 1).stream()
+                        .max(Comparator.comparingDouble(Facet::area))
+                        .filter(Facet::isRightSideUp)
+                        .isPresent();
     }
 
     /** What one sees at a place from above; nothing where nothing lies. */

@@ -58,7 +58,7 @@ public record Back(
             return tuckFront.isPositive() || tuckBack.isPositive();
         }
 
-        /** Whether an edge is sewn: one with a zip or closed by hand is all the same, one left open with a flap is not. */
+        /** Whether an edge is sewn: one with a zip or closed by hand is, one left open with a flap is not. */
         public boolean isSewn(End edge) {
             return edge == End.SEAM || edge == End.OPEN && !isTucked();
         }

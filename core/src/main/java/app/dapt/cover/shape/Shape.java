@@ -16,11 +16,15 @@ import app.dapt.piece.Piece;
 import app.dapt.step.Effort;
 import app.dapt.step.Pile;
 import app.dapt.step.Place;
+import app.dapt.workpiece.Move;
 import java.util.List;
 import java.util.Optional;
 
 /** The outline of a cover, and what follows from it however it opens. */
 public interface Shape extends Detailed, CoverShape {
+
+    /** A corner is clipped so many millimetres from its seam. */
+    int CLIPPED = 3;
 
     @Override
     Kind<Shape> kind();
@@ -64,6 +68,7 @@ public interface Shape extends Detailed, CoverShape {
                 .onAll()
                 .saying(corners)
                 .because()
+                .moves(new Move.ClipCorners(making.front().id(), Length.mm(CLIPPED)))
                 .times(Effort.CLIP, corners)
                 .shows(Pile.of(making.lyingFront(false)).seamed(Role.SEAM, making.seamed(making.front())))
                 .add();

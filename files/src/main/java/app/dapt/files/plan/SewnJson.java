@@ -73,18 +73,16 @@ public final class SewnJson {
                     .put("number", parts.length > 1 ? Integer.parseInt(parts[1]) : 1)
                     .put("area", round(area));
         });
-        Stack front = table.find(sewing.reckoned().front().id())
-                .filter(each -> each.cavity().isPresent())
-                .orElse(null);
-        if (front == null) {
-            node.putNull("cavity");
-        } else {
-            node.put(
-                    "cavity",
-                    front.plies().subList(0, front.cavity().getAsInt()).stream()
-                            .mapToInt(List::size)
-                            .sum());
-        }
+        table.find(sewing.reckoned().front().id())
+                .filter(front -> front.cavity().isPresent())
+                .ifPresentOrElse(front -> node.put("cavity", below(front)), () -> node.putNull("cavity"));
+    }
+
+    /** How many facets lie below the room for the form. */
+    private static int below(Stack front) {
+        return front.plies().subList(0, front.cavity().orElseThrow()).stream()
+                .mapToInt(List::size)
+                .sum();
     }
 
     /** The facets of one stack. */

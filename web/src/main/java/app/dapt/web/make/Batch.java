@@ -7,7 +7,7 @@ import app.dapt.learning.Pace;
 import app.dapt.make.CoverSteps;
 import app.dapt.make.DoneSteps;
 import app.dapt.make.Job;
-import app.dapt.make.PaperSewing;
+import app.dapt.make.StepPictures;
 import app.dapt.make.Together;
 import app.dapt.make.WorkOrder;
 import app.dapt.measure.Mark;
@@ -54,7 +54,7 @@ record Batch(
      *
      * @param copies how many of it are made
      */
-    record Made(long id, int copies, Reckoned reckoned, List<Step> steps, Optional<PaperSewing> sewing) {}
+    record Made(long id, int copies, Reckoned reckoned, List<Step> steps, StepPictures pictures) {}
 
     /** A cover to be made. */
     record Asked(long id, int copies, CoverPlan plan, Mark mark) {}
@@ -91,7 +91,7 @@ record Batch(
                                     asked.get(i).copies(),
                                     reckoned.get(i),
                                     together.steps().get(i),
-                                    PaperSewing.of(
+                                    StepPictures.of(
                                             reckoned.get(i), together.steps().get(i))))
                             .toList(),
                     together.order());

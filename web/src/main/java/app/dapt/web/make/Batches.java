@@ -40,7 +40,7 @@ class Batches {
     Batch find(String whose, long id, Reader reader) {
         if (!whose.equals("sets")) {
             Cover cover = covers.find(id);
-            return bench(
+            return batch(
                     Owner.cover(id),
                     cover.plan().name(),
                     new Wanted(
@@ -53,7 +53,7 @@ class Batches {
                 .filter(member -> member.count() > 0)
                 .map(member -> asked(member.cover(), member.count(), reader))
                 .toList();
-        return bench(
+        return batch(
                 Owner.set(id),
                 set.name(),
                 new Wanted(asked, work.trial(id), learning.used().pace()));
@@ -72,7 +72,7 @@ class Batches {
         return new Asked(cover.id(), copies, cover.plan(), reader.mark(cover.plan()));
     }
 
-    private Batch bench(Owner owner, String name, Wanted wanted) {
+    private Batch batch(Owner owner, String name, Wanted wanted) {
         List<Long> ids = wanted.covers().stream().map(Asked::id).toList();
         return Batch.of(
                 owner, name, wanted, planned.get(wanted, Batch.Planned::of), work.ticks(ids), work.plansAtCut(ids));

@@ -16,7 +16,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
- * When what is left of a bench is done: its sittings, each at the next time there is.
+ * When what is left of a batch is done: its sittings, each at the next time there is.
  *
  * @param times    when there is time
  * @param sittings what is left
@@ -27,10 +27,10 @@ record Calendar(WorkTimes times, List<Sitting> sittings, List<LocalDateTime> sta
     private static final int MORE = 5;
     private static final int MOST_MORE = 240;
 
-    static Calendar of(Batch bench, WorkTimes times, LocalDateTime now) {
-        List<Job> left = bench.order().jobs().stream().filter(bench::isLeft).toList();
+    static Calendar of(Batch batch, WorkTimes times, LocalDateTime now) {
+        List<Job> left = batch.order().jobs().stream().filter(batch::isLeft).toList();
         List<LocalDateTime> starts = new ArrayList<>();
-        List<Sitting> sittings = Sitting.cut(left, bench::minutes, number -> room(number, times, now, starts));
+        List<Sitting> sittings = Sitting.cut(left, batch::minutes, number -> room(number, times, now, starts));
         return new Calendar(times, sittings, starts.subList(0, Math.min(starts.size(), sittings.size())));
     }
 
@@ -86,9 +86,9 @@ record Calendar(WorkTimes times, List<Sitting> sittings, List<LocalDateTime> sta
     }
 
     /** So many minutes more each time would keep the day; nothing where no such number would. */
-    static Optional<Integer> minutesMore(Batch bench, WorkTimes times, LocalDateTime now) {
+    static Optional<Integer> minutesMore(Batch batch, WorkTimes times, LocalDateTime now) {
         return IntStream.iterate(MORE, more -> more <= MOST_MORE, more -> more + MORE)
-                .filter(more -> of(bench, longer(times, more), now).late() == 0)
+                .filter(more -> of(batch, longer(times, more), now).late() == 0)
                 .boxed()
                 .findFirst();
     }

@@ -43,15 +43,15 @@ class MakeController {
     private static final int LARGEST_BODY = 2 * 1024 * 1024;
 
     private final Clock clock;
-    private final Batches benches;
+    private final Batches batches;
     private final WorkStore work;
     private final Wording wording;
     private final CutOrder cuts;
 
-    MakeController(Batches benches, WorkStore work, Wording wording, CutOrder cuts, Clock clock) {
+    MakeController(Batches batches, WorkStore work, Wording wording, CutOrder cuts, Clock clock) {
         this.clock = clock;
         this.cuts = cuts;
-        this.benches = benches;
+        this.batches = batches;
         this.work = work;
         this.wording = wording;
     }
@@ -64,14 +64,14 @@ class MakeController {
             @RequestParam(defaultValue = "") String unasked,
             Reader reader,
             Model model) {
-        show(benches.find(whose, id, reader), step, !unasked.isEmpty(), reader, model);
+        show(batches.find(whose, id, reader), step, !unasked.isEmpty(), reader, model);
         return "make/page";
     }
 
     /** Every step large, to go on with where there is no network. */
     @GetMapping("/steps")
     String steps(@PathVariable String whose, @PathVariable long id, Reader reader, Model model) {
-        show(benches.find(whose, id, reader), "", false, reader, model);
+        show(batches.find(whose, id, reader), "", false, reader, model);
         return "make/steps";
     }
 
@@ -83,15 +83,15 @@ class MakeController {
             @RequestParam(defaultValue = "") String paper,
             Reader reader,
             Model model) {
-        Batch bench = benches.find(whose, id, reader);
-        Words words = show(bench, "", false, reader, model);
+        Batch batch = batches.find(whose, id, reader);
+        Words words = show(batch, "", false, reader, model);
         boolean metric = words.mark().unit().metric();
         model.addAttribute("paper", paper.equals("a4") || paper.isEmpty() && metric ? "a4" : "letter");
         return "make/print";
     }
 
-    private Words show(Batch bench, String step, boolean unasked, Reader reader, Model model) {
-        Words words = bench.covers().stream()
+    private Words show(Batch batch, String step, boolean unasked, Reader reader, Model model) {
+        Words words = batch.covers().stream()
                 .findFirst()
                 .map(made -> wording.words(reader, made.reckoned().mark()))
                 .orElseGet(() -> wording.words(reader));
@@ -99,14 +99,14 @@ class MakeController {
         model.addAttribute("workroom", work.workroom());
         model.addAttribute(
                 "page",
-                new MakePage(bench, bench.job(step).or(bench::next), unasked, job -> cuts(bench, job, reader), words));
+                new MakePage(batch, batch.job(step).or(batch::next), unasked, job -> cuts(batch, job, reader), words));
         return words;
     }
 
-    private Optional<CutOrder.Shown> cuts(Batch bench, Job job, Reader reader) {
-        Batch.Made made = bench.made(job);
+    private Optional<CutOrder.Shown> cuts(Batch batch, Job job, Reader reader) {
+        Batch.Made made = batch.made(job);
         return CoverSteps.cutBy(made.reckoned().plan(), job.step())
-                .flatMap(cloth -> cuts.of(bench.owner(), made.id(), cloth, reader));
+                .flatMap(cloth -> cuts.of(batch.owner(), made.id(), cloth, reader));
     }
 
     /** A step is done, or is not after all; said without a script. */
@@ -118,16 +118,16 @@ class MakeController {
             @RequestParam(defaultValue = "") String checked,
             @RequestParam(defaultValue = "done") String act,
             Reader reader) {
-        Batch bench = benches.find(whose, id, reader);
-        Job job = bench.job(step).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
-        String make = bench.owner().path() + "/make";
+        Batch batch = batches.find(whose, id, reader);
+        Job job = batch.job(step).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        String make = batch.owner().path() + "/make";
         boolean asked = job.step().trap() && checked.isEmpty();
         if (act.equals("done") && asked) {
             return Redirect.to(make, "step", step, "unasked", "1");
         }
         boolean done = !act.equals("undo");
         keep(
-                bench,
+                batch,
                 job,
                 List.of(new Tick(UUID.randomUUID(), job.step().id(), done, done && asked, clock.instant(), NO_DEVICE)));
         return done ? Redirect.to(make) : Redirect.to(make, "step", step);
@@ -136,29 +136,29 @@ class MakeController {
     /** A cover whose plan was changed after the cut is cut anew. */
     @PostMapping("/recut")
     String recut(@PathVariable String whose, @PathVariable long id, @RequestParam long cover, Reader reader) {
-        Batch bench = benches.find(whose, id, reader);
+        Batch batch = batches.find(whose, id, reader);
         // What was done to pieces that are replaced is to be done to the new ones; those are cut now.
-        Map<Boolean, List<Job>> lapsed = bench.order().jobs().stream()
-                .filter(job -> bench.made(job).id() == cover && bench.hasLapsed(job))
+        Map<Boolean, List<Job>> lapsed = batch.order().jobs().stream()
+                .filter(job -> batch.made(job).id() == cover && batch.hasLapsed(job))
                 .collect(Collectors.partitioningBy(job -> job.step().milestone().equals(Optional.of(Milestone.CUT))));
         List<Tick> undone = lapsed.get(false).stream()
                 .map(job -> new Tick(UUID.randomUUID(), job.step().id(), false, false, clock.instant(), NO_DEVICE))
                 .toList();
-        if (bench.covers().stream().anyMatch(made -> made.id() == cover)) {
-            work.tick(cover, undone, bench.isCut(cover));
+        if (batch.covers().stream().anyMatch(made -> made.id() == cover)) {
+            work.tick(cover, undone, batch.isCut(cover));
             work.cutAnew(cover);
         }
-        return Redirect.to(bench.owner().path() + "/make");
+        return Redirect.to(batch.owner().path() + "/make");
     }
 
     /** One cover of a set is made for trial: no other is cut before that has been on its form. */
     @PostMapping("/trial")
     String trial(@PathVariable String whose, @PathVariable long id, @RequestParam long cover, Reader reader) {
-        Batch bench = benches.find(whose, id, reader);
-        if (bench.owner().isSet()) {
+        Batch batch = batches.find(whose, id, reader);
+        if (batch.owner().isSet()) {
             work.tryFirst(id, cover);
         }
-        return Redirect.to(bench.owner().path() + "/make");
+        return Redirect.to(batch.owner().path() + "/make");
     }
 
     /**
@@ -172,21 +172,21 @@ class MakeController {
             @PathVariable String whose, @PathVariable long id, InputStream body, Reader reader) throws IOException {
         SaidTicks said = said(body.readNBytes(LARGEST_BODY + 1));
         boolean ofSet = whose.equals("sets");
-        Optional<Batch> bench =
-                ofSet ? benches.findAny(whose, id, reader) : Optional.of(benches.find(whose, id, reader));
+        Optional<Batch> batch =
+                ofSet ? batches.findAny(whose, id, reader) : Optional.of(batches.find(whose, id, reader));
         for (long cover : List.copyOf(said.heard().keySet())) {
             List<Tick> ticks = said.heard().get(cover);
             if (!ofSet && cover != id || !work.isThere(cover)) {
                 said.refuse(cover, "gone");
             } else {
-                work.tick(cover, ticks, isCut(bench, cover, reader))
+                work.tick(cover, ticks, isCut(batch, cover, reader))
                         .forEach(tick -> said.refused().put(tick.id().toString(), "too-many"));
             }
         }
-        if (bench.isEmpty() && said.heard().isEmpty()) {
+        if (batch.isEmpty() && said.heard().isEmpty()) {
             throw new NoSuchCover(id);
         }
-        Map<String, Map<String, ?>> answer = new HashMap<>(bench.isPresent() ? state(whose, id, reader) : Map.of());
+        Map<String, Map<String, ?>> answer = new HashMap<>(batch.isPresent() ? state(whose, id, reader) : Map.of());
         if (!said.refused().isEmpty()) {
             answer.put("refused", said.refused());
         }
@@ -207,9 +207,9 @@ class MakeController {
     }
 
     /** Of a cover that is on the table no more, by itself; of one that was deleted it is not asked. */
-    private Predicate<Map<String, Tick>> isCut(Optional<Batch> bench, long cover, Reader reader) {
-        return bench.filter(at -> at.covers().stream().anyMatch(made -> made.id() == cover))
-                .or(() -> benches.findAny("covers", cover, reader))
+    private Predicate<Map<String, Tick>> isCut(Optional<Batch> batch, long cover, Reader reader) {
+        return batch.filter(at -> at.covers().stream().anyMatch(made -> made.id() == cover))
+                .or(() -> batches.findAny("covers", cover, reader))
                 .map(at -> at.isCut(cover))
                 .orElse(ticks -> false);
     }
@@ -219,7 +219,7 @@ class MakeController {
     @ResponseBody
     Map<String, Map<String, Boolean>> state(@PathVariable String whose, @PathVariable long id, Reader reader) {
         return new MakePage(
-                        benches.find(whose, id, reader),
+                        batches.find(whose, id, reader),
                         Optional.empty(),
                         false,
                         job -> Optional.empty(),
@@ -227,8 +227,8 @@ class MakeController {
                 .state();
     }
 
-    private void keep(Batch bench, Job job, List<Tick> said) {
-        long cover = bench.made(job).id();
-        work.tick(cover, said, bench.isCut(cover));
+    private void keep(Batch batch, Job job, List<Tick> said) {
+        long cover = batch.made(job).id();
+        work.tick(cover, said, batch.isCut(cover));
     }
 }

@@ -8,7 +8,6 @@ import app.dapt.files.drawing.Pen;
 import app.dapt.files.drawing.SvgDrawing;
 import app.dapt.learning.Estimate;
 import app.dapt.make.Job;
-import app.dapt.make.StepPicture;
 import app.dapt.make.WorkOrder.Visit;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Phrase;
@@ -45,7 +44,7 @@ import java.util.stream.Stream;
  * @param cuts    how the cloth is cut that a step cuts
  */
 public record MakePage(
-        Batch bench, Optional<Job> current, boolean unasked, Function<Job, Optional<CutOrder.Shown>> cuts, Words w) {
+        Batch batch, Optional<Job> current, boolean unasked, Function<Job, Optional<CutOrder.Shown>> cuts, Words w) {
 
     /** User units of the drawing's longer side, and of what lies edge on beside it. */
     private static final double LARGE = 300;
@@ -96,19 +95,19 @@ public record MakePage(
             List<Then> then) {}
 
     public String path() {
-        return bench.owner().path();
+        return batch.owner().path();
     }
 
     public String name() {
-        return bench.name();
+        return batch.name();
     }
 
     public boolean isEmpty() {
-        return bench.order().visits().isEmpty();
+        return batch.order().visits().isEmpty();
     }
 
     private boolean isSet() {
-        return bench.covers().size() > 1;
+        return batch.covers().size() > 1;
     }
 
     /** A cover that could be tried on first. */
@@ -117,32 +116,32 @@ public record MakePage(
     /** The covers of a set of which one could be tried on before the others are cut. */
     public List<Trial> trials() {
         return isSet()
-                ? bench.covers().stream()
+                ? batch.covers().stream()
                         .map(made -> new Trial(
                                 made.id(),
                                 made.reckoned().plan().name(),
-                                bench.trial().filter(id -> id == made.id()).isPresent()))
+                                batch.trial().filter(id -> id == made.id()).isPresent()))
                         .toList()
                 : List.of();
     }
 
     /** How many trips, and whether it cannot be fewer. */
     public String trips() {
-        int trips = bench.order().trips();
-        return bench.order().isProved()
+        int trips = batch.order().trips();
+        return batch.order().isProved()
                 ? w.say("make.trips-least", trips)
-                : w.say("make.trips-found", trips, bench.order().least());
+                : w.say("make.trips-found", trips, batch.order().least());
     }
 
     /** Minutes still to go. */
     public String left() {
-        return bench.next().isEmpty()
+        return batch.next().isEmpty()
                 ? w.say("make.nothing-left")
-                : w.say("make.left", about(bench.order().jobs().stream().filter(bench::isLeft)));
+                : w.say("make.left", about(batch.order().jobs().stream().filter(batch::isLeft)));
     }
 
     private String about(Stream<Job> jobs) {
-        return Minutes.about(jobs.mapToDouble(bench::minutes).sum(), w);
+        return Minutes.about(jobs.mapToDouble(batch::minutes).sum(), w);
     }
 
     /** Whether nothing is left to do and no step is asked for. */
@@ -155,7 +154,7 @@ public record MakePage(
 
     /** The covers once they are made. */
     public List<Finished> finished() {
-        return bench.covers().stream().map(this::finished).toList();
+        return batch.covers().stream().map(this::finished).toList();
     }
 
     private Finished finished(Made made) {
@@ -172,17 +171,17 @@ public record MakePage(
 
     /** Of all its steps, hands on. */
     public String took() {
-        return w.say("make.took", about(bench.order().jobs().stream()));
+        return w.say("make.took", about(batch.order().jobs().stream()));
     }
 
     /** Whether times are those of whoever makes it, not the usual ones. */
     public boolean ownPace() {
-        return bench.pace().byPlace().values().stream().anyMatch(factor -> factor.covers() >= Estimate.ENOUGH);
+        return batch.pace().byPlace().values().stream().anyMatch(factor -> factor.covers() >= Estimate.ENOUGH);
     }
 
     /** How often the machine's foot, its stitch and its thread are changed; nothing of what is not changed. */
     public List<String> changes() {
-        List<Job> jobs = bench.order().jobs();
+        List<Job> jobs = batch.order().jobs();
         int feet = changes(jobs.stream().map(job -> onMachine(job.step())).toList());
         int stitches =
                 changes(jobs.stream().map(job -> stitchOnMachine(job.step())).toList());
@@ -206,7 +205,7 @@ public record MakePage(
 
     /** The fabric that the thread on the machine goes with: that of the first piece sewn. */
     private Optional<String> thread(Job job) {
-        Reckoned reckoned = bench.made(job).reckoned();
+        Reckoned reckoned = batch.made(job).reckoned();
         return onMachine(job.step())
                 .flatMap(foot -> Stream.concat(reckoned.pieces().stream(), reckoned.back().pieces().stream())
                         .filter(piece -> job.step().pieces().contains(piece.id()))
@@ -225,7 +224,7 @@ public record MakePage(
     /** Place by place. */
     public List<Stop> stops() {
         List<Stop> stops = new ArrayList<>();
-        for (Visit visit : bench.order().visits()) {
+        for (Visit visit : batch.order().visits()) {
             List<Line> lines = visit.jobs().stream().map(this::line).toList();
             List<String> feet = visit.jobs().stream()
                     .flatMap(job -> onMachine(job.step()).stream())
@@ -244,15 +243,15 @@ public record MakePage(
     }
 
     private Line line(Job job) {
-        Optional<Tick> tick = bench.tick(job).filter(Tick::done);
+        Optional<Tick> tick = batch.tick(job).filter(Tick::done);
         return new Line(
-                bench.key(job),
+                batch.key(job),
                 w.say(job.step().briefly()),
                 isSet() ? whose(job) : "",
-                bench.minutes(job),
-                bench.isDone(job),
+                batch.minutes(job),
+                batch.isDone(job),
                 tick.filter(Tick::passed).isPresent(),
-                bench.hasLapsed(job),
+                batch.hasLapsed(job),
                 current.filter(job::equals).isPresent());
     }
 
@@ -262,24 +261,24 @@ public record MakePage(
     }
 
     private String coverName(Job job) {
-        Made made = bench.made(job);
+        Made made = batch.made(job);
         String name = made.reckoned().plan().name();
         return made.copies() > 1 ? w.say("make.copies", name, made.copies()) : name;
     }
 
     /** Covers that are planned otherwise since they were cut. */
     public List<CutState.Changed> changed() {
-        return bench.changed(w);
+        return batch.changed(w);
     }
 
     /** The step that is shown large. */
     public Optional<Shown> shown() {
-        return current.map(job -> shown(job, bench.order().jobs()));
+        return current.map(job -> shown(job, batch.order().jobs()));
     }
 
     /** Every step, for a device that is to go on without the network. */
     public List<Shown> all() {
-        List<Job> jobs = bench.order().jobs();
+        List<Job> jobs = batch.order().jobs();
         return jobs.stream().map(job -> shown(job, jobs)).toList();
     }
 
@@ -291,15 +290,15 @@ public record MakePage(
     private Shown shown(Job job, List<Job> jobs) {
         int at = jobs.indexOf(job);
         Step step = job.step();
-        Optional<Tick> tick = bench.tick(job).filter(Tick::done);
+        Optional<Tick> tick = batch.tick(job).filter(Tick::done);
         String where = w.say("make.where." + Phrase.code(step.place()));
         Optional<CutOrder.Shown> cut = cuts.apply(job);
         // Where the whole cloth is seen, one of its pieces says nothing more.
         Optional<Pile> pile = step.pile().filter(laid -> cut.isEmpty());
         return new Shown(
-                bench.key(job),
+                batch.key(job),
                 isSet() ? where + " · " + whose(job) : where,
-                w.say("make.about", Minutes.about(bench.minutes(job), w)),
+                w.say("make.about", Minutes.about(batch.minutes(job), w)),
                 w.say(step.says()),
                 step.figures().stream().map(w::say).toList(),
                 step.how().stream().map(w::say).toList(),
@@ -314,8 +313,8 @@ public record MakePage(
                 cut,
                 step.milestone()
                         .filter(Milestone.TRIED_ON::equals)
-                        .map(tried -> "/covers/" + bench.made(job).id() + "/try-on"),
-                bench.isDone(job),
+                        .map(tried -> "/covers/" + batch.made(job).id() + "/try-on"),
+                batch.isDone(job),
                 tick.filter(Tick::passed).isPresent(),
                 at > 0 ? Optional.of(then(jobs.get(at - 1))) : Optional.empty(),
                 jobs.subList(at + 1, Math.min(jobs.size(), at + 1 + SHOWN_NEXT)).stream()
@@ -334,7 +333,7 @@ public record MakePage(
     }
 
     private Then then(Job job) {
-        return new Then(bench.key(job), w.say(job.step().briefly()) + (isSet() ? " · " + whose(job) : ""));
+        return new Then(batch.key(job), w.say(job.step().briefly()) + (isSet() ? " · " + whose(job) : ""));
     }
 
     /** What is set otherwise than when the machine was last sewn on. */
@@ -370,14 +369,14 @@ public record MakePage(
 
     /** What lies there after it, where it is done to all of the cover. */
     private Optional<Sheet> picture(Job job) {
-        Batch.Made made = bench.made(job);
-        return StepPicture.of(job.step(), made.reckoned(), made.sewing());
+        return Optional.ofNullable(
+                batch.made(job).pictures().after().get(job.step().id()));
     }
 
     /** What would come of it the other way round. */
     private Optional<String> mistake(Job job, int at) {
-        Batch.Made made = bench.made(job);
-        return StepPicture.ofMistake(job.step(), made.reckoned(), made.sewing())
+        return Optional.ofNullable(
+                        batch.made(job).pictures().mistakes().get(job.step().id()))
                 .map(sheet -> svg(job, Pen.fitting(sheet.width(), sheet.height(), SMALL), "m" + at)
                         .write(sheet));
     }
@@ -392,16 +391,16 @@ public record MakePage(
     }
 
     private SvgDrawing svg(Job job, Pen pen, String id) {
-        return new SvgDrawing(bench.made(job).reckoned().plan().cloths(), w, pen, id);
+        return new SvgDrawing(batch.made(job).reckoned().plan().cloths(), w, pen, id);
     }
 
     /** What stands of each step, by its key. */
     Map<String, Map<String, Boolean>> state() {
         Map<String, Map<String, Boolean>> state = new HashMap<>();
-        for (Job job : bench.order().jobs()) {
+        for (Job job : batch.order().jobs()) {
             boolean passed =
-                    bench.tick(job).filter(Tick::done).filter(Tick::passed).isPresent();
-            state.put(bench.key(job), Map.of("done", bench.isDone(job), "passed", passed));
+                    batch.tick(job).filter(Tick::done).filter(Tick::passed).isPresent();
+            state.put(batch.key(job), Map.of("done", batch.isDone(job), "passed", passed));
         }
         return state;
     }

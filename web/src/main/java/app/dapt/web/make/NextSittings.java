@@ -29,16 +29,16 @@ class NextSittings implements NextSitting {
     /** Of so many it is looked for something that is left to do. */
     private static final int MOST_COVERS = 4;
 
-    private final Batches benches;
+    private final Batches batches;
     private final WorkStore work;
     private final SetStore sets;
     private final WorkTimeStore times;
     private final Wording wording;
     private final Clock clock;
 
-    NextSittings(Batches benches, WorkStore work, SetStore sets, WorkTimeStore times, Wording wording, Clock clock) {
+    NextSittings(Batches batches, WorkStore work, SetStore sets, WorkTimeStore times, Wording wording, Clock clock) {
         this.clock = clock;
-        this.benches = benches;
+        this.batches = batches;
         this.work = work;
         this.sets = sets;
         this.times = times;
@@ -49,23 +49,23 @@ class NextSittings implements NextSitting {
     @Transactional(readOnly = true)
     public Optional<Shown> of(Reader reader) {
         return work.latest(MOST_COVERS).stream()
-                .map(cover -> sitting(bench(cover, reader), reader))
+                .map(cover -> sitting(batch(cover, reader), reader))
                 .flatMap(Optional::stream)
                 .findFirst();
     }
 
-    private Batch bench(long cover, Reader reader) {
+    private Batch batch(long cover, Reader reader) {
         return sets.members().entrySet().stream()
                 .filter(set -> set.getValue().contains(cover))
                 .map(Map.Entry<Long, Set<Long>>::getKey)
                 .sorted()
                 .findFirst()
-                .map(set -> benches.find("sets", set, reader))
-                .orElseGet(() -> benches.find("covers", cover, reader));
+                .map(set -> batches.find("sets", set, reader))
+                .orElseGet(() -> batches.find("covers", cover, reader));
     }
 
-    private Optional<Shown> sitting(Batch bench, Reader reader) {
-        Calendar calendar = Calendar.of(bench, times.find(bench.owner()), LocalDateTime.now(clock));
+    private Optional<Shown> sitting(Batch batch, Reader reader) {
+        Calendar calendar = Calendar.of(batch, times.find(batch.owner()), LocalDateTime.now(clock));
         Words words = wording.words(reader);
         return calendar.sittings().stream()
                 .findFirst()
@@ -75,12 +75,12 @@ class NextSittings implements NextSitting {
                                 .map(start -> words.say("next.when", Days.at(start, reader.locale())))
                                 .orElseGet(() -> words.say("next.now")),
                         WhenPage.length(first, words),
-                        bench.name(),
-                        stops(first, bench, words),
-                        bench.owner().path() + "/make"));
+                        batch.name(),
+                        stops(first, batch, words),
+                        batch.owner().path() + "/make"));
     }
 
-    private static List<Stop> stops(Sitting sitting, Batch bench, Words words) {
+    private static List<Stop> stops(Sitting sitting, Batch batch, Words words) {
         List<List<Job>> visits = new ArrayList<>();
         for (Job job : sitting.jobs()) {
             boolean stays = !visits.isEmpty()
@@ -95,7 +95,7 @@ class NextSittings implements NextSitting {
                 .limit(MOST_STOPS)
                 .map(jobs -> new Stop(
                         words.say(Phrase.choice("place", jobs.get(0).step().place())),
-                        words.say("time.minutes", Math.max(1, Math.round(minutes(jobs, bench)))),
+                        words.say("time.minutes", Math.max(1, Math.round(minutes(jobs, batch)))),
                         String.join(
                                 ", ",
                                 jobs.stream()
@@ -105,7 +105,7 @@ class NextSittings implements NextSitting {
                 .toList();
     }
 
-    private static double minutes(List<Job> jobs, Batch bench) {
-        return jobs.stream().mapToDouble(bench::minutes).sum();
+    private static double minutes(List<Job> jobs, Batch batch) {
+        return jobs.stream().mapToDouble(batch::minutes).sum();
     }
 }

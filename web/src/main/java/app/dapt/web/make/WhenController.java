@@ -28,22 +28,22 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/{whose:covers|sets}/{id}/make/when")
 class WhenController {
 
-    private final Batches benches;
+    private final Batches batches;
     private final WorkTimeStore times;
     private final Wording wording;
     private final Clock clock;
 
-    WhenController(Batches benches, WorkTimeStore times, Wording wording, Clock clock) {
+    WhenController(Batches batches, WorkTimeStore times, Wording wording, Clock clock) {
         this.clock = clock;
-        this.benches = benches;
+        this.batches = batches;
         this.times = times;
         this.wording = wording;
     }
 
     @GetMapping
     String when(@PathVariable String whose, @PathVariable long id, Reader reader, Model model) {
-        Batch bench = benches.find(whose, id, reader);
-        show(bench, times.find(bench.owner()), new Entries(Map.of(), words(bench, reader)), reader, model);
+        Batch batch = batches.find(whose, id, reader);
+        show(batch, times.find(batch.owner()), new Entries(Map.of(), words(batch, reader)), reader, model);
         return "make/when";
     }
 
@@ -54,50 +54,50 @@ class WhenController {
             @RequestParam Map<String, String> typed,
             Reader reader,
             Model model) {
-        Batch bench = benches.find(whose, id, reader);
-        Entries entries = new Entries(typed, words(bench, reader));
+        Batch batch = batches.find(whose, id, reader);
+        Entries entries = new Entries(typed, words(batch, reader));
         WorkTimes kept = TimesEntry.read(
                 typed,
                 entries,
-                times.find(bench.owner()),
+                times.find(batch.owner()),
                 LocalDateTime.now(clock).toLocalDate());
-        times.keep(bench.owner(), kept);
+        times.keep(batch.owner(), kept);
         if (entries.isClean()) {
-            return Redirect.to(bench.owner().path() + "/make/when");
+            return Redirect.to(batch.owner().path() + "/make/when");
         }
-        show(bench, kept, entries, reader, model);
+        show(batch, kept, entries, reader, model);
         return "make/when";
     }
 
     /** The sittings as a calendar file. */
     @GetMapping("/sittings.ics")
     ResponseEntity<byte[]> calendar(@PathVariable String whose, @PathVariable long id, Reader reader) {
-        Batch bench = benches.find(whose, id, reader);
-        WhenPage page = page(bench, times.find(bench.owner()), new Entries(Map.of(), words(bench, reader)), reader);
+        Batch batch = batches.find(whose, id, reader);
+        WhenPage page = page(batch, times.find(batch.owner()), new Entries(Map.of(), words(batch, reader)), reader);
         return Download.file(
                 "sittings.ics",
                 MediaType.parseMediaType("text/calendar"),
                 CalendarFile.write(page.events(), clock.instant()));
     }
 
-    private Words words(Batch bench, Reader reader) {
-        return bench.covers().stream()
+    private Words words(Batch batch, Reader reader) {
+        return batch.covers().stream()
                 .findFirst()
                 .map(made -> wording.words(reader, made.reckoned().mark()))
                 .orElseGet(() -> wording.words(reader));
     }
 
-    private void show(Batch bench, WorkTimes kept, Entries entries, Reader reader, Model model) {
-        model.addAttribute("changed", bench.changed(words(bench, reader)));
-        model.addAttribute("w", words(bench, reader));
-        model.addAttribute("here", bench.owner().path() + "/make/when");
-        model.addAttribute("page", page(bench, kept, entries, reader));
+    private void show(Batch batch, WorkTimes kept, Entries entries, Reader reader, Model model) {
+        model.addAttribute("changed", batch.changed(words(batch, reader)));
+        model.addAttribute("w", words(batch, reader));
+        model.addAttribute("here", batch.owner().path() + "/make/when");
+        model.addAttribute("page", page(batch, kept, entries, reader));
     }
 
-    private WhenPage page(Batch bench, WorkTimes kept, Entries entries, Reader reader) {
+    private WhenPage page(Batch batch, WorkTimes kept, Entries entries, Reader reader) {
         LocalDateTime now = LocalDateTime.now(clock);
-        Calendar calendar = Calendar.of(bench, kept, now);
-        Optional<Integer> more = calendar.late() > 0 ? Calendar.minutesMore(bench, kept, now) : Optional.empty();
-        return new WhenPage(bench, calendar, more, entries, reader.locale(), words(bench, reader));
+        Calendar calendar = Calendar.of(batch, kept, now);
+        Optional<Integer> more = calendar.late() > 0 ? Calendar.minutesMore(batch, kept, now) : Optional.empty();
+        return new WhenPage(batch, calendar, more, entries, reader.locale(), words(batch, reader));
     }
 }

@@ -22,7 +22,7 @@ import java.util.stream.Stream;
 
 /** When the work is done, ready for its template. */
 public record WhenPage(
-        Batch bench, Calendar calendar, Optional<Integer> minutesMore, Entries entries, Locale locale, Words w) {
+        Batch batch, Calendar calendar, Optional<Integer> minutesMore, Entries entries, Locale locale, Words w) {
 
     /** One sitting. */
     public record Shown(String when, String minutes, boolean late, boolean tooLong, List<String> steps) {}
@@ -31,11 +31,11 @@ public record WhenPage(
     public record Day(int number, String name, String starts, String minutes) {}
 
     public String path() {
-        return bench.owner().path();
+        return batch.owner().path();
     }
 
     public String name() {
-        return bench.name();
+        return batch.name();
     }
 
     /** The sittings in order. */

@@ -31,7 +31,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Which evening is the next one. */
 class CalendarTest {
 
-    private static Batch bench() {
+    private static Batch batch() {
         CoverPlan plan = DefaultPlan.plan(
                 "Bench", Mark.EIGHTH, ShapeKind.SQUARE, Form.overCrown(Length.inches(20), Length.inches(20)));
         Batch.Wanted wanted =
@@ -58,7 +58,7 @@ class CalendarTest {
     void aSittingThatHasBegunGoesOnForWhatIsLeftOfIt(LocalDateTime now, LocalDateTime next, int minutes) {
         WorkTimes times = new WorkTimes(
                 Map.of(DayOfWeek.TUESDAY, new WorkTimes.Slot(LocalTime.of(20, 0), 60)), 30, Optional.empty());
-        Calendar calendar = Calendar.of(bench(), times, now);
+        Calendar calendar = Calendar.of(batch(), times, now);
         assertThat(calendar.starts().get(0)).isEqualTo(next);
         assertThat(calendar.sittings().get(0).minutes())
                 .as("no more is done than there is time for")
