@@ -110,6 +110,7 @@
     ready();
     if (focus) shown.querySelector('.step-says').focus({ preventScroll: false });
     reveal();
+    window.moves.play(shown.querySelector('.step'));
     return true;
   }
   function reveal() {
@@ -176,6 +177,8 @@
       const key = link.dataset.to || at.dataset.step;
       if (go(key, true)) event.preventDefault();
     }
+    const drawings = event.target.closest('.step-drawings');
+    if (drawings) window.moves.play(drawings.closest('.step'));
     if (event.target.closest('.aloud')) {
       const step = shown.querySelector('.step');
       speechSynthesis.cancel();

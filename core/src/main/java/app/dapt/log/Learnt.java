@@ -24,7 +24,9 @@ public record Learnt(Tastes tastes, Pace pace, Overlaps overlaps) {
     public enum Subject {
         FULLNESS,
         PACE,
-        OVERLAP
+        OVERLAP,
+        /** What went wrong, said again where it could happen once more. */
+        MISHAP
     }
 
     /** What one entry tells, for which its plans are reckoned anew: worth keeping where it is asked for often. */

@@ -89,7 +89,8 @@ public record PaperSewing(Reckoned reckoned, Table start, List<State> states) {
         return Optional.of(doing(each -> each.id().equals(step.id()) ? swapped : each.moves()));
     }
 
-    private static boolean isLaying(Move move) {
+    /** Whether something is laid down, or folded over the rest. */
+    static boolean isLaying(Move move) {
         return move instanceof Move.PutOn || move instanceof Move.FoldAt fold && fold.over();
     }
 

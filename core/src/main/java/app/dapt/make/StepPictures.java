@@ -52,6 +52,10 @@ public record StepPictures(Map<String, Sheet> after, Map<String, Sheet> mistakes
                     .ifPresent(wrong -> mistakes.put(
                             step.id(), StackDrawing.of(wrong.cover(), reckoned.pieces(), Phrase.of("sewn.mistake"))));
         }
+        // What is put right is what came of it.
+        steps.stream().filter(step -> mistakes.containsKey(step.id())).forEach(step -> step.needs().stream()
+                .filter(need -> steps.stream().anyMatch(each -> each.id().equals(need) && Mishap.isPuttingRight(each)))
+                .forEach(need -> after.put(need, mistakes.get(step.id()))));
         return new StepPictures(after, mistakes);
     }
 

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.IntFunction;
 
 /**
  * Covers that are made together: a fabric that several of them are cut from is washed, pressed and squared once, with
@@ -29,12 +30,21 @@ public record Together(List<List<Step>> steps, WorkOrder order) {
      * @param trial the number of the one that is tried on before any other is cut, counted from one
      */
     public static Together of(List<Reckoned> covers, OptionalInt trial) {
+        return of(covers, trial, number -> List.of());
+    }
+
+    /**
+     * The same with what has to be put right before it comes again.
+     *
+     * @param mishaps of each cover by its number, counted from one
+     */
+    public static Together of(List<Reckoned> covers, OptionalInt trial, IntFunction<List<Mishap>> mishaps) {
         Map<Cloth, Integer> prepared = new LinkedHashMap<>();
         Map<String, String> waits = new HashMap<>();
         List<List<Step>> steps = new ArrayList<>();
         for (Reckoned cover : covers) {
             int number = steps.size() + 1;
-            steps.add(CoverSteps.of(cover, cloth -> {
+            List<Step> usual = CoverSteps.of(cover, cloth -> {
                 Optional<Map.Entry<Cloth, Integer>> before = prepared.entrySet().stream()
                         .filter(known -> known.getKey().isLike(cloth))
                         .findFirst();
@@ -43,7 +53,8 @@ public record Together(List<List<Step>> steps, WorkOrder order) {
                         Job.id(known.getValue(), CuttingSteps.prepared(known.getKey()))));
                 prepared.putIfAbsent(cloth, number);
                 return before.isPresent();
-            }));
+            });
+            steps.add(Mishap.into(usual, mishaps.apply(number)));
         }
         return new Together(steps, WorkOrder.of(steps, trial, job -> Optional.ofNullable(waits.get(job.id()))
                 .map(job::after)

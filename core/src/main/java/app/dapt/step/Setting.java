@@ -8,19 +8,29 @@ public record Setting(Stitch stitch, Foot foot) {
 
     /** What is stitched. */
     public enum Stitch {
-        SEAM(2.5),
-        TOPSTITCH(3),
-        BASTE(4.5),
+        SEAM(2.5, 1.5),
+        TOPSTITCH(3, 1.2),
+        BASTE(4.5, 0.3),
         /** As long as the machine has it. */
-        GATHER(5),
-        ZIGZAG(2),
-        BUTTONHOLE(0.4),
-        OVERLOCK(2.5);
+        GATHER(5, 0.3),
+        ZIGZAG(2, 2),
+        BUTTONHOLE(0.4, 5),
+        OVERLOCK(2.5, 2.5);
+
+        /** Minutes to take out ten centimetres that were sewn by hand. */
+        public static final double BY_HAND = 0.5;
 
         private final double millimetres;
+        private final double unpicking;
 
-        Stitch(double millimetres) {
+        Stitch(double millimetres, double unpicking) {
             this.millimetres = millimetres;
+            this.unpicking = unpicking;
+        }
+
+        /** Minutes to take ten centimetres of it out again; an estimate. */
+        public double unpicking() {
+            return unpicking;
         }
 
         /** How long one stitch is. */

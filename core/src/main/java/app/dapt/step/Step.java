@@ -3,6 +3,7 @@ package app.dapt.step;
 import app.dapt.measure.Phrase;
 import app.dapt.workpiece.Move;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -80,6 +81,15 @@ public record Step(
         more.add(figure);
         return new Step(
                 id, place, does, args, more, how, explained, trap, cautions, setting, pieces, needs, takes, labour,
+                loose, handled, milestone);
+    }
+
+    /** This step once something else is done as well. */
+    public Step after(String other) {
+        Set<String> more = new HashSet<>(needs);
+        more.add(other);
+        return new Step(
+                id, place, does, args, figures, how, explained, trap, cautions, setting, pieces, more, takes, labour,
                 loose, handled, milestone);
     }
 

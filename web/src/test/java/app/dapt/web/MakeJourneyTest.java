@@ -357,4 +357,49 @@ class MakeJourneyTest {
                     .isEqualTo(1);
         }
     }
+
+    /** What rests on it comes again, after it is put right; the next cover with the same step is told, and the log. */
+    @Test
+    void whatWentWrongIsPutRightInTheOrderOfWorkAndIsSaidAtTheNextCover(Site site) {
+        try (Desk desk = site.copyOf(BENCH)) {
+            String make = make(desk);
+            String laid = cover(make) + "/front/lay-lapped";
+            desk.page().navigate(site.address() + make + "?step=" + laid);
+            ready(desk);
+            desk.page().locator(".trap input").check();
+            desk.page().locator(".done-button").click();
+            assertThat(desk.page().locator(".saved")).hasText("saved");
+            desk.page().navigate(site.address() + make + "/wrong?step=" + laid);
+            assertThat(desk.page().locator(".wrong-kind")).containsText("It is only pinned");
+            desk.page().locator("[name=note]").fill("the “lower” one <first>");
+            desk.page().locator(".wrong-kind button").click();
+            ready(desk);
+            Locator line = desk.page().locator(".stops [data-step*='put-right-']");
+            assertThat(line).hasText(Pattern.compile("put right: lay the backs on the front"));
+            assertThat(line(desk, "front/lay-lapped")).not().hasClass(Pattern.compile("done"));
+            desk.page().goBack();
+            desk.page().locator(".wrong-kind button").click();
+            assertThat(site.number("select count(*) from mishap where cover_id = " + cover(make)))
+                    .isOne();
+            try (Desk other = site.copyOf(BENCH)) {
+                String next = make(other);
+                other.page().navigate(site.address() + next + "?step=" + cover(next) + "/front/lay-lapped");
+                assertThat(other.page().locator("#step .last-time"))
+                        .hasText(Pattern.compile("laid in the wrong order.+the “lower” one <first>"));
+                other.page().navigate(site.address() + "/learned");
+                other.page().locator("form[action$='/mishap'] [role=switch]").click();
+                other.page().navigate(site.address() + next + "?step=" + cover(next) + "/front/lay-lapped");
+                assertThat(other.page().locator("#step .last-time")).hasCount(0);
+                other.page().navigate(site.address() + "/learned");
+                other.page().locator("form[action$='/mishap'] [role=switch]").click();
+                other.page()
+                        .locator("li", new Page.LocatorOptions().setHasText("the “lower” one"))
+                        .getByText("Remove")
+                        .click();
+                assertThat(site.number("select count(*) from mishap where cover_id = " + cover(make)))
+                        .isZero();
+            }
+            assertThat(desk.errors()).isEmpty();
+        }
+    }
 }

@@ -36,6 +36,8 @@ public final class WorkroomParts {
     /** Of one cover, this many steps are spoken of and no more. */
     public static final int MOST_TICKS = 2_000;
 
+    private static final int MOST_MISHAPS = 100;
+    private static final int MOST_SECONDS = 1_000_000;
     private static final int MOST_SETS = 2_000;
     private static final int MOST_LAYS = 50_000;
     private static final int MOST_WASHES = 2_000;
@@ -56,15 +58,20 @@ public final class WorkroomParts {
      * @param id  the same wherever the cover is carried
      * @param due the day by which it is to be done
      * @param cut the plan it was cut by
+     * @param mishaps what went wrong with it
      */
-    public record Work(UUID id, Optional<LocalDate> due, Optional<Cut> cut, List<Tick> ticks) {
+    public record Work(UUID id, Optional<LocalDate> due, Optional<Cut> cut, List<Tick> ticks, List<Mishap> mishaps) {
         public Work {
             ticks = List.copyOf(ticks);
+            mishaps = List.copyOf(mishaps);
         }
     }
 
     /** A plan as it was when the fabric was cut. */
     public record Cut(Instant at, String plan) {}
+
+    /** What went wrong at a step: its stitching in grains. */
+    public record Mishap(UUID id, String step, String kind, String note, long unpicked, int seconds, Instant at) {}
 
     /** What stands of a step. */
     public record Tick(UUID id, String step, boolean done, boolean passed, Instant at, String device) {}
@@ -234,6 +241,17 @@ public final class WorkroomParts {
                 .put("passed", tick.passed())
                 .put("at", tick.at().toString())
                 .put("device", tick.device()));
+        if (!work.mishaps().isEmpty()) {
+            ArrayNode mishaps = root.putArray("mishaps");
+            work.mishaps().forEach(mishap -> mishaps.addObject()
+                    .put("id", mishap.id().toString())
+                    .put("step", mishap.step())
+                    .put("kind", mishap.kind())
+                    .put("note", mishap.note())
+                    .put("unpicked", mishap.unpicked())
+                    .put("seconds", mishap.seconds())
+                    .put("at", mishap.at().toString()));
+        }
         return PlanJson.text(root);
     }
 
@@ -256,9 +274,25 @@ public final class WorkroomParts {
             cut = Optional.of(new Cut(parsed(at, "at", Instant::parse), at.json("plan")));
             at.done();
         }
-        Work work = new Work(uuid(root), maybe(root, "due", LocalDate::parse), cut, ticks);
+        Work work = new Work(uuid(root), maybe(root, "due", LocalDate::parse), cut, ticks, mishaps(root));
         root.done();
         return work;
+    }
+
+    private static List<Mishap> mishaps(Cursor root) throws BadPlanFile {
+        List<Mishap> mishaps = new ArrayList<>();
+        for (Cursor at : root.has("mishaps") ? root.objects("mishaps", MOST_MISHAPS) : List.<Cursor>of()) {
+            mishaps.add(new Mishap(
+                    uuid(at),
+                    at.text("step", 120),
+                    at.text("kind", 40),
+                    at.maybeText("note", 200),
+                    at.wide("unpicked", 0, 1_000_000_000_000L),
+                    at.number("seconds", 0, MOST_SECONDS),
+                    parsed(at, "at", Instant::parse)));
+            at.done();
+        }
+        return mishaps;
     }
 
     static String write(Entry entry) throws BadPlanFile {

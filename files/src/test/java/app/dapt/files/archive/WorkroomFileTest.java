@@ -11,6 +11,7 @@ import app.dapt.files.archive.WorkroomParts.Entry;
 import app.dapt.files.archive.WorkroomParts.Front;
 import app.dapt.files.archive.WorkroomParts.Lay;
 import app.dapt.files.archive.WorkroomParts.Learning;
+import app.dapt.files.archive.WorkroomParts.Mishap;
 import app.dapt.files.archive.WorkroomParts.SetOfCovers;
 import app.dapt.files.archive.WorkroomParts.Settings;
 import app.dapt.files.archive.WorkroomParts.Slot;
@@ -54,7 +55,8 @@ class WorkroomFileTest {
             Optional.of(new Cut(AT, "{\"kind\":\"whatever it was\"}")),
             List.of(
                     new Tick(ID, "front/cut", true, false, AT, "phone"),
-                    new Tick(ID, "cover/fill", false, true, AT, "")));
+                    new Tick(ID, "cover/fill", false, true, AT, "")),
+            List.of(new Mishap(ID, "front/lay-lapped", "WRONG_ORDER", "I was tired", 2_540, 229, AT)));
     private static final SetOfCovers SET = new SetOfCovers(
             ID, "Deck", Optional.empty(), Optional.of("000001.json"), Map.of("000001.json", 2, "000002.json", 1));
     private static final Lay LAY =
@@ -84,7 +86,7 @@ class WorkroomFileTest {
         try (OutputStream out = Files.newOutputStream(path);
                 WorkroomWriter writer = new WorkroomWriter(out)) {
             writer.cover("000001.json", plan(1), WORK);
-            writer.cover("000002.json", second, new Work(ID, Optional.empty(), Optional.empty(), List.of()));
+            writer.cover("000002.json", second, new Work(ID, Optional.empty(), Optional.empty(), List.of(), List.of()));
             writer.sets(List.of(SET));
             writer.lays(List.of(LAY));
             writer.washes(List.of(WASH));

@@ -51,6 +51,18 @@ interface ArchiveMapper {
             """)
     List<TickLine> ticks(@Param("workroom") long workroom, @Param("first") long first, @Param("last") long last);
 
+    /** What went wrong. */
+    record MishapLine(
+            long coverId, String uid, String step, String kind, String note, long unpicked, int seconds, Instant at) {}
+
+    @Options(flushCache = FlushCachePolicy.TRUE)
+    @Select("""
+            select m.cover_id, m.uid::text as uid, m.step, m.kind, m.note, m.unpicked, m.seconds, m.at
+              from mishap m join cover c on c.id = m.cover_id
+             where c.workroom_id = #{workroom} and c.id = #{cover} order by m.at, m.uid limit 100
+            """)
+    List<MishapLine> mishaps(@Param("workroom") long workroom, @Param("cover") long cover);
+
     /** A set without its covers. */
     record SetLine(
             long id, String uid, String name, @Nullable LocalDate due, long trialId) {}
@@ -220,6 +232,18 @@ interface ArchiveMapper {
              where (step_tick.at, step_tick.tick) < (excluded.at, excluded.tick)
             """)
     void putTick(@Param("workroom") long workroom, @Param("t") TickLine tick);
+
+    /** One that has its name already in another workroom comes in by a name of its own. */
+    @Insert("""
+            insert into mishap (uid, cover_id, step, kind, note, unpicked, seconds, at)
+            select case when exists (select 1 from mishap where uid = cast(#{m.uid} as uuid))
+                        then gen_random_uuid() else cast(#{m.uid} as uuid) end,
+                   c.id, #{m.step}, #{m.kind}, #{m.note}, #{m.unpicked}, #{m.seconds}, least(#{m.at}, now())
+              from cover c where c.workroom_id = #{workroom} and c.id = #{m.coverId}
+               and not exists (select 1 from mishap k where k.cover_id = c.id and k.step = #{m.step}
+                                  and k.kind = #{m.kind} and k.at = #{m.at})
+            """)
+    void putMishap(@Param("workroom") long workroom, @Param("m") MishapLine mishap);
 
     @Select("select min(id) from cover_set where workroom_id = #{workroom} and uid = cast(#{uid} as uuid)")
     Optional<Long> setKnownAs(@Param("workroom") long workroom, @Param("uid") String uid);

@@ -8,6 +8,7 @@ import app.dapt.files.archive.WorkroomParts.Entry;
 import app.dapt.files.archive.WorkroomParts.Front;
 import app.dapt.files.archive.WorkroomParts.Lay;
 import app.dapt.files.archive.WorkroomParts.Learning;
+import app.dapt.files.archive.WorkroomParts.Mishap;
 import app.dapt.files.archive.WorkroomParts.SetOfCovers;
 import app.dapt.files.archive.WorkroomParts.Settings;
 import app.dapt.files.archive.WorkroomParts.Slot;
@@ -121,7 +122,12 @@ class Packing {
             writer.cover(
                     file,
                     plan(file, line.plan()),
-                    new Work(UUID.fromString(line.uid()), Optional.ofNullable(line.due()), cut, ticks));
+                    new Work(
+                            UUID.fromString(line.uid()),
+                            Optional.ofNullable(line.due()),
+                            cut,
+                            ticks,
+                            mishapsOf(line.id())));
         }
 
         /** The ticks of a cover; those of the next hundreds of numbers are fetched with them. */
@@ -140,6 +146,19 @@ class Packing {
                             tick.passed(),
                             tick.at(),
                             tick.device()))
+                    .toList();
+        }
+
+        private List<Mishap> mishapsOf(long cover) {
+            return rows.mishaps(workroom, cover).stream()
+                    .map(line -> new Mishap(
+                            UUID.fromString(line.uid()),
+                            line.step(),
+                            line.kind(),
+                            line.note(),
+                            line.unpicked(),
+                            line.seconds(),
+                            line.at()))
                     .toList();
         }
 

@@ -20,6 +20,7 @@ import app.dapt.web.archive.ArchiveMapper.EntryLine;
 import app.dapt.web.archive.ArchiveMapper.KnownLine;
 import app.dapt.web.archive.ArchiveMapper.LayoutLine;
 import app.dapt.web.archive.ArchiveMapper.LearningLine;
+import app.dapt.web.archive.ArchiveMapper.MishapLine;
 import app.dapt.web.archive.ArchiveMapper.SetLine;
 import app.dapt.web.archive.ArchiveMapper.SettingsLine;
 import app.dapt.web.archive.ArchiveMapper.SlotLine;
@@ -246,6 +247,18 @@ class Unpacking {
                                     tick.passed(),
                                     tick.at(),
                                     tick.device())));
+            work.mishaps()
+                    .forEach(mishap -> rows.putMishap(
+                            workroom,
+                            new MishapLine(
+                                    cover,
+                                    mishap.id().toString(),
+                                    mishap.step(),
+                                    mishap.kind(),
+                                    mishap.note(),
+                                    mishap.unpicked(),
+                                    mishap.seconds(),
+                                    mishap.at())));
         }
 
         /** Its number, below nought where it was here already. */

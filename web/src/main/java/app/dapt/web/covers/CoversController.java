@@ -16,6 +16,7 @@ import app.dapt.form.Reading;
 import app.dapt.form.Readings;
 import app.dapt.learning.Pace;
 import app.dapt.make.CoverSteps;
+import app.dapt.make.Mishap;
 import app.dapt.measure.Length;
 import app.dapt.measure.PlainText;
 import app.dapt.measure.SizeReader.Size;
@@ -31,6 +32,7 @@ import app.dapt.web.workroom.CoverSet;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.LayoutStore;
 import app.dapt.web.workroom.LearningStore;
+import app.dapt.web.workroom.MishapStore;
 import app.dapt.web.workroom.NoSuchCover;
 import app.dapt.web.workroom.SetStore;
 import app.dapt.web.workroom.Tick;
@@ -71,6 +73,7 @@ class CoversController {
     private final NextSitting next;
     private final LearningStore learning;
     private final LayoutStore lays;
+    private final MishapStore mishaps;
 
     CoversController(
             CoverStore store,
@@ -81,8 +84,10 @@ class CoversController {
             Progress progress,
             NextSitting next,
             LearningStore learning,
-            LayoutStore lays) {
+            LayoutStore lays,
+            MishapStore mishaps) {
         this.store = store;
+        this.mishaps = mishaps;
         this.lays = lays;
         this.learning = learning;
         this.sets = sets;
@@ -322,10 +327,13 @@ class CoversController {
         Pace pace = learning.used().pace();
         Map<Long, CoverPlan> atCut =
                 work.plansAtCut(page.covers().stream().map(Cover::id).toList());
+        Map<Long, List<Mishap>> wrong =
+                mishaps.of(page.covers().stream().map(Cover::id).toList());
         page.covers().forEach(cover -> progress.of(
                         cover,
                         ticks.getOrDefault(cover.id(), Map.of()),
                         Optional.ofNullable(atCut.get(cover.id())),
+                        wrong.getOrDefault(cover.id(), List.of()),
                         pace,
                         reader)
                 .ifPresent(at -> begun.put(cover.id(), at)));

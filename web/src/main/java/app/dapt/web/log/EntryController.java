@@ -42,6 +42,7 @@ class EntryController {
     private final PictureStore pictures;
     private final LearningStore learning;
     private final ClothNeeds needs;
+    private final WentWrong wrong;
     private final Wording wording;
     private final Clock clock;
 
@@ -50,8 +51,10 @@ class EntryController {
             PictureStore pictures,
             LearningStore learning,
             ClothNeeds needs,
+            WentWrong wrong,
             Wording wording,
             Clock clock) {
+        this.wrong = wrong;
         this.clock = clock;
         this.log = log;
         this.pictures = pictures;
@@ -169,6 +172,7 @@ class EntryController {
         model.addAttribute("w", words);
         model.addAttribute("here", "/log/" + logged.id());
         model.addAttribute("press", UUID.randomUUID().toString());
+        model.addAttribute("wrong", wrong.of(logged, words));
         model.addAttribute("page", new EntryPage(logged, learning.terms(), entries, needs, words, reader.locale()));
         return "log/entry";
     }

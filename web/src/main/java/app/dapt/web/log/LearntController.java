@@ -5,6 +5,7 @@ import app.dapt.web.Redirect;
 import app.dapt.web.wording.Reader;
 import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.LearningStore;
+import app.dapt.web.workroom.MishapStore;
 import app.dapt.web.workroom.WashStore;
 import app.dapt.words.Words;
 import java.util.Locale;
@@ -23,9 +24,11 @@ class LearntController {
 
     private final LearningStore learning;
     private final WashStore washes;
+    private final MishapStore mishaps;
     private final Wording wording;
 
-    LearntController(LearningStore learning, WashStore washes, Wording wording) {
+    LearntController(LearningStore learning, WashStore washes, MishapStore mishaps, Wording wording) {
+        this.mishaps = mishaps;
         this.learning = learning;
         this.washes = washes;
         this.wording = wording;
@@ -39,11 +42,17 @@ class LearntController {
         model.addAttribute(
                 "page",
                 new LearntPage(
-                        learning.all(), learning.counted(), learning.choices(), washes.list(), words, reader.locale()));
+                        learning.all(),
+                        learning.counted(),
+                        learning.choices(),
+                        washes.list(),
+                        mishaps.remembered(),
+                        words,
+                        reader.locale()));
         return "log/learned";
     }
 
-    @PostMapping("/{subject:fullness|pace|overlap}")
+    @PostMapping("/{subject:fullness|pace|overlap|mishap}")
     String choose(@PathVariable String subject, @RequestParam(defaultValue = "") String act) {
         Subject of = Subject.valueOf(subject.toUpperCase(Locale.ROOT));
         switch (act) {
@@ -52,6 +61,12 @@ class LearntController {
             case "first" -> learning.fromTheFirst(of);
             default -> {}
         }
+        return Redirect.to("/learned");
+    }
+
+    @PostMapping("/mishap/{uid:[0-9a-f-]{36}}/remove")
+    String forgetMishap(@PathVariable String uid) {
+        mishaps.forget(uid);
         return Redirect.to("/learned");
     }
 

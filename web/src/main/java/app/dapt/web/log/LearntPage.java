@@ -18,6 +18,7 @@ import app.dapt.log.LogEntry;
 import app.dapt.measure.Phrase;
 import app.dapt.step.Place;
 import app.dapt.web.workroom.LearningStore.Choice;
+import app.dapt.web.workroom.MishapStore.Remembered;
 import app.dapt.web.workroom.WashTest;
 import app.dapt.words.Words;
 import java.time.ZoneId;
@@ -33,6 +34,7 @@ import java.util.Optional;
 /**
  * What has been learnt, for its template.
  *
+ * @param mishaps what went wrong, the latest first
  * @param counted the entries that count, by what is learnt from them
  */
 public record LearntPage(
@@ -40,6 +42,7 @@ public record LearntPage(
         Map<Subject, List<Told>> counted,
         Map<Subject, Choice> choices,
         List<WashTest> washes,
+        List<Remembered> mishaps,
         Words w,
         Locale locale) {
 
@@ -229,6 +232,12 @@ public record LearntPage(
 
     public String wash(WashTest test) {
         return w.say("learnt.wash", test.cloth(), shown(test.across()), shown(test.along()));
+    }
+
+    /** What went wrong, of which cover, and how often it went well since. */
+    public String mishap(Remembered mishap) {
+        String said = w.say("learnt.mishap", mishap.name(), mishap.kind().says(), mishap.wellSince());
+        return mishap.note().isEmpty() ? said : said + " " + w.say("make.in-your-words", mishap.note());
     }
 
     private static String shown(int tenths) {

@@ -7,6 +7,8 @@ import app.dapt.learning.Pace;
 import app.dapt.make.CoverSteps;
 import app.dapt.make.DoneSteps;
 import app.dapt.make.Job;
+import app.dapt.make.Mishap;
+import app.dapt.make.Repair;
 import app.dapt.make.StepPictures;
 import app.dapt.make.Together;
 import app.dapt.make.WorkOrder;
@@ -53,11 +55,16 @@ record Batch(
      * One of the covers.
      *
      * @param copies how many of it are made
+     * @param steps  with those that put right what went wrong
      */
     record Made(long id, int copies, Reckoned reckoned, List<Step> steps, StepPictures pictures) {}
 
-    /** A cover to be made. */
-    record Asked(long id, int copies, CoverPlan plan, Mark mark) {}
+    /**
+     * A cover to be made.
+     *
+     * @param mishaps what went wrong with it
+     */
+    record Asked(long id, int copies, CoverPlan plan, Mark mark, List<Mishap> mishaps) {}
 
     /**
      * Covers to be made together.
@@ -83,7 +90,8 @@ record Batch(
             List<Reckoned> reckoned = asked.stream()
                     .map(each -> Reckoner.reckonWithoutRemedies(each.plan(), each.mark()))
                     .toList();
-            Together together = Together.of(reckoned, wanted.trialNumber());
+            Together together = Together.of(reckoned, wanted.trialNumber(), number -> asked.get(number - 1)
+                    .mishaps());
             return new Planned(
                     IntStream.range(0, asked.size())
                             .mapToObj(i -> new Made(
@@ -126,8 +134,23 @@ record Batch(
 
     /** How long a job takes whoever makes them, of all copies. */
     double minutes(Job job) {
-        return pace.minutes(job.step().place(), job.step().minutes())
-                * made(job).copies();
+        return minutes(job, job.step());
+    }
+
+    /** The same of another step of its cover. */
+    double minutes(Job job, Step step) {
+        return pace.minutes(step.place(), step.minutes()) * made(job).copies();
+    }
+
+    /** What can go wrong at a job. */
+    Set<Mishap.Kind> mayGoWrong(Job job) {
+        return Repair.kinds(made(job).reckoned(), job.step());
+    }
+
+    /** What it takes to put something right that went wrong at a job. */
+    Repair repair(Mishap.Kind kind, Job job) {
+        Made made = made(job);
+        return Repair.of(kind, made.reckoned(), made.steps(), done.getOrDefault(made.id(), Set.of()), job.step());
     }
 
     /** Whether a job is done, but no longer as it is planned now. */

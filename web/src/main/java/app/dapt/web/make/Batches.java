@@ -1,5 +1,6 @@
 package app.dapt.web.make;
 
+import app.dapt.make.Mishap;
 import app.dapt.web.make.Batch.Asked;
 import app.dapt.web.make.Batch.Wanted;
 import app.dapt.web.wording.Reader;
@@ -7,13 +8,17 @@ import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverSet;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.LearningStore;
+import app.dapt.web.workroom.MishapStore;
 import app.dapt.web.workroom.Owner;
 import app.dapt.web.workroom.SetStore;
 import app.dapt.web.workroom.WorkStore;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.ToIntFunction;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -27,8 +32,10 @@ class Batches {
     private final SetStore sets;
     private final WorkStore work;
     private final LearningStore learning;
+    private final MishapStore mishaps;
 
-    Batches(CoverStore covers, SetStore sets, WorkStore work, LearningStore learning) {
+    Batches(CoverStore covers, SetStore sets, WorkStore work, LearningStore learning, MishapStore mishaps) {
+        this.mishaps = mishaps;
         this.learning = learning;
         this.covers = covers;
         this.sets = sets;
@@ -44,15 +51,19 @@ class Batches {
                     Owner.cover(id),
                     cover.plan().name(),
                     new Wanted(
-                            List.of(asked(cover, 1, reader)),
+                            asked(List.of(cover), one -> 1, reader),
                             Optional.empty(),
                             learning.used().pace()));
         }
         CoverSet set = sets.find(id);
-        List<Asked> asked = set.members().stream()
-                .filter(member -> member.count() > 0)
-                .map(member -> asked(member.cover(), member.count(), reader))
-                .toList();
+        List<CoverSet.Member> members =
+                set.members().stream().filter(member -> member.count() > 0).toList();
+        Map<Long, Integer> counts = members.stream()
+                .collect(Collectors.toMap(member -> member.cover().id(), CoverSet.Member::count));
+        List<Asked> asked = asked(
+                members.stream().map(CoverSet.Member::cover).toList(),
+                cover -> counts.getOrDefault(cover.id(), 1),
+                reader);
         return batch(
                 Owner.set(id),
                 set.name(),
@@ -68,8 +79,16 @@ class Batches {
         return isThere ? Optional.of(find(whose, id, reader)) : Optional.empty();
     }
 
-    private static Asked asked(Cover cover, int copies, Reader reader) {
-        return new Asked(cover.id(), copies, cover.plan(), reader.mark(cover.plan()));
+    private List<Asked> asked(List<Cover> made, ToIntFunction<Cover> copies, Reader reader) {
+        Map<Long, List<Mishap>> wrong = mishaps.of(made.stream().map(Cover::id).toList());
+        return made.stream()
+                .map(cover -> new Asked(
+                        cover.id(),
+                        copies.applyAsInt(cover),
+                        cover.plan(),
+                        reader.mark(cover.plan()),
+                        wrong.getOrDefault(cover.id(), List.of())))
+                .toList();
     }
 
     private Batch batch(Owner owner, String name, Wanted wanted) {

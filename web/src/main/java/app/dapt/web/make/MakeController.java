@@ -7,6 +7,7 @@ import app.dapt.web.Redirect;
 import app.dapt.web.progress.CutOrder;
 import app.dapt.web.wording.Reader;
 import app.dapt.web.wording.Wording;
+import app.dapt.web.workroom.LearningStore;
 import app.dapt.web.workroom.NoSuchCover;
 import app.dapt.web.workroom.Tick;
 import app.dapt.web.workroom.WorkStore;
@@ -47,8 +48,11 @@ class MakeController {
     private final WorkStore work;
     private final Wording wording;
     private final CutOrder cuts;
+    private final LearningStore learning;
 
-    MakeController(Batches batches, WorkStore work, Wording wording, CutOrder cuts, Clock clock) {
+    MakeController(
+            Batches batches, WorkStore work, LearningStore learning, Wording wording, CutOrder cuts, Clock clock) {
+        this.learning = learning;
         this.clock = clock;
         this.cuts = cuts;
         this.batches = batches;
@@ -99,7 +103,13 @@ class MakeController {
         model.addAttribute("workroom", work.workroom());
         model.addAttribute(
                 "page",
-                new MakePage(batch, batch.job(step).or(batch::next), unasked, job -> cuts(batch, job, reader), words));
+                new MakePage(
+                        batch,
+                        batch.job(step).or(batch::next),
+                        unasked,
+                        job -> cuts(batch, job, reader),
+                        learning.lessons(),
+                        words));
         return words;
     }
 
@@ -223,6 +233,7 @@ class MakeController {
                         Optional.empty(),
                         false,
                         job -> Optional.empty(),
+                        List.of(),
                         wording.words(reader))
                 .state();
     }

@@ -22,8 +22,10 @@ import app.dapt.web.make.Batch.Made;
 import app.dapt.web.progress.CutOrder;
 import app.dapt.web.progress.CutState;
 import app.dapt.web.wording.Minutes;
+import app.dapt.web.workroom.MishapStore.Remembered;
 import app.dapt.web.workroom.Tick;
 import app.dapt.words.Words;
+import app.dapt.workpiece.Move;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -32,6 +34,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -41,10 +44,16 @@ import java.util.stream.Stream;
  *
  * @param current the step that is shown large
  * @param unasked whether its question was left open when it was said to be done
+ * @param lessons what went wrong at other covers, the latest first
  * @param cuts    how the cloth is cut that a step cuts
  */
 public record MakePage(
-        Batch batch, Optional<Job> current, boolean unasked, Function<Job, Optional<CutOrder.Shown>> cuts, Words w) {
+        Batch batch,
+        Optional<Job> current,
+        boolean unasked,
+        Function<Job, Optional<CutOrder.Shown>> cuts,
+        List<Remembered> lessons,
+        Words w) {
 
     /** User units of the drawing's longer side, and of what lies edge on beside it. */
     private static final double LARGE = 300;
@@ -84,9 +93,12 @@ public record MakePage(
             List<String> cautions,
             Optional<String> why,
             Optional<String> asks,
+            Optional<String> lastTime,
+            boolean mayGoWrong,
             Optional<String> drawing,
             Optional<String> edgeOn,
             Optional<String> mistake,
+            String motion,
             Optional<CutOrder.Shown> cuts,
             Optional<String> tryOn,
             boolean done,
@@ -307,9 +319,12 @@ public record MakePage(
                 cautions(at, jobs).stream().map(Caution::says).map(w::say).toList(),
                 step.why().map(w::say),
                 step.asks().map(w::say),
+                lastTime(job),
+                !batch.mayGoWrong(job).isEmpty(),
                 picture(job).or(() -> pile.map(Pile::sheet)).map(sheet -> drawing(sheet, job, at)),
                 pile.filter(laid -> picture(job).isEmpty()).flatMap(EdgeOn::of).map(edgeOn -> edgeOn(edgeOn, job, at)),
                 mistake(job, at),
+                motion(step),
                 cut,
                 step.milestone()
                         .filter(Milestone.TRIED_ON::equals)
@@ -320,6 +335,41 @@ public record MakePage(
                 jobs.subList(at + 1, Math.min(jobs.size(), at + 1 + SHOWN_NEXT)).stream()
                         .map(this::then)
                         .toList());
+    }
+
+    /** What went wrong the last time the same was done, of another cover. */
+    private Optional<String> lastTime(Job job) {
+        return lessons.stream()
+                .filter(lesson -> lesson.does().equals(job.step().does()))
+                .filter(lesson -> lesson.cover() != batch.made(job).id())
+                .findFirst()
+                .map(lesson -> {
+                    String said =
+                            w.say("make.last-time", lesson.name(), lesson.kind().says());
+                    return lesson.note().isEmpty() ? said : said + " " + w.say("make.in-your-words", lesson.note());
+                });
+    }
+
+    /** How what is done there moves: a bag turns, pieces come down one after another, an edge folds over. */
+    private static String motion(Step step) {
+        List<String> motions = step.moves().stream()
+                .map(MakePage::motion)
+                .filter(Predicate.not(String::isEmpty))
+                .toList();
+        return motions.isEmpty() ? "" : motions.get(motions.size() - 1);
+    }
+
+    private static String motion(Move move) {
+        if (move instanceof Move.Turn) {
+            return "turn";
+        }
+        if (move instanceof Move.PutOn) {
+            return "lay";
+        }
+        if (move instanceof Move.FoldAt fold) {
+            return fold.over() ? "lay" : "fold " + Phrase.code(fold.side());
+        }
+        return move instanceof Move.TurnUnder under ? "fold " + Phrase.code(under.side()) : "";
     }
 
     private List<String> settings(Job job) {

@@ -6,6 +6,7 @@ import app.dapt.learning.Pace;
 import app.dapt.make.CoverSteps;
 import app.dapt.make.DoneSteps;
 import app.dapt.make.Job;
+import app.dapt.make.Mishap;
 import app.dapt.make.WorkOrder;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
@@ -39,7 +40,7 @@ public class Progress {
      */
     public record At(int stage, Optional<String> next, String where) {}
 
-    private record Asked(CoverPlan plan, Mark mark) {}
+    private record Asked(CoverPlan plan, Mark mark, List<Mishap> mishaps) {}
 
     private final Cache<Asked, List<Step>> orders =
             Caffeine.newBuilder().maximumSize(MOST).build();
@@ -52,17 +53,24 @@ public class Progress {
     /**
      * Of a cover of which something is done; nothing where nothing is.
      *
-     * @param atCut the plan it was cut by, where it is cut
-     * @param pace  of whoever makes it
+     * @param atCut   the plan it was cut by, where it is cut
+     * @param mishaps what went wrong with it
+     * @param pace    of whoever makes it
      */
-    public Optional<At> of(Cover cover, Map<String, Tick> ticks, Optional<CoverPlan> atCut, Pace pace, Reader reader) {
+    public Optional<At> of(
+            Cover cover,
+            Map<String, Tick> ticks,
+            Optional<CoverPlan> atCut,
+            List<Mishap> mishaps,
+            Pace pace,
+            Reader reader) {
         Set<String> said = Tick.said(ticks.values(), true);
         if (said.isEmpty()) {
             return Optional.empty();
         }
         Mark mark = reader.mark(cover.plan());
         Words words = wording.words(reader, mark);
-        List<Step> steps = orders.get(new Asked(cover.plan(), mark), Progress::inOrder);
+        List<Step> steps = orders.get(new Asked(cover.plan(), mark, mishaps), Progress::inOrder);
         Set<String> done = DoneSteps.of(steps, said, Tick.said(ticks.values(), false));
         Optional<CutState.Changed> changed = atCut.filter(plan -> !plan.equals(cover.plan()))
                 .flatMap(plan -> CutState.of(Reckoner.reckonWithoutRemedies(cover.plan(), mark), atCut, ticks.values())
@@ -91,7 +99,8 @@ public class Progress {
     }
 
     private static List<Step> inOrder(Asked asked) {
-        return WorkOrder.of(List.of(CoverSteps.of(Reckoner.reckonWithoutRemedies(asked.plan(), asked.mark()))))
+        return WorkOrder.of(List.of(Mishap.into(
+                        CoverSteps.of(Reckoner.reckonWithoutRemedies(asked.plan(), asked.mark())), asked.mishaps())))
                 .jobs()
                 .stream()
                 .map(Job::step)

@@ -5,6 +5,7 @@ import app.dapt.log.Learnt.Subject;
 import app.dapt.log.Learnt.Told;
 import app.dapt.log.LogEntry;
 import app.dapt.web.workroom.LogMapper.LearningRow;
+import app.dapt.web.workroom.MishapStore.Remembered;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Instant;
@@ -22,6 +23,9 @@ import org.springframework.transaction.annotation.Transactional;
 public class LearningStore {
 
     private static final int REMEMBERED = 8;
+
+    /** Done well so often since, nothing more is said of what went wrong. */
+    private static final int WELL_ENOUGH = 3;
 
     /** What entries tell, by the very entry the log has at hand. */
     private final Cache<LogEntry, Told> told =
@@ -46,10 +50,12 @@ public class LearningStore {
     private final LogMapper log;
     private final LogStore entries;
     private final CoverStore covers;
+    private final MishapStore mishaps;
     private final Cache<Asked, Learnt> known =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
-    LearningStore(LogMapper log, LogStore entries, CoverStore covers) {
+    LearningStore(LogMapper log, LogStore entries, CoverStore covers, MishapStore mishaps) {
+        this.mishaps = mishaps;
         this.log = log;
         this.entries = entries;
         this.covers = covers;
@@ -111,6 +117,19 @@ public class LearningStore {
                         .map(each -> told.get(each.entry(), Told::by))
                         .toList()));
         return counted;
+    }
+
+    /** What went wrong and may be said again: not what was done well several times since. */
+    @Transactional(readOnly = true)
+    public List<Remembered> lessons() {
+        Choice choice = choices().getOrDefault(Subject.MISHAP, Choice.USUAL);
+        return choice.active()
+                ? mishaps.remembered().stream()
+                        .filter(each -> each.wellSince() < WELL_ENOUGH)
+                        .filter(each ->
+                                choice.since().filter(each.at()::isBefore).isEmpty())
+                        .toList()
+                : List.of();
     }
 
     /** Has something used, or not. */
