@@ -10,6 +10,7 @@ import app.dapt.web.workroom.WorkStore;
 import app.dapt.words.Words;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
@@ -44,14 +45,11 @@ class WentWrong {
                     return mishap.note().isEmpty() ? said : said + " " + w.say("make.in-your-words", mishap.note());
                 });
         Stream<String> open = steps.stream()
-                .filter(step -> ticks.containsKey(step.id()))
-                .filter(step -> isPassed(ticks.get(step.id())))
+                .filter(step -> Optional.ofNullable(ticks.get(step.id()))
+                        .filter(tick -> tick.done() && tick.passed())
+                        .isPresent())
                 .map(step -> w.say("log.left-open", w.say(step.briefly())));
         return Stream.concat(wrong, open).toList();
-    }
-
-    private static boolean isPassed(Tick tick) {
-        return tick.done() && tick.passed();
     }
 
     private static String step(String id, List<Step> steps, Words w) {
