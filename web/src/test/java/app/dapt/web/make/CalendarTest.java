@@ -34,8 +34,8 @@ class CalendarTest {
     private static Batch batch() {
         CoverPlan plan = DefaultPlan.plan(
                 "Bench", Mark.EIGHTH, ShapeKind.SQUARE, Form.overCrown(Length.inches(20), Length.inches(20)));
-        Batch.Wanted wanted =
-                new Batch.Wanted(List.of(new Batch.Asked(1, 1, plan, Mark.EIGHTH)), Optional.empty(), Pace.USUAL);
+        Batch.Wanted wanted = new Batch.Wanted(
+                List.of(new Batch.Asked(1, 1, plan, Mark.EIGHTH, List.of())), Optional.empty(), Pace.USUAL);
         return Batch.of(
                 Owner.cover(1), plan.name(), wanted, Batch.Planned.of(wanted), Map.of(1L, washed(plan)), Map.of());
     }
