@@ -119,6 +119,16 @@ class ArchitectureTest {
                             "layout",
                             "layout.search")),
             entry(
+                    "advice",
+                    with(
+                            "cover",
+                            "cover.decision",
+                            "cover.parts",
+                            "cover.opening",
+                            "cover.edging",
+                            "cover.front",
+                            "cover.shape")),
+            entry(
                     "make",
                     with(
                             "cover",

@@ -3,6 +3,7 @@ package app.dapt;
 import static app.dapt.Cases.pick;
 
 import app.dapt.cloth.Cloth;
+import app.dapt.cloth.ClothCharacter;
 import app.dapt.cloth.Photo;
 import app.dapt.cloth.Print;
 import app.dapt.cloth.Repeat;
@@ -18,6 +19,7 @@ import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.SeamFinish;
+import app.dapt.cover.decision.Use;
 import app.dapt.cover.edging.EdgingKind;
 import app.dapt.cover.front.ExtrasKind;
 import app.dapt.cover.front.FaceKind;
@@ -69,7 +71,15 @@ public final class RandomPlans {
                 new Seam(between(random, 0, 1), pick(random, SeamFinish.values()), altered(form)),
                 any(random, pick(random, JoiningKind.ALL.all())),
                 new Cloths(cloth(random), cloth(random), cloth(random), cloth(random)),
+                use(form),
                 Set.of());
+    }
+
+    /** What it is for, where that was said. */
+    private static Optional<Use> use(Form form) {
+        Random random = new Random(
+                form.across().get(form.across().trusted()).orElseThrow().grains() + 1);
+        return random.nextBoolean() ? Optional.of(pick(random, Use.values())) : Optional.empty();
     }
 
     /** Now and then what a try-on has changed. */
@@ -177,12 +187,19 @@ public final class RandomPlans {
                 between(random, 20, 60),
                 random.nextInt(4) == 0,
                 random.nextInt(3) == 0 ? random.nextInt(9000) : 0);
+        Random hands = new Random(plain.price());
+        ClothCharacter character = new ClothCharacter(
+                pick(hands, ClothCharacter.Heft.values()),
+                pick(hands, ClothCharacter.Fraying.values()),
+                plain.nap() ? Set.of(ClothCharacter.Trait.SHEER, ClothCharacter.Trait.ALIKE) : Set.of(),
+                pick(hands, ClothCharacter.Was.values()));
         Optional<Repeat> repeat = random.nextInt(4) == 0
                 ? Optional.of(new Repeat(between(random, 1, 30), between(random, 1, 30)))
                 : Optional.empty();
         Shrinkage shrinkage =
                 random.nextInt(3) == 0 ? new Shrinkage(random.nextInt(80), random.nextInt(80)) : Shrinkage.NONE;
-        return plain.used(random.nextInt(6) == 0, repeat, shrinkage)
+        return plain.withCharacter(character)
+                .used(random.nextInt(6) == 0, repeat, shrinkage)
                 .withPhoto(
                         random.nextInt(8) == 0
                                 ? Optional.of(new Photo(

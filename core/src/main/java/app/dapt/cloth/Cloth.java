@@ -24,6 +24,7 @@ import java.util.regex.Pattern;
  * @param shrinkage what its first wash takes
  * @param photo  a picture of it, where there is one, drawn in place of the print
  * @param synthetic whether heat melts it, so that its edges can be sealed
+ * @param character how it behaves
  */
 public record Cloth(
         int id,
@@ -37,7 +38,8 @@ public record Cloth(
         Optional<Repeat> ownRepeat,
         Shrinkage shrinkage,
         Optional<Photo> photo,
-        boolean synthetic) {
+        boolean synthetic,
+        ClothCharacter character) {
 
     public static final int LONGEST_NAME = 60;
 
@@ -85,7 +87,8 @@ public record Cloth(
                 Optional.empty(),
                 Shrinkage.NONE,
                 Optional.empty(),
-                false);
+                false,
+                ClothCharacter.NOT_SAID);
     }
 
     /** The same at a price that is not known. */
@@ -95,7 +98,8 @@ public record Cloth(
 
     public Cloth withId(int changed) {
         return new Cloth(
-                changed, name, colour, print, width, nap, price, sideways, ownRepeat, shrinkage, photo, synthetic);
+                changed, name, colour, print, width, nap, price, sideways, ownRepeat, shrinkage, photo, synthetic,
+                character);
     }
 
     /** Whether two cloths are alike in everything, whichever plans they belong to. */
@@ -105,36 +109,60 @@ public record Cloth(
 
     public Cloth withWidth(Length changed) {
         return new Cloth(
-                id, name, colour, print, changed, nap, price, sideways, ownRepeat, shrinkage, photo, synthetic);
+                id, name, colour, print, changed, nap, price, sideways, ownRepeat, shrinkage, photo, synthetic,
+                character);
     }
 
     public Cloth withPrint(Print changed) {
         return new Cloth(
-                id, name, colour, changed, width, nap, price, sideways, ownRepeat, shrinkage, photo, synthetic);
+                id, name, colour, changed, width, nap, price, sideways, ownRepeat, shrinkage, photo, synthetic,
+                character);
     }
 
     public Cloth withPrice(int changed) {
         return new Cloth(
-                id, name, colour, print, width, nap, changed, sideways, ownRepeat, shrinkage, photo, synthetic);
+                id, name, colour, print, width, nap, changed, sideways, ownRepeat, shrinkage, photo, synthetic,
+                character);
     }
 
     public Cloth withName(String changed) {
         return new Cloth(
-                id, changed, colour, print, width, nap, price, sideways, ownRepeat, shrinkage, photo, synthetic);
+                id, changed, colour, print, width, nap, price, sideways, ownRepeat, shrinkage, photo, synthetic,
+                character);
     }
 
     public Cloth withPhoto(Optional<Photo> changed) {
         return new Cloth(
-                id, name, colour, print, width, nap, price, sideways, ownRepeat, shrinkage, changed, synthetic);
+                id, name, colour, print, width, nap, price, sideways, ownRepeat, shrinkage, changed, synthetic,
+                character);
     }
 
     public Cloth withSynthetic(boolean melts) {
-        return new Cloth(id, name, colour, print, width, nap, price, sideways, ownRepeat, shrinkage, photo, melts);
+        return new Cloth(
+                id, name, colour, print, width, nap, price, sideways, ownRepeat, shrinkage, photo, melts, character);
+    }
+
+    public Cloth withCharacter(ClothCharacter changed) {
+        return new Cloth(
+                id, name, colour, print, width, nap, price, sideways, ownRepeat, shrinkage, photo, synthetic, changed);
     }
 
     /** The same cloth used along its length or across it, with another repeat and shrinkage. */
     public Cloth used(boolean acrossTheCover, Optional<Repeat> repeat, Shrinkage washed) {
-        return new Cloth(id, name, colour, print, width, nap, price, acrossTheCover, repeat, washed, photo, synthetic);
+        return new Cloth(
+                id,
+                name,
+                colour,
+                print,
+                width,
+                nap,
+                price,
+                acrossTheCover,
+                repeat,
+                washed,
+                photo,
+                synthetic,
+                character);
     }
 
     /**

@@ -27,7 +27,8 @@ public record Brief(List<Part> parts) {
         EXTRAS,
         FRONT,
         BACK,
-        JOIN
+        JOIN,
+        USE
     }
 
     /** Some words, and the decision they stand for where they stand for one. */
@@ -92,6 +93,10 @@ public record Brief(List<Part> parts) {
             said(parts, "brief.comma");
             decided(parts, Decision.JOIN, plan.joining().kind().phrase("brief.join"));
         }
+        plan.use().ifPresent(use -> {
+            said(parts, "brief.comma");
+            decided(parts, Decision.USE, Phrase.choice("brief.use", use));
+        });
         said(parts, "brief.end");
         return new Brief(parts);
     }
@@ -110,6 +115,9 @@ public record Brief(List<Part> parts) {
         }
         if (extras(plan.extras()).isEmpty()) {
             decided(parts, Decision.EXTRAS, Phrase.of("brief.invite.extras"));
+        }
+        if (plan.use().isEmpty()) {
+            decided(parts, Decision.USE, Phrase.of("brief.invite.use"));
         }
         return parts;
     }

@@ -3,6 +3,7 @@ package app.dapt.cover;
 import app.dapt.cover.decision.Alteration;
 import app.dapt.cover.decision.Cloths;
 import app.dapt.cover.decision.Seam;
+import app.dapt.cover.decision.Use;
 import app.dapt.cover.edging.Edging;
 import app.dapt.cover.front.Extras;
 import app.dapt.cover.front.Face;
@@ -16,6 +17,7 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.PlainText;
 import app.dapt.measure.Unit;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 
@@ -28,6 +30,7 @@ import java.util.TreeSet;
  * @param extras  what is added to the front
  * @param edging  what goes round the edge
  * @param joining what is done with a piece wider than its cloth
+ * @param use     what it is for, once that is said
  * @param noted   codes of findings that the sewist has read and set aside
  */
 public record CoverPlan(
@@ -43,6 +46,7 @@ public record CoverPlan(
         Seam seam,
         Joining joining,
         Cloths cloths,
+        Optional<Use> use,
         Set<String> noted) {
 
     public static final int LONGEST_NAME = 80;
@@ -68,22 +72,22 @@ public record CoverPlan(
 
     public CoverPlan withName(String changed) {
         return new CoverPlan(
-                changed, mark, shape, form, fit, opening, face, extras, edging, seam, joining, cloths, noted);
+                changed, mark, shape, form, fit, opening, face, extras, edging, seam, joining, cloths, use, noted);
     }
 
     public CoverPlan withMark(Mark changed) {
         return new CoverPlan(
-                name, changed, shape, form, fit, opening, face, extras, edging, seam, joining, cloths, noted);
+                name, changed, shape, form, fit, opening, face, extras, edging, seam, joining, cloths, use, noted);
     }
 
     public CoverPlan withShape(Shape changed) {
         return new CoverPlan(
-                name, mark, changed, form, fit, opening, face, extras, edging, seam, joining, cloths, noted);
+                name, mark, changed, form, fit, opening, face, extras, edging, seam, joining, cloths, use, noted);
     }
 
     public CoverPlan withForm(Form changed) {
         return new CoverPlan(
-                name, mark, shape, changed, fit, opening, face, extras, edging, seam, joining, cloths, noted);
+                name, mark, shape, changed, fit, opening, face, extras, edging, seam, joining, cloths, use, noted);
     }
 
     /** This plan by another fit; what a try-on has altered of one rule is not altered of another. */
@@ -91,40 +95,47 @@ public record CoverPlan(
         boolean alike = changed.isByRulesOf(fit);
         Seam kept = alike ? seam : seam.withAltered(Alteration.NONE);
         return new CoverPlan(
-                name, mark, shape, form, changed, opening, face, extras, edging, kept, joining, cloths, noted);
+                name, mark, shape, form, changed, opening, face, extras, edging, kept, joining, cloths, use, noted);
     }
 
     public CoverPlan withOpening(Opening changed) {
-        return new CoverPlan(name, mark, shape, form, fit, changed, face, extras, edging, seam, joining, cloths, noted);
+        return new CoverPlan(
+                name, mark, shape, form, fit, changed, face, extras, edging, seam, joining, cloths, use, noted);
     }
 
     public CoverPlan withSeam(Seam changed) {
         return new CoverPlan(
-                name, mark, shape, form, fit, opening, face, extras, edging, changed, joining, cloths, noted);
+                name, mark, shape, form, fit, opening, face, extras, edging, changed, joining, cloths, use, noted);
     }
 
     public CoverPlan withFace(Face changed) {
         return new CoverPlan(
-                name, mark, shape, form, fit, opening, changed, extras, edging, seam, joining, cloths, noted);
+                name, mark, shape, form, fit, opening, changed, extras, edging, seam, joining, cloths, use, noted);
     }
 
     public CoverPlan withExtras(Extras changed) {
         return new CoverPlan(
-                name, mark, shape, form, fit, opening, face, changed, edging, seam, joining, cloths, noted);
+                name, mark, shape, form, fit, opening, face, changed, edging, seam, joining, cloths, use, noted);
     }
 
     public CoverPlan withEdging(Edging changed) {
         return new CoverPlan(
-                name, mark, shape, form, fit, opening, face, extras, changed, seam, joining, cloths, noted);
+                name, mark, shape, form, fit, opening, face, extras, changed, seam, joining, cloths, use, noted);
     }
 
     public CoverPlan withJoining(Joining changed) {
-        return new CoverPlan(name, mark, shape, form, fit, opening, face, extras, edging, seam, changed, cloths, noted);
+        return new CoverPlan(
+                name, mark, shape, form, fit, opening, face, extras, edging, seam, changed, cloths, use, noted);
     }
 
     public CoverPlan withCloths(Cloths changed) {
         return new CoverPlan(
-                name, mark, shape, form, fit, opening, face, extras, edging, seam, joining, changed, noted);
+                name, mark, shape, form, fit, opening, face, extras, edging, seam, joining, changed, use, noted);
+    }
+
+    public CoverPlan withUse(Optional<Use> changed) {
+        return new CoverPlan(
+                name, mark, shape, form, fit, opening, face, extras, edging, seam, joining, cloths, changed, noted);
     }
 
     /** What lies flat at each edge beyond what the form fills: a flange, or what a row on the outside shuts in. */
@@ -148,6 +159,7 @@ public record CoverPlan(
     public CoverPlan noting(String code) {
         Set<String> more = new TreeSet<>(noted);
         more.add(code);
-        return new CoverPlan(name, mark, shape, form, fit, opening, face, extras, edging, seam, joining, cloths, more);
+        return new CoverPlan(
+                name, mark, shape, form, fit, opening, face, extras, edging, seam, joining, cloths, use, more);
     }
 }

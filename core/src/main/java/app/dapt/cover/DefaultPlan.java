@@ -44,6 +44,7 @@ public final class DefaultPlan {
                 new Seam(Seam.usual(unit), SeamFinish.ZIGZAG),
                 JoiningKind.NONE.usual(unit),
                 cloths(unit),
+                Optional.empty(),
                 Set.of());
         // An overlap that holds, where the usual one would not.
         return Reckoner.reckon(plan)
@@ -94,6 +95,7 @@ public final class DefaultPlan {
                 new Seam(Seam.usual(unit), SeamFinish.ZIGZAG),
                 JoiningKind.NONE.usual(unit),
                 cover.cloths().with(Material.FRONT, thin).with(Material.BACK, thin),
+                cover.use(),
                 Set.of());
         return Optional.of(closing(casing, shut));
     }

@@ -1,6 +1,8 @@
 package app.dapt.files.plan;
 
 import app.dapt.cloth.Cloth;
+import app.dapt.cloth.ClothCharacter;
+import app.dapt.cloth.ClothCharacter.Trait;
 import app.dapt.cloth.Photo;
 import app.dapt.cloth.Print;
 import app.dapt.cloth.Repeat;
@@ -11,7 +13,9 @@ import app.dapt.files.Cursor;
 import app.dapt.files.ExactLength;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
+import java.util.EnumSet;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
@@ -58,9 +62,36 @@ public final class ClothJson {
                 repeat(at),
                 shrinkage(at),
                 photo(at),
-                at.has("synthetic") && at.flag("synthetic"));
+                at.has("synthetic") && at.flag("synthetic"),
+                at.has("character") ? character(at.object("character")) : ClothCharacter.NOT_SAID);
         at.done();
         return cloth;
+    }
+
+    private static ClothCharacter character(Cursor at) throws BadPlanFile {
+        Set<Trait> traits = EnumSet.noneOf(Trait.class);
+        for (Trait trait : Trait.values()) {
+            if (at.has(Phrase.code(trait)) && at.flag(Phrase.code(trait))) {
+                traits.add(trait);
+            }
+        }
+        ClothCharacter character = new ClothCharacter(
+                at.choice("weight", ClothCharacter.Heft.class),
+                at.choice("frays", ClothCharacter.Fraying.class),
+                traits,
+                at.choice("was", ClothCharacter.Was.class));
+        at.done();
+        return character;
+    }
+
+    private static void character(ObjectNode at, ClothCharacter character) {
+        at.put("weight", Phrase.code(character.heft())).put("frays", Phrase.code(character.frays()));
+        for (Trait trait : Trait.values()) {
+            if (character.has(trait)) {
+                at.put(Phrase.code(trait), true);
+            }
+        }
+        at.put("was", Phrase.code(character.was()));
     }
 
     private static Optional<Repeat> repeat(Cursor at) throws BadPlanFile {
@@ -103,6 +134,9 @@ public final class ClothJson {
         }
         if (cloth.synthetic()) {
             at.put("synthetic", true);
+        }
+        if (!cloth.character().equals(ClothCharacter.NOT_SAID)) {
+            character(at.putObject("character"), cloth.character());
         }
         cloth.ownRepeat().ifPresent(repeat -> at.put("repeatAcross", ExactLength.write(repeat.across(), unit))
                 .put("repeatAlong", ExactLength.write(repeat.along(), unit)));

@@ -13,6 +13,7 @@ import app.dapt.cover.decision.Kinds;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.SeamFinish;
+import app.dapt.cover.decision.Use;
 import app.dapt.cover.edging.EdgingKind;
 import app.dapt.cover.front.ExtrasKind;
 import app.dapt.cover.front.FaceKind;
@@ -147,6 +148,7 @@ public final class PlanJson {
                 seam(root.object("seam")),
                 choices.of(root.object("joining"), JoiningKind.ALL),
                 cloths(root.object("cloths")),
+                root.has("use") ? Optional.of(root.choice("use", Use.class)) : Optional.empty(),
                 new TreeSet<>(root.texts("noted", MOST_NOTED, 60)));
         root.done();
         return plan;
@@ -301,6 +303,7 @@ public final class PlanJson {
             ClothJson.write(cloths.putObject("back"), plan.cloths().back(), unit);
             ClothJson.write(cloths.putObject("lining"), plan.cloths().lining(), unit);
             ClothJson.write(cloths.putObject("trim"), plan.cloths().trim(), unit);
+            plan.use().ifPresent(use -> root.put("use", Phrase.code(use)));
             new TreeSet<>(plan.noted()).forEach(root.putArray("noted")::add);
             return root;
         }

@@ -1,6 +1,7 @@
 package app.dapt.web.plan;
 
 import app.dapt.cloth.Cloth;
+import app.dapt.cloth.ClothCharacter.Trait;
 import app.dapt.cloth.Print;
 import app.dapt.cover.decision.Cloths;
 import app.dapt.files.drawing.SvgDrawing;
@@ -100,6 +101,11 @@ public record ClothFields(String prefix, Cloths cloths, List<Cloth> used, Words 
 
     public String percent(int tenths) {
         return ClothEntry.percent(tenths);
+    }
+
+    /** What else may be so of a fabric. */
+    public Trait[] traits() {
+        return Trait.values();
     }
 
     public Print[] prints() {

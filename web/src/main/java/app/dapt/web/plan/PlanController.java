@@ -1,5 +1,10 @@
 package app.dapt.web.plan;
 
+import app.dapt.web.workroom.DrawerStore;
+import app.dapt.measure.Phrase;
+import app.dapt.advice.Taking;
+import app.dapt.advice.PlanFacts;
+import app.dapt.advice.Advice;
 import app.dapt.cover.ClothToBuy;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Finding;
@@ -57,6 +62,8 @@ class PlanController {
     private final LearningStore learning;
     private final WorkStore work;
 
+    private final DrawerStore drawer;
+
     PlanController(
             CoverStore store,
             Wording wording,
@@ -64,7 +71,9 @@ class PlanController {
             SewnOnPaper sewn,
             FilledController filled,
             LearningStore learning,
-            WorkStore work) {
+            WorkStore work,
+            DrawerStore drawer) {
+        this.drawer = drawer;
         this.store = store;
         this.learning = learning;
         this.work = work;
@@ -120,6 +129,27 @@ class PlanController {
             Cover cover = store.change(asked.id(), asked.version(), "", plan -> remedied(plan, code, asked.reader()));
             return answer(cover, asked, model);
         });
+    }
+
+    /** Takes what is recommended of one choice, or all of it. */
+    @PostMapping("/advice")
+    String advice(PlanRequest asked, @RequestParam(defaultValue = "") String choice, Model model) {
+        return unlessStale(asked, "advice", "advice", model, () -> {
+            Cover cover = store.change(asked.id(), asked.version(), "", plan -> advised(plan, choice));
+            return answer(cover, asked, model);
+        });
+    }
+
+    private CoverPlan advised(CoverPlan plan, String choice) {
+        Advice advice =
+                Advice.of(PlanFacts.of(Reckoner.reckonWithoutRemedies(plan, plan.mark()), drawer.find()));
+        return choice.equals("all")
+                ? Taking.all(plan, advice)
+                : advice.choices().stream()
+                        .filter(each -> Phrase.code(each.choice()).equals(choice))
+                        .findFirst()
+                        .flatMap(each -> Taking.of(plan, each))
+                        .orElse(plan);
     }
 
     private static CoverPlan remedied(CoverPlan plan, String code, Reader reader) {
@@ -222,7 +252,8 @@ class PlanController {
                         before,
                         sewn.of(reckoned),
                         SingletonSupplier.of(learning::used),
-                        store::cloths));
+                        store::cloths,
+                        drawer.find()));
         CutState cut = cut(cover, reckoned);
         model.addAttribute("cut", cut.isCutAsPlanned());
         model.addAttribute("changed", cut.changed(cover.id(), words).stream().toList());

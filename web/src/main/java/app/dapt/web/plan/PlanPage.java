@@ -1,5 +1,8 @@
 package app.dapt.web.plan;
 
+import app.dapt.advice.Advice;
+import app.dapt.advice.Drawer;
+import app.dapt.advice.PlanFacts;
 import app.dapt.cloth.Cloth;
 import app.dapt.cover.Brief;
 import app.dapt.cover.ClothToBuy;
@@ -34,7 +37,8 @@ import java.util.function.Supplier;
  * @param gesture names what is done while that slip is open
  * @param before  the cover as it was when the slip was opened; nothing while nothing was changed in it
  * @param used    the cloths of all covers
- * @param view    what lies on the table: {@code sewn}, {@code filled}, {@code pieces} or {@code fits}
+ * @param view    what lies on the table: one of {@link #VIEWS}
+ * @param drawer  the tools there are
  */
 public record PlanPage(
         Cover cover,
@@ -49,7 +53,8 @@ public record PlanPage(
         Optional<Reckoned> before,
         Optional<SewnCover> sewn,
         Supplier<Learnt> learnt,
-        Supplier<List<Cloth>> used) {
+        Supplier<List<Cloth>> used,
+        Drawer drawer) {
 
     /** User units that the longer side takes in the large drawings, in and in the small ones. */
     private static final double LARGE = 296;
@@ -64,11 +69,16 @@ public record PlanPage(
     private static final double IN_SIGHT = 178;
 
     /** The views of the table. */
-    static final List<String> VIEWS = List.of("sewn", "filled", "pieces", "fits");
+    static final List<String> VIEWS = List.of("sewn", "filled", "pieces", "fits", "advice");
 
     /** The slip that is open; asked for only where one is. */
     public OpenSlip open() {
         return new OpenSlip(slip, reckoned, w, needs, entries, learnt, used);
+    }
+
+    /** What is recommended for it. */
+    public AdvicePage advice() {
+        return new AdvicePage(Advice.of(PlanFacts.of(reckoned, drawer)), reckoned, needs, w);
     }
 
     public Figures figures() {

@@ -18,7 +18,8 @@ enum Slip {
     EXTRAS(SlipChanges::extras),
     JOIN(SlipChanges::join),
     FRONT(SlipChanges::front),
-    BACK(SlipChanges::back);
+    BACK(SlipChanges::back),
+    USE(SlipChanges::use);
 
     /** Takes over what the fields say. */
     interface Change {

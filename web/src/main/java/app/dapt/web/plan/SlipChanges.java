@@ -1,6 +1,11 @@
 package app.dapt.web.plan;
 
+import java.util.Set;
+import java.util.EnumSet;
+import app.dapt.cover.decision.Use;
 import app.dapt.cloth.Cloth;
+import app.dapt.cloth.ClothCharacter;
+import app.dapt.cloth.ClothCharacter.Trait;
 import app.dapt.cloth.Print;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
@@ -208,9 +213,33 @@ final class SlipChanges {
                 standing.ownRepeat(),
                 standing.shrinkage(),
                 standing.photo(),
-                entries.ticked(prefix + "-synthetic", standing.synthetic()));
+                entries.ticked(prefix + "-synthetic", standing.synthetic()),
+                character(standing.character(), prefix, entries));
         Cloth cloth = ClothEntry.used(named, prefix, entries);
         return plan.withCloths(cloths.changing(standing.id(), each -> cloth));
+    }
+
+    private static ClothCharacter character(ClothCharacter standing, String prefix, Entries entries) {
+        Set<Trait> traits = EnumSet.noneOf(Trait.class);
+        for (Trait trait : Trait.values()) {
+            if (entries.ticked(prefix + "-" + Phrase.code(trait), standing.has(trait))) {
+                traits.add(trait);
+            }
+        }
+        return new ClothCharacter(
+                entries.choice(prefix + "-weight", ClothCharacter.Heft.class, standing.heft()),
+                entries.choice(prefix + "-frays", ClothCharacter.Fraying.class, standing.frays()),
+                traits,
+                entries.choice(prefix + "-was", ClothCharacter.Was.class, standing.was()));
+    }
+
+    /** What it is for; whatever is none of the uses takes it back. */
+    static CoverPlan use(CoverPlan plan, Entries entries) {
+        return plan.withUse(entries.raw("use")
+                .map(code -> Stream.of(Use.values())
+                        .filter(use -> Phrase.code(use).equals(code))
+                        .findFirst())
+                .orElse(plan.use()));
     }
 
     /** The front or the back, where a place has its cloth. */

@@ -160,7 +160,8 @@ class StoresTest {
                 cloth.ownRepeat(),
                 cloth.shrinkage(),
                 cloth.photo(),
-                cloth.synthetic());
+                cloth.synthetic(),
+                cloth.character());
     }
 
     @Test
