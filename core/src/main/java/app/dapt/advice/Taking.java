@@ -26,10 +26,11 @@ public final class Taking {
     /** The plan with it; nothing where no plan decides it, or where it cannot be had of this cover. */
     public static Optional<CoverPlan> of(CoverPlan plan, Advised advised) {
         return switch (advised.choice()) {
-            case FINISH -> finish(advised).map(finish -> plan.withSeam(plan.seam().withFinish(finish)));
-            case ALLOWANCE -> Optional.of(plan.withSeam(plan.seam()
-                    .withChosen(Length.max(
-                            plan.seam().chosen(), plan.unit().pick(WIDE_METRIC, WIDE)))));
+            case FINISH ->
+                finish(advised).map(finish -> plan.withSeam(plan.seam().withFinish(finish)));
+            case ALLOWANCE ->
+                Optional.of(plan.withSeam(plan.seam()
+                        .withChosen(Length.max(plan.seam().chosen(), plan.unit().pick(WIDE_METRIC, WIDE)))));
             case OPENING -> opening(plan, advised);
             default -> Optional.empty();
         };

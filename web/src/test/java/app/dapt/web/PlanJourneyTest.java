@@ -303,4 +303,45 @@ class PlanJourneyTest {
             assertThat(desk.errors()).isEmpty();
         }
     }
+
+    /** What it is for, how the cloth behaves and a tool: each changes what is recommended; taken with one press. */
+    @Test
+    void whatFollowsIsRecommendedTakenAndTakenBack(Site site) {
+        try (Desk desk = site.copyOf("Galley stool")) {
+            Page page = desk.page();
+            String cover = page.url().replaceAll("\\?.*", "");
+            page.navigate(cover + "?slip=use&view=advice");
+            page.locator("#c-use-pulled").check();
+            page.waitForFunction("() => document.querySelector('p.sentence').innerText.includes('to be pulled about')");
+            page.navigate(cover + "?slip=front");
+            page.locator("details.character summary").click();
+            page.locator("#c-front-weight-heavy").check();
+            page.waitForFunction("() => document.querySelector('#c-front-weight-heavy').checked");
+            page.navigate(cover + "?view=advice");
+            String advice = page.locator(".advice").innerText();
+            assertThat(advice).contains("Pulled about.", "heavy", "jeans 90/14", "three stitches back and on at each");
+            assertThat(advice).contains("buttons", "There is no serger");
+            String before = page.locator("p.sentence").innerText();
+            page.locator(".advice button[value=all]").click();
+            page.locator(".advice button[value=all]")
+                    .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
+            assertThat(page.locator(".advice tr.own").count()).isZero();
+            page.locator("#undo button").click();
+            page.waitForFunction("was => document.querySelector('p.sentence').innerText === was", before);
+            page.navigate(site.address() + "/drawer");
+            page.locator("#t-serger").check();
+            page.locator("#f-mat").fill("a hand");
+            page.locator(".drawer button").click();
+            assertThat(page.locator("#r-mat").innerText()).isNotBlank();
+            assertThat(page.locator("#f-mat").inputValue()).isEqualTo("a hand");
+            page.navigate(cover + "?view=advice");
+            assertThat(page.locator(".advice").innerText())
+                    .contains("serge them")
+                    .doesNotContain("no serger");
+            page.navigate(site.address() + "/drawer");
+            page.locator("#t-serger").uncheck();
+            page.locator(".drawer button").click();
+            assertThat(desk.errors()).isEmpty();
+        }
+    }
 }

@@ -27,7 +27,7 @@ public final class Screenshots {
         at("covers", "/");
         at("plan", bench);
         at("plan-opening", bench + "?slip=opening");
-        at("plan-vee", cover("Engineer’s V rest"));
+        at("plan-advice", cover("Saloon bench, buttoned") + "?view=advice");
         at("have", "/have?in=in&frontAcross=21&frontUpDown=21&backAcross=21&firstDepth=14&secondDepth=11");
         laid("cloth", set("Velvet of the saloon") + "?cloth=0");
         laid("cloth-remnants", cover("Galley stool") + "/cloth");

@@ -36,6 +36,7 @@ public final class WorkroomParts {
     /** Of one cover, this many steps are spoken of and no more. */
     public static final int MOST_TICKS = 2_000;
 
+    private static final int MOST_TOOLS = 100;
     private static final int MOST_MISHAPS = 100;
     private static final int MOST_SECONDS = 1_000_000;
     private static final int MOST_SETS = 2_000;
@@ -128,6 +129,13 @@ public final class WorkroomParts {
     /** What was said of one thing to learn. */
     public record Learning(String subject, boolean active, Optional<Instant> since) {}
 
+    /** The tools there are, by their codes, and the longer side of the mat in grains; nought where it is not known. */
+    public record Tools(List<String> codes, long mat) {
+        public Tools {
+            codes = List.copyOf(codes);
+        }
+    }
+
     /**
      * What is decided once for the whole workroom.
      *
@@ -135,11 +143,19 @@ public final class WorkroomParts {
      * @param hourly   what an hour is worth, in hundredths
      * @param margin   what is added by somebody who sells, in percent
      * @param atATime  minutes one sits at a time
+     * @param drawer   the tools there are, once that is said
      */
     public record Settings(
-            Optional<String> currency, int hourly, int margin, int atATime, List<Slot> week, List<Learning> learning) {
+            Optional<String> currency,
+            int hourly,
+            int margin,
+            int atATime,
+            List<Slot> week,
+            List<Learning> learning,
+            Optional<Tools> drawer) {
         /** Nothing was decided yet. */
-        public static final Settings NONE = new Settings(Optional.empty(), 0, 0, 60, List.of(), List.of());
+        public static final Settings NONE =
+                new Settings(Optional.empty(), 0, 0, 60, List.of(), List.of(), Optional.empty());
 
         public Settings {
             week = List.copyOf(week);
@@ -179,6 +195,10 @@ public final class WorkroomParts {
             ObjectNode at = learning.addObject().put("subject", each.subject()).put("active", each.active());
             each.since().ifPresent(since -> at.put("since", since.toString()));
         });
+        settings.drawer().ifPresent(drawer -> {
+            ObjectNode at = root.putObject("drawer").put("mat", drawer.mat());
+            drawer.codes().forEach(at.putArray("tools")::add);
+        });
         return PlanJson.text(root);
     }
 
@@ -202,9 +222,20 @@ public final class WorkroomParts {
                 root.number("margin", 0, 1_000),
                 root.number("atATime", 5, DAY),
                 slots(root),
-                learning(root));
+                learning(root),
+                drawer(root));
         root.done();
         return new Front(settings, counts, unread);
+    }
+
+    private static Optional<Tools> drawer(Cursor root) throws BadPlanFile {
+        if (!root.has("drawer")) {
+            return Optional.empty();
+        }
+        Cursor at = root.object("drawer");
+        Tools tools = new Tools(at.texts("tools", MOST_TOOLS, 40), at.wide("mat", 0, 1_000_000_000_000L));
+        at.done();
+        return Optional.of(tools);
     }
 
     private static List<Slot> slots(Cursor root) throws BadPlanFile {

@@ -68,7 +68,8 @@ class WorkroomFileTest {
             10,
             45,
             List.of(new Slot(6, LocalTime.of(14, 30), 90)),
-            List.of(new Learning("PACE", false, Optional.of(AT))));
+            List.of(new Learning("PACE", false, Optional.of(AT))),
+            Optional.of(new WorkroomParts.Tools(List.of("serger", "mat"), 1_000)));
 
     @TempDir
     private Path folder;

@@ -155,9 +155,18 @@ interface ArchiveMapper {
     record PictureLine(byte[] jpeg) {}
 
     /** What is decided once for a workroom. */
-    record SettingsLine(@Nullable String currency, int hourly, int margin, int atATime) {}
+    record SettingsLine(
+            @Nullable String currency,
+            int hourly,
+            int margin,
+            int atATime,
+            @Nullable String drawer,
+            long mat) {}
 
-    @Select("select currency, hourly, margin, at_a_time from workroom where id = #{workroom}")
+    @Select("""
+            select currency, hourly, margin, at_a_time, array_to_string(drawer, ',') as drawer, coalesce(mat, 0) as mat
+              from workroom where id = #{workroom}
+            """)
     SettingsLine settings(@Param("workroom") long workroom);
 
     /** A stretch of time in a week. */
@@ -335,7 +344,9 @@ interface ArchiveMapper {
             update workroom set currency = coalesce(currency, #{s.currency,jdbcType=CHAR}),
                    hourly = case when hourly = 0 and margin = 0 then #{s.hourly} else hourly end,
                    margin = case when hourly = 0 and margin = 0 then #{s.margin} else margin end,
-                   at_a_time = case when at_a_time = 60 then #{s.atATime} else at_a_time end
+                   at_a_time = case when at_a_time = 60 then #{s.atATime} else at_a_time end,
+                   mat = case when drawer is null then nullif(#{s.mat}, 0) else mat end,
+                   drawer = coalesce(drawer, string_to_array(#{s.drawer,jdbcType=VARCHAR}, ','))
              where id = #{workroom}
             """)
     void takeSettings(@Param("workroom") long workroom, @Param("s") SettingsLine settings);

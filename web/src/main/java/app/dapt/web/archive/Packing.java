@@ -248,8 +248,13 @@ class Packing {
                             .toList(),
                     rows.learning(workroom).stream()
                             .map(each -> new Learning(each.subject(), each.active(), Optional.ofNullable(each.since())))
-                            .toList());
+                            .toList(),
+                    Optional.ofNullable(line.drawer()).map(tools -> new WorkroomParts.Tools(codes(tools), line.mat())));
         }
+    }
+
+    private static List<String> codes(String tools) {
+        return Arrays.stream(tools.split(",")).filter(code -> !code.isEmpty()).toList();
     }
 
     private static Optional<LogEntry> readable(EntryLine line) {

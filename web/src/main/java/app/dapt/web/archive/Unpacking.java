@@ -386,7 +386,11 @@ class Unpacking {
                             settings.currency().orElse(null),
                             settings.hourly(),
                             settings.margin(),
-                            settings.atATime()));
+                            settings.atATime(),
+                            settings.drawer()
+                                    .map(drawer -> String.join(",", drawer.codes()))
+                                    .orElse(null),
+                            settings.drawer().map(WorkroomParts.Tools::mat).orElse(0L)));
             if (rows.week(workroom).isEmpty()) {
                 settings.week().stream()
                         .collect(Collectors.toMap(WorkroomParts.Slot::weekday, slot -> slot, (one, other) -> other))

@@ -51,7 +51,8 @@ class DrawerController {
         Stream.of(Tool.values())
                 .filter(tool -> typed.containsKey("has-" + Phrase.code(tool)))
                 .forEach(tools::add);
-        Optional<Length> mat = entries.maybeLength("mat", LengthRange.SIDE, drawers.find().mat());
+        Optional<Length> mat =
+                entries.maybeLength("mat", LengthRange.SIDE, drawers.find().mat());
         if (mat.isPresent()) {
             tools.add(Tool.MAT);
         }

@@ -61,7 +61,8 @@ public record AdvicePage(Advice advice, Reckoned reckoned, ClothToBuy.Laying lay
         List<String> cloths = new ArrayList<>();
         cloths.add(cloth(plan().cloths().front().name(), plan().cloths().front().character()));
         if (!plan().cloths().back().equals(plan().cloths().front())) {
-            cloths.add(cloth(plan().cloths().back().name(), plan().cloths().back().character()));
+            cloths.add(
+                    cloth(plan().cloths().back().name(), plan().cloths().back().character()));
         }
         return w.say("advice.facts", use, String.join("; ", cloths));
     }
@@ -82,8 +83,7 @@ public record AdvicePage(Advice advice, Reckoned reckoned, ClothToBuy.Laying lay
         List<Line> decided = lines.stream()
                 .filter(line -> line.taken() || line.own().isPresent())
                 .toList();
-        List<Line> made =
-                lines.stream().filter(line -> !decided.contains(line)).toList();
+        List<Line> made = lines.stream().filter(line -> !decided.contains(line)).toList();
         return List.of(new Group(w.say("advice.decided"), decided), new Group(w.say("advice.made"), made));
     }
 

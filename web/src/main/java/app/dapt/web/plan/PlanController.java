@@ -1,16 +1,15 @@
 package app.dapt.web.plan;
 
-import app.dapt.web.workroom.DrawerStore;
-import app.dapt.measure.Phrase;
-import app.dapt.advice.Taking;
-import app.dapt.advice.PlanFacts;
 import app.dapt.advice.Advice;
+import app.dapt.advice.PlanFacts;
+import app.dapt.advice.Taking;
 import app.dapt.cover.ClothToBuy;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Finding;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.files.plan.PlanJson;
+import app.dapt.measure.Phrase;
 import app.dapt.web.Download;
 import app.dapt.web.Redirect;
 import app.dapt.web.entry.Conflict;
@@ -23,6 +22,7 @@ import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.CannotKeep;
 import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverStore;
+import app.dapt.web.workroom.DrawerStore;
 import app.dapt.web.workroom.LearningStore;
 import app.dapt.web.workroom.Stale;
 import app.dapt.web.workroom.WorkStore;
@@ -141,8 +141,7 @@ class PlanController {
     }
 
     private CoverPlan advised(CoverPlan plan, String choice) {
-        Advice advice =
-                Advice.of(PlanFacts.of(Reckoner.reckonWithoutRemedies(plan, plan.mark()), drawer.find()));
+        Advice advice = Advice.of(PlanFacts.of(Reckoner.reckonWithoutRemedies(plan, plan.mark()), drawer.find()));
         return choice.equals("all")
                 ? Taking.all(plan, advice)
                 : advice.choices().stream()

@@ -1,8 +1,5 @@
 package app.dapt.web.plan;
 
-import java.util.Set;
-import java.util.EnumSet;
-import app.dapt.cover.decision.Use;
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.ClothCharacter;
 import app.dapt.cloth.ClothCharacter.Trait;
@@ -17,6 +14,7 @@ import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.Kinds;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.cover.decision.SeamFinish;
+import app.dapt.cover.decision.Use;
 import app.dapt.cover.edging.EdgingKind;
 import app.dapt.cover.front.ExtrasKind;
 import app.dapt.cover.front.FaceKind;
@@ -38,9 +36,11 @@ import app.dapt.measure.Unit;
 import app.dapt.piece.Piece.Material;
 import app.dapt.web.entry.ClothEntry;
 import app.dapt.web.entry.Entries;
+import java.util.EnumSet;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 

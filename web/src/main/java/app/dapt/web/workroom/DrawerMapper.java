@@ -13,7 +13,8 @@ interface DrawerMapper {
     record DrawerRow(boolean said, String tools, long mat) {}
 
     @Select("""
-            select drawer is not null as said, coalesce(array_to_string(drawer, ','), '') as tools, coalesce(mat, 0) as mat
+            select drawer is not null as said, coalesce(array_to_string(drawer, ','), '') as tools,
+                   coalesce(mat, 0) as mat
               from workroom where id = #{workroom}
             """)
     DrawerRow find(@Param("workroom") long workroom);

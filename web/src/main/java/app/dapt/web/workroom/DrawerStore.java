@@ -47,7 +47,8 @@ public class DrawerStore {
     public void keep(Drawer drawer) {
         drawers.keep(
                 covers.workroom(),
-                String.join(",", drawer.tools().stream().sorted().map(Phrase::code).toList()),
+                String.join(
+                        ",", drawer.tools().stream().sorted().map(Phrase::code).toList()),
                 drawer.mat().map(Length::grains).orElse(0L));
     }
 }
