@@ -34,6 +34,7 @@ public enum Choice {
     SIDE_MARK,
     NAP_WAY,
     CORD,
+    CORD_COVER,
     GRAIN,
     TRIM_HOLD,
     RUFFLE_EDGE,

@@ -66,7 +66,8 @@ public enum Fact {
     QUILTED_FRONT,
     LONG_SEAM,
     CLOTH_SHORT,
-    SELVAGE_INSIDE,
+    SELVAGE,
+    INNER_PANEL,
     IN_THE_FIELD,
     MARKED_EARLY,
 

@@ -111,6 +111,7 @@ public final class PlanFacts {
     private void opening() {
         boolean laps = reckoned.back().overlap().isPresent();
         when(laps, Fact.LAPS);
+        when(laps, Fact.INNER_PANEL);
         when(reckoned.back().zip().isPresent(), Fact.ZIP);
         when(plan.opening().kind() == OpeningKind.EDGE_ZIP, Fact.EDGE_ZIP);
         when(plan.opening().kind() == OpeningKind.SEWN_SHUT, Fact.SEWN_SHUT);

@@ -17,6 +17,7 @@ import static app.dapt.advice.Fact.HANDLE;
 import static app.dapt.advice.Fact.HEAVY;
 import static app.dapt.advice.Fact.HEMMED;
 import static app.dapt.advice.Fact.INDOORS;
+import static app.dapt.advice.Fact.INNER_PANEL;
 import static app.dapt.advice.Fact.IN_THE_FIELD;
 import static app.dapt.advice.Fact.LAPS;
 import static app.dapt.advice.Fact.LIGHT;
@@ -43,7 +44,7 @@ import static app.dapt.advice.Fact.RAW_RUFFLE;
 import static app.dapt.advice.Fact.REAL_BUTTONS;
 import static app.dapt.advice.Fact.ROW_SHOWS;
 import static app.dapt.advice.Fact.SEALED;
-import static app.dapt.advice.Fact.SELVAGE_INSIDE;
+import static app.dapt.advice.Fact.SELVAGE;
 import static app.dapt.advice.Fact.SERGER;
 import static app.dapt.advice.Fact.SEWN_SHUT;
 import static app.dapt.advice.Fact.SHARP_CORNERS;
@@ -152,10 +153,11 @@ final class Rules {
             rule("C4", Layer.THICK, Choice.HEM, "single", NEARLY_ALL).when(THICK),
             rule("C8", Layer.FRAYS, Choice.HEM, "ordinary", NEARLY_ALL).when(FRAYS_BADLY),
             rule("C13", Layer.SHEER, Choice.HEM, "equal", NEARLY_ALL).when(SHEER),
-            rule("C26", Layer.CLOTH, Choice.HEM, "selvage", SCHOOLS).when(SELVAGE_INSIDE),
+            rule("C26", Layer.FRAYS, Choice.HEM, "selvage", SCHOOLS).when(SELVAGE, INNER_PANEL),
             rule("C1", Layer.WEIGHT, Choice.CORD, "3/16 in", NEARLY_ALL).when(PIPING, LIGHT),
             rule("C2", Layer.WEIGHT, Choice.CORD, "1/4 in", NEARLY_ALL).when(PIPING, MEDIUM),
-            rule("C3", Layer.WEIGHT, Choice.CORD, "lighter-cloth", NEARLY_ALL).when(PIPING, HEAVY),
+            rule("C3", Layer.WEIGHT, Choice.CORD_COVER, "lighter-cloth", NEARLY_ALL)
+                    .when(PIPING, HEAVY),
             rule("C21", Layer.CLOTH, Choice.CORD, "3/8 in", NEARLY_ALL).when(PIPING, SHARP_CORNERS),
             rule("C4", Layer.THICK, Choice.HOLD, "clips", NEARLY_ALL).when(THICK),
             rule("C7", Layer.SLIPPERY, Choice.HOLD, "pins-2-in", NEARLY_ALL).when(SLIPPERY),

@@ -108,6 +108,17 @@ public record PaperSewing(Reckoned reckoned, Table start, List<State> states) {
                 .filter(stack -> stack.seam().isPresent());
     }
 
+    /** What a step leaves lying of what it was last done to; nothing where it does nothing to cloth. */
+    Optional<Stack> lying(Step step) {
+        return step.moves().isEmpty()
+                ? Optional.empty()
+                : states.stream()
+                        .filter(state -> state.step().id().equals(step.id()))
+                        .findFirst()
+                        .flatMap(state -> state.table()
+                                .find(step.moves().get(step.moves().size() - 1).leaves()));
+    }
+
     /** What goes by the name of the front once all is done: the cover. */
     public Stack cover() {
         Table last = states.isEmpty() ? start : states.get(states.size() - 1).table();

@@ -43,6 +43,9 @@ public record StepPictures(Map<String, Sheet> after, Map<String, Sheet> mistakes
             if (step.does().equals(CuttingSteps.CHECK)) {
                 after.put(step.id(), PiecesDrawing.of(reckoned.pieces()));
             }
+            sewing.filter(paper -> isPuttingTogether(step))
+                    .flatMap(paper -> paper.lying(step))
+                    .ifPresent(stack -> after.put(step.id(), StackDrawing.named(stack, reckoned.pieces())));
             sewing.filter(paper -> isOfTheWhole(step))
                     .flatMap(paper -> paper.after(step))
                     .ifPresent(cover -> after.put(step.id(), drawn(cover, reckoned)));
@@ -57,6 +60,11 @@ public record StepPictures(Map<String, Sheet> after, Map<String, Sheet> mistakes
                 .filter(need -> steps.stream().anyMatch(each -> each.id().equals(need) && Mishap.isPuttingRight(each)))
                 .forEach(need -> after.put(need, mistakes.get(step.id()))));
         return new StepPictures(after, mistakes);
+    }
+
+    private static boolean isPuttingTogether(Step step) {
+        return step.moves().stream()
+                .anyMatch(move -> move instanceof Move.Open || move instanceof Move.Line || move instanceof Move.Bind);
     }
 
     private static boolean isOfTheWhole(Step step) {

@@ -26,6 +26,13 @@ public record Facet(String piece, int number, List<Point> shape, Placement place
         return place.isRightSideUp();
     }
 
+    /** The middle of its corners. */
+    public Point middle() {
+        return new Point(
+                shape.stream().mapToDouble(Point::x).average().orElse(0),
+                shape.stream().mapToDouble(Point::y).average().orElse(0));
+    }
+
     /** On the table, in square millimetres. */
     public double area() {
         double twice = 0;

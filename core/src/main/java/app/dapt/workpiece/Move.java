@@ -28,6 +28,14 @@ public sealed interface Move {
      */
     Table on(Table table);
 
+    /** The name of what it is done to. */
+    String stack();
+
+    /** The name that what comes of it goes by. */
+    default String leaves() {
+        return stack();
+    }
+
     /** An edge turned under by so much. */
     record TurnUnder(String stack, Side side, Length by) implements Move {
 
@@ -91,6 +99,11 @@ public sealed interface Move {
             Placement move = sideways ? Placement.moved(along, y) : Placement.moved(x, along);
             return table.without(stack).with(onto, lower.under(upper.moved(move)));
         }
+
+        @Override
+        public String leaves() {
+            return onto;
+        }
     }
 
     /** What comes on top from here on lies beyond the room that the form goes into. */
@@ -137,6 +150,11 @@ public sealed interface Move {
             Crease middle = reach.in(side, deep / 2).reversed();
             return table.with(strip, lying.bound(reach.in(side, in.toMm()), middle));
         }
+
+        @Override
+        public String stack() {
+            return strip;
+        }
     }
 
     /** What was put together goes by another name. */
@@ -145,6 +163,11 @@ public sealed interface Move {
         @Override
         public Table on(Table table) {
             return table.without(stack).with(name, table.get(stack).asOne());
+        }
+
+        @Override
+        public String leaves() {
+            return name;
         }
     }
 
@@ -156,6 +179,11 @@ public sealed interface Move {
             List<Point> shape =
                     Contour.rectangle(0, 0, wide.toMm(), high.toMm()).points();
             return table.with(name, Stack.of(List.of(new Facet(name, 1, shape, Placement.AS_CUT))));
+        }
+
+        @Override
+        public String stack() {
+            return name;
         }
     }
 

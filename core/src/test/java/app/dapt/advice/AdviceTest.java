@@ -247,7 +247,7 @@ class AdviceTest {
                                 "finish=overlocked U2/zigzag K1")),
                 Arguments.of(
                         "gallery bench",
-                        facts(Use.SHOW, none, ALIKE, SELVAGE_INSIDE, TRIM_BY_LENGTH, TRIM_IN_SEAM, BOBBLES),
+                        facts(Use.SHOW, none, ALIKE, SELVAGE, INNER_PANEL, TRIM_BY_LENGTH, TRIM_IN_SEAM, BOBBLES),
                         List.of(
                                 "side-mark=chalk-cross C16",
                                 "trim-hold=tape-each-side C23",
@@ -417,7 +417,8 @@ class AdviceTest {
                 QUILTED_FRONT,
                 LONG_SEAM,
                 CLOTH_SHORT,
-                SELVAGE_INSIDE,
+                SELVAGE,
+                INNER_PANEL,
                 IN_THE_FIELD,
                 MARKED_EARLY,
                 LIGHT,
