@@ -8,6 +8,8 @@ import app.dapt.cover.edging.EdgingKind;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.form.Form;
+import app.dapt.make.CoverSteps;
+import app.dapt.make.PaperSewing;
 import app.dapt.make.Together;
 import app.dapt.make.WorkOrder;
 import app.dapt.measure.Length;
@@ -69,6 +71,15 @@ public class MakeBench {
         System.out.printf(
                 "%d covers: %d steps, %d trips, at least %d, %.0f ms%n",
                 count, order.jobs().size(), order.trips(), order.least(), (System.nanoTime() - start) / 1e6);
+    }
+
+    /** Every one of them sewn on paper. */
+    @Benchmark
+    public long sewn() {
+        return covers(covers).stream()
+                .flatMap(cover -> PaperSewing.of(cover, CoverSteps.of(cover)).stream())
+                .filter(sewing -> sewing.comesTo().isAsPlanned())
+                .count();
     }
 
     @Benchmark

@@ -86,6 +86,11 @@ public final class CoverSteps {
                 .toList();
     }
 
+    /** Whether all that is needed is laid out in a step. */
+    public static boolean isLayingOut(Step step) {
+        return step.does().equals(CuttingSteps.READY);
+    }
+
     /** The cloth that a step cuts; nothing for a step that cuts none. */
     public static Optional<Cloth> cutBy(CoverPlan plan, Step step) {
         return CuttingSteps.cutBy(plan, step);
@@ -277,8 +282,10 @@ public final class CoverSteps {
         String front = making.front().id();
         double allowance = reckoned.allowance().toMm();
         return reckoned.outline()
-                .map(line ->
-                        making.front().outline().map(Outline::seam).orElseGet(() -> line.moved(allowance, allowance)))
+                .map(line -> plan.opening()
+                        .sewnOn(making.front(), reckoned.dimensions())
+                        .or(() -> making.front().outline().map(Outline::seam))
+                        .orElseGet(() -> line.moved(allowance, allowance)))
                 .<Move>map(line -> new Move.SewOutline(front, outside.isZero() ? line : line.grown(outside), in))
                 .orElseGet(() -> new Move.SewSides(front, making.sewnSides(), in));
     }

@@ -68,7 +68,7 @@ public record Mishap(String id, Kind kind, String step, Length unpicked, double 
 
     /** The id of the step that puts it right. */
     public String stepId() {
-        return PUT_RIGHT + "-" + id + "/" + (unpicked.isPositive() ? "unpick" : PUT_RIGHT);
+        return PUT_RIGHT + "-" + id + "/" + (unpicked.isPositive() ? "unpick-mishap" : PUT_RIGHT);
     }
 
     private Step puttingRight(Step at) {
@@ -76,7 +76,7 @@ public record Mishap(String id, Kind kind, String step, Length unpicked, double 
         return new Step(
                 stepId(),
                 unpicks ? Place.HAND : Place.TABLE,
-                unpicks ? "unpick" : PUT_RIGHT,
+                unpicks ? "unpick-mishap" : PUT_RIGHT,
                 unpicks ? List.of(at.briefly(), unpicked) : List.of(at.briefly(), kind.says()),
                 List.of(),
                 List.of(Phrase.of("mishap.how." + Phrase.code(kind))),

@@ -33,10 +33,9 @@ public record PaperSewing(Reckoned reckoned, Table start, List<State> states) {
      * @throws IllegalStateException where a move has nothing to be done to
      */
     public static Optional<PaperSewing> of(Reckoned reckoned, List<Step> steps) {
-        // The arms of a V lie aslant, and so do their ends; where a curved piece is joined its drops are not laid out.
+        // Where a curved piece is joined its drops are not laid out; what is bound from outside is never turned.
         boolean told = reckoned.plan().opening().isToldInMoves()
                 && !reckoned.plan().edging().isSewnOutsideOut()
-                && !reckoned.plan().shape().isBentEdgeOn()
                 && !(reckoned.outline().isPresent() && reckoned.isJoined());
         return told ? Optional.of(sewn(reckoned, steps, Step::moves)) : Optional.empty();
     }

@@ -47,6 +47,26 @@ public sealed interface Move {
     }
 
     /**
+     * The end of something that lies aslant turned under by so much.
+     *
+     * @param x across, of the way that the end points, which is one long
+     * @param y down
+     */
+    record TurnEnd(String stack, double x, double y, Length by) implements Move {
+
+        @Override
+        public Table on(Table table) {
+            Stack lying = table.get(stack);
+            double farthest = lying.facets()
+                    .flatMap(facet -> facet.shape().stream())
+                    .mapToDouble(point -> x * point.x() + y * point.y())
+                    .max()
+                    .orElseThrow();
+            return table.with(stack, lying.foldedUnder(new Crease(x, y, farthest - by.toMm())));
+        }
+    }
+
+    /**
      * Folded along a mark: what is nearer to one side comes over the rest, or under its own ply.
      *
      * @param at from the cut edge at the left, or at the top, of the piece as it was cut

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A line sewn round a bag: straight ones, beyond which lie the allowances, or an outline of its own.
@@ -22,6 +23,9 @@ public record Seam(List<Crease> creases, Optional<Contour> outline, double outsi
 
     private static final double ANYWHERE = 1e5;
     private static final double FLAT = 1e-6;
+
+    /** The cosine of how far a line turns at a corner that is more than a bend. */
+    private static final double SHARP = 0.9;
 
     public Seam {
         creases = List.copyOf(creases);
@@ -132,14 +136,29 @@ public record Seam(List<Crease> creases, Optional<Contour> outline, double outsi
             Point to = line.get((i + 1) % count);
             Point after = line.get((i + 2) % count);
             Crease out = Crease.through(from, to);
-            facet.beyond(out)
+            facet
+                    .beyond(out)
                     .flatMap(part -> part.within(out.further(outside)))
                     .flatMap(part -> part.within(bisector(before, from, to)))
                     .flatMap(part -> part.beyond(bisector(from, to, after)))
                     .map(part -> part.moved(out.mirror()))
-                    .ifPresent(folded::add);
+                    .stream()
+                    .flatMap(part -> aroundCorner(part, out, Crease.through(before, from), before))
+                    .flatMap(part -> aroundCorner(part, out, Crease.through(to, after), after))
+                    .forEach(folded::add);
         }
         return folded;
+    }
+
+    /** What still lies beyond the neighbouring stretch at a sharp corner is folded in along that one too. */
+    private static Stream<Facet> aroundCorner(Facet part, Crease out, Crease neighbour, Point beyondCorner) {
+        boolean isSharp = out.nx() * neighbour.nx() + out.ny() * neighbour.ny() < SHARP;
+        boolean bendsOut = out.beyond(beyondCorner) < 0;
+        return isSharp && bendsOut
+                ? Stream.concat(
+                        part.within(neighbour).stream(),
+                        part.beyond(neighbour).map(rest -> rest.moved(neighbour.mirror())).stream())
+                : Stream.of(part);
     }
 
     /** Through a corner, halfway between its two stretches; beyond it is what lies beside the first. */

@@ -8,6 +8,8 @@ import app.dapt.RandomPlans;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.decision.Use;
+import app.dapt.cover.opening.OpeningKind;
+import app.dapt.cover.shape.ShapeKind;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
@@ -444,5 +446,25 @@ class AdviceTest {
             assertThat(advice.of(Choice.FINISH).map(Advised::done))
                     .isNotEqualTo(drawer.has(Tool.ZIGZAG) ? Optional.of("pinked") : Optional.of("zigzag"));
         }
+    }
+
+    /** Taken once, nothing of it is left to take: no recommendation undoes another, or cures a warning of its own. */
+    @Test
+    void whatIsTakenSettles() {
+        Random random = new Random(32);
+        for (int i = 0; i < 200; i++) {
+            CoverPlan plan = RandomPlans.fitting(
+                    random, Cases.pick(random, ShapeKind.ALL.all()), Cases.pick(random, OpeningKind.ALL.all()));
+            Advice advice = advice(plan);
+            CoverPlan taken = Taking.all(plan, advice);
+            CoverPlan again = Taking.all(taken, advice(taken));
+
+            assertThat(Taking.all(taken, advice)).isEqualTo(taken);
+            assertThat(Taking.all(again, advice(again))).isEqualTo(again);
+        }
+    }
+
+    private static Advice advice(CoverPlan plan) {
+        return Advice.of(PlanFacts.of(Reckoner.reckonWithoutRemedies(plan, plan.mark()), Drawer.NOT_SAID));
     }
 }

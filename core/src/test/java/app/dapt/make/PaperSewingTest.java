@@ -8,6 +8,7 @@ import app.dapt.Cases;
 import app.dapt.RandomPlans;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
+import app.dapt.cover.JoiningKind;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.decision.Kind;
@@ -16,6 +17,7 @@ import app.dapt.cover.decision.SeamFinish;
 import app.dapt.cover.decision.Weight;
 import app.dapt.cover.edging.EdgingKind;
 import app.dapt.cover.front.FaceKind;
+import app.dapt.cover.opening.ArmFlapOpening;
 import app.dapt.cover.opening.Hem;
 import app.dapt.cover.opening.Opening;
 import app.dapt.cover.opening.OpeningKind;
@@ -29,15 +31,21 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Side;
+import app.dapt.step.Step;
 import app.dapt.workpiece.Move;
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Sewn on paper step by step, the cut pieces come to the cover that was planned. */
@@ -127,6 +135,37 @@ class PaperSewingTest {
             reckoned.back().overlap().ifPresent(overlap -> assertThat(cover.overlap())
                     .hasValueSatisfying(is -> assertThat(is).isCloseTo(overlap.toMm(), within(SewnCover.CLOSE))));
         });
+    }
+
+    /** The steps in an order drawn by lot, each after those it needs. */
+    private static List<Step> shuffled(List<Step> steps, Random random) {
+        List<Step> left = new ArrayList<>(steps);
+        List<Step> order = new ArrayList<>();
+        Set<String> done = new HashSet<>();
+        while (!left.isEmpty()) {
+            List<Step> may =
+                    left.stream().filter(step -> done.containsAll(step.needs())).toList();
+            Step next = Cases.pick(random, may);
+            left.remove(next);
+            done.add(next.id());
+            order.add(next);
+        }
+        return order;
+    }
+
+    /** Nothing hangs on an order that the needs do not ask for. */
+    @ParameterizedTest
+    @MethodSource("made")
+    void anyOrderThatTheNeedsAllowMakesTheSameCover(CoverPlan plan) {
+        Reckoned reckoned = Reckoner.reckonWithoutRemedies(plan, plan.mark());
+        List<Step> steps = CoverSteps.of(reckoned);
+        Random random = new Random(steps.size());
+        for (int i = 0; i < 5; i++) {
+            PaperSewing.of(reckoned, shuffled(steps, random)).ifPresent(sewing -> {
+                clothIsKept(sewing);
+                assertThat(sewing.comesTo().faults()).isEmpty();
+            });
+        }
     }
 
     /** A mistake in the order of work, and what it is told by. */
@@ -308,11 +347,42 @@ class PaperSewingTest {
         assertThat(wrong.faults()).as("%s", wrong).containsAll(faults);
     }
 
-    @Test
-    void whatIsNotToldInMovesIsNotSewnOnPaper() {
+    private static CoverPlan vee(ArmFlapOpening.Layers tucked) {
         CoverPlan vee = DefaultPlan.plan(
                 "Vee", Mark.EIGHTH, ShapeKind.VEE, Form.overCrown(Length.inches(34), Length.inches(26)));
+        Opening opening = OpeningKind.ARM_FLAP.usual(Unit.INCH);
+        return vee.withOpening(opening.kind().with(opening.decided().with("flapLayers", tucked)));
+    }
+
+    /** The arm of a V lies aslant, and so does the flap at its end; its curves are lines of many corners. */
+    @ParameterizedTest
+    @EnumSource(ArmFlapOpening.Layers.class)
+    void aVIsSewnOnPaperToo(ArmFlapOpening.Layers tucked) {
+        CoverPlan vee = vee(tucked);
         Reckoned reckoned = Reckoner.reckonWithoutRemedies(vee, vee.mark());
+        SewnCover cover = sewn(reckoned).comesTo();
+
+        clothIsKept(sewn(reckoned));
+        assertThat(cover.faults()).as("%s", cover).isEmpty();
+        assertThat(cover.across()).isCloseTo(reckoned.across().total().toMm(), within(SewnCover.CLOSE));
+        assertThat(cover.upDown()).isCloseTo(reckoned.upDown().total().toMm(), within(SewnCover.CLOSE));
+        assertThat(sewn(reckoned)
+                        .but(instead(
+                                Move.TurnEnd.class,
+                                end -> List.of(new Move.TurnEnd(
+                                        end.stack(), end.x(), end.y(), end.by().times(5, 4)))))
+                        .comesTo()
+                        .isAsPlanned())
+                .isFalse();
+    }
+
+    @Test
+    void whatIsNotToldInMovesIsNotSewnOnPaper() {
+        CoverPlan wide = DefaultPlan.plan(
+                "Round", Mark.EIGHTH, ShapeKind.ROUND, Form.overCrown(Length.inches(70), Length.inches(70)));
+        CoverPlan joined = wide.withJoining(JoiningKind.ALL.all().get(1).usual(Unit.INCH));
+        Reckoned reckoned = Reckoner.reckonWithoutRemedies(joined, joined.mark());
+        assertThat(reckoned.isJoined()).isTrue();
         assertThat(PaperSewing.of(reckoned, CoverSteps.of(reckoned))).isEmpty();
     }
 }

@@ -10,6 +10,7 @@ import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.JoiningKind;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.decision.Kind;
+import app.dapt.cover.decision.Use;
 import app.dapt.cover.edging.EdgingKind;
 import app.dapt.cover.front.ExtrasKind;
 import app.dapt.cover.front.FaceKind;
@@ -145,10 +146,12 @@ class BriefTest {
         CoverPlan plan = plain.withFace(FaceKind.PIECED.usual(Unit.INCH))
                 .withEdging(EdgingKind.PIPING.usual(Unit.INCH))
                 .withExtras(ExtrasKind.EXTRAS.with(plain.extras().decided().with("motif", true)))
-                .withJoining(JoiningKind.MIDDLE.usual(Unit.INCH));
+                .withJoining(JoiningKind.MIDDLE.usual(Unit.INCH))
+                .withUse(Optional.of(Use.LIVED));
         assertThat(brief(plan).parts().stream().flatMap(part -> part.decision().stream()))
                 .containsExactlyInAnyOrder(Decision.values());
         assertThat(phrase(plan, Decision.FACE)).isEqualTo("pieced");
+        assertThat(phrase(plan, Decision.USE)).isEqualTo("to be lived with");
         assertThat(Brief.invitations(plan)).isEmpty();
     }
 
@@ -156,9 +159,9 @@ class BriefTest {
     void invitesToAddWhatIsNotThereInsteadOfSayingThatItIsNot() {
         CoverPlan plain = bench(ShapeKind.SQUARE);
         assertThat(Brief.invitations(plain).stream().flatMap(part -> part.decision().stream()))
-                .containsExactly(Decision.EDGE, Decision.FACE, Decision.EXTRAS);
+                .containsExactly(Decision.EDGE, Decision.FACE, Decision.EXTRAS, Decision.USE);
         assertThat(brief(plain).parts().stream().flatMap(part -> part.decision().stream()))
-                .doesNotContain(Decision.EDGE, Decision.FACE, Decision.EXTRAS);
+                .doesNotContain(Decision.EDGE, Decision.FACE, Decision.EXTRAS, Decision.USE);
     }
 
     @Test

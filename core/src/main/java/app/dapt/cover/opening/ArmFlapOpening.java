@@ -21,6 +21,7 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.piece.Contour;
+import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Outline;
 import app.dapt.piece.Piece;
@@ -29,6 +30,7 @@ import app.dapt.piece.PieceRole;
 import app.dapt.piece.Side;
 import app.dapt.step.Effort;
 import app.dapt.step.Place;
+import app.dapt.workpiece.Move;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -59,6 +61,11 @@ public record ArmFlapOpening(Details decided) implements Opening {
     @Override
     public Kind<Opening> kind() {
         return OpeningKind.ARM_FLAP;
+    }
+
+    @Override
+    public boolean isToldInMoves() {
+        return true;
     }
 
     private boolean tucksBoth() {
@@ -133,22 +140,42 @@ public record ArmFlapOpening(Details decided) implements Opening {
             return;
         }
         Piece back = making.back().panel(PanelRole.WHOLE).piece();
+        // The back's right arm lies behind the front's left one.
+        Point right = making.sizes().shape().openArm().get().points(making.sizes());
+        Point left = new Point(-right.x(), right.y());
         HemSteps.make(
-                HemSteps.at(making, making.front(), Side.LEFT, making.front().id()),
-                HemSteps.at(making, back, Side.RIGHT, back.id()));
+                HemSteps.at(making, making.front(), Side.LEFT, making.front().id())
+                        .aslant(left),
+                HemSteps.at(making, back, Side.RIGHT, back.id()).aslant(right));
         Length tuck = get(TUCK);
         making.at(Place.IRON, "flap-fold", making.front())
                 .saying(tuck)
                 .along(Effort.PRESS_HEM, making.back().length())
                 .shows(pile -> pile.arrow(Side.LEFT, tuck))
+                .moves(new Move.TurnEnd(making.front().id(), left.x(), left.y(), tuck))
                 .add();
         if (tucksBoth()) {
             making.at(Place.IRON, "flap-fold", back)
                     .saying(tuck)
                     .along(Effort.PRESS_HEM, making.back().length())
                     .shows(pile -> pile.arrow(Side.RIGHT, tuck))
+                    .moves(new Move.TurnEnd(back.id(), right.x(), right.y(), tuck))
                     .add();
         }
+    }
+
+    /** The finished outline on a front whose arm is cut longer. */
+    @Override
+    public Optional<Contour> sewnOn(Piece front, CoverDimensions sizes) {
+        if (front.edge(Side.LEFT).isSeam()) {
+            return Optional.empty();
+        }
+        double middle = sizes.finished(Axis.ACROSS).toMm() / 2;
+        return front.outline().flatMap(cut -> sizes.shape().openArm().map(arm -> {
+            Contour longer = onSide(Side.LEFT, arm.lengthened(sizes, get(TUCK)), middle);
+            Contour finished = onSide(Side.LEFT, arm.lengthened(sizes, Length.ZERO), middle);
+            return finished.moved(cut.seam().left() - longer.left(), cut.seam().top() - longer.top());
+        }));
     }
 
     @Override

@@ -169,7 +169,8 @@ public record BandedOpening(Details decided) implements Lapped {
                 lower.piece(),
                 lower.free().orElseThrow(),
                 making.piece(frame().named("lining", PanelRole.SECOND)),
-                lower.piece().id()));
+                lower.piece().id(),
+                Optional.empty()));
         if (get(INTERFACED)) {
             making.at(Place.IRON, "interface", banding)
                     .figure("layer-size", banding.finished(Axis.ACROSS), banding.finished(Axis.UP_DOWN))

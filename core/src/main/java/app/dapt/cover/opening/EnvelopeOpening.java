@@ -160,7 +160,8 @@ public record EnvelopeOpening(Details decided) implements Lapped {
                     panel.piece(),
                     panel.free().orElseThrow(),
                     making.piece(frame().named("lining", panel.role())),
-                    panel.piece().id()));
+                    panel.piece().id(),
+                    Optional.empty()));
         }
         fastening.hold(making, outer.piece(), inner.piece());
     }

@@ -7,6 +7,7 @@ import app.dapt.drawing.Element.Role;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
+import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Edge;
 import app.dapt.piece.Edge.Fate;
 import app.dapt.piece.Piece;
@@ -27,15 +28,21 @@ import java.util.Optional;
  * @param side   which of its edges
  * @param lining what it is lined with, where it is
  * @param name   what the steps are named after
+ * @param points which way the edge faces, one long, where it lies aslant
  */
-record HemSteps(Making making, Piece panel, Side side, Optional<Piece> lining, String name) {
+record HemSteps(Making making, Piece panel, Side side, Optional<Piece> lining, String name, Optional<Point> points) {
 
     /** A single turn is stitched so far inside its finished edge. */
     private static final Length INSIDE_EDGE = Length.mm(3);
 
     /** The steps at an edge without a lining of its own. */
     static HemSteps at(Making making, Piece panel, Side side, String name) {
-        return new HemSteps(making, panel, side, Optional.empty(), name);
+        return new HemSteps(making, panel, side, Optional.empty(), name, Optional.empty());
+    }
+
+    /** The same of an end that lies aslant. */
+    HemSteps aslant(Point way) {
+        return new HemSteps(making, panel, side, lining, name, Optional.of(way));
     }
 
     /** Panels are told apart and the edge to hem is chosen while they lie as they will be worn. */
@@ -128,7 +135,8 @@ record HemSteps(Making making, Piece panel, Side side, Optional<Piece> lining, S
     }
 
     private Move turnedUnder(Length by) {
-        return new Move.TurnUnder(panel.id(), side, by);
+        return points.<Move>map(way -> new Move.TurnEnd(panel.id(), way.x(), way.y(), by))
+                .orElseGet(() -> new Move.TurnUnder(panel.id(), side, by));
     }
 
     private void sew() {

@@ -14,6 +14,7 @@ import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
+import app.dapt.piece.Contour;
 import app.dapt.piece.Piece;
 import java.util.List;
 import java.util.Optional;
@@ -59,6 +60,11 @@ public interface Opening extends Detailed {
     /** Whether its steps say in moves what becomes of the cloth, so that it can be sewn on paper. */
     default boolean isToldInMoves() {
         return false;
+    }
+
+    /** What is sewn round on the front as it was cut, where the front is more than its cover. */
+    default Optional<Contour> sewnOn(Piece front, CoverDimensions sizes) {
+        return Optional.empty();
     }
 
     /** How front and back are laid on each other for the seam. */

@@ -25,6 +25,9 @@ public interface CoverShape {
         /** How far apart the two edges of the finished arm are. */
         Length finishedWidth(CoverDimensions sizes);
 
+        /** Which way it points, one long. */
+        Point points(CoverDimensions sizes);
+
         /** The middle of its end, millimetres from the top left of the cover. */
         Point end(CoverDimensions sizes);
 

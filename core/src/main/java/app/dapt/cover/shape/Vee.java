@@ -320,6 +320,12 @@ public record Vee(Details decided) implements Shape {
         }
 
         @Override
+        public Point points(CoverDimensions sizes) {
+            double angle = drawn(sizes).angle();
+            return new Point(Math.cos(angle), -Math.sin(angle));
+        }
+
+        @Override
         public Point end(CoverDimensions sizes) {
             return drawn(sizes).endMiddle();
         }

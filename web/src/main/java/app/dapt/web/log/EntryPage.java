@@ -1,5 +1,8 @@
 package app.dapt.web.log;
 
+import app.dapt.advice.Advice;
+import app.dapt.advice.Drawer;
+import app.dapt.advice.PlanFacts;
 import app.dapt.cover.Brief;
 import app.dapt.cover.ClothToBuy;
 import app.dapt.cover.CoverPlan;
@@ -66,6 +69,15 @@ public record EntryPage(Logged logged, Terms terms, Entries entries, ClothNeeds 
 
     public String brief() {
         return w.say(Brief.of(cover()));
+    }
+
+    /** How it is washed, dried and ironed. */
+    public String care() {
+        return String.join(
+                " ",
+                Advice.of(PlanFacts.of(cover(), Drawer.NOT_SAID)).care().says().stream()
+                        .map(w::say)
+                        .toList());
     }
 
     public String form() {

@@ -1,12 +1,17 @@
 package app.dapt.web.make;
 
+import app.dapt.advice.Advice;
+import app.dapt.advice.PlanFacts;
+import app.dapt.cover.Reckoned;
 import app.dapt.make.CoverSteps;
 import app.dapt.make.Job;
 import app.dapt.step.Milestone;
 import app.dapt.web.Redirect;
 import app.dapt.web.progress.CutOrder;
+import app.dapt.web.wording.LaidOutWords;
 import app.dapt.web.wording.Reader;
 import app.dapt.web.wording.Wording;
+import app.dapt.web.workroom.DrawerStore;
 import app.dapt.web.workroom.LearningStore;
 import app.dapt.web.workroom.NoSuchCover;
 import app.dapt.web.workroom.Tick;
@@ -49,9 +54,17 @@ class MakeController {
     private final Wording wording;
     private final CutOrder cuts;
     private final LearningStore learning;
+    private final DrawerStore drawer;
 
     MakeController(
-            Batches batches, WorkStore work, LearningStore learning, Wording wording, CutOrder cuts, Clock clock) {
+            Batches batches,
+            WorkStore work,
+            LearningStore learning,
+            DrawerStore drawer,
+            Wording wording,
+            CutOrder cuts,
+            Clock clock) {
+        this.drawer = drawer;
         this.learning = learning;
         this.clock = clock;
         this.cuts = cuts;
@@ -108,9 +121,16 @@ class MakeController {
                         batch.job(step).or(batch::next),
                         unasked,
                         job -> cuts(batch, job, reader),
+                        job -> laidOut(batch.made(job).reckoned(), words),
                         learning.lessons(),
                         words));
         return words;
+    }
+
+    private List<String> laidOut(Reckoned reckoned, Words words) {
+        return LaidOutWords.of(Advice.of(PlanFacts.of(reckoned, drawer.find())), words).stream()
+                .map(ready -> words.say("make.laid-out", ready.place(), ready.things()))
+                .toList();
     }
 
     private Optional<CutOrder.Shown> cuts(Batch batch, Job job, Reader reader) {
@@ -233,6 +253,7 @@ class MakeController {
                         Optional.empty(),
                         false,
                         job -> Optional.empty(),
+                        job -> List.of(),
                         List.of(),
                         wording.words(reader))
                 .state();

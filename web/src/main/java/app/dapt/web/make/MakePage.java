@@ -7,6 +7,7 @@ import app.dapt.drawing.Sheet;
 import app.dapt.files.drawing.Pen;
 import app.dapt.files.drawing.SvgDrawing;
 import app.dapt.learning.Estimate;
+import app.dapt.make.CoverSteps;
 import app.dapt.make.Job;
 import app.dapt.make.WorkOrder.Visit;
 import app.dapt.measure.Axis;
@@ -44,6 +45,7 @@ import java.util.stream.Stream;
  *
  * @param current the step that is shown large
  * @param unasked whether its question was left open when it was said to be done
+ * @param laidOut what lies ready at each place
  * @param lessons what went wrong at other covers, the latest first
  * @param cuts    how the cloth is cut that a step cuts
  */
@@ -52,6 +54,7 @@ public record MakePage(
         Optional<Job> current,
         boolean unasked,
         Function<Job, Optional<CutOrder.Shown>> cuts,
+        Function<Job, List<String>> laidOut,
         List<Remembered> lessons,
         Words w) {
 
@@ -312,7 +315,10 @@ public record MakePage(
                 isSet() ? where + " · " + whose(job) : where,
                 w.say("make.about", Minutes.about(batch.minutes(job), w)),
                 w.say(step.says()),
-                step.figures().stream().map(w::say).toList(),
+                Stream.concat(
+                                step.figures().stream().map(w::say),
+                                CoverSteps.isLayingOut(step) ? laidOut.apply(job).stream() : Stream.of())
+                        .toList(),
                 step.how().stream().map(w::say).toList(),
                 settings(job),
                 changes(at, jobs),

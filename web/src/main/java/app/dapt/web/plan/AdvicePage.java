@@ -3,7 +3,6 @@ package app.dapt.web.plan;
 import app.dapt.advice.Advice;
 import app.dapt.advice.Advice.LeaveOff;
 import app.dapt.advice.Advised;
-import app.dapt.advice.LaidOut;
 import app.dapt.advice.Taking;
 import app.dapt.cloth.ClothCharacter;
 import app.dapt.cover.ClothToBuy;
@@ -14,6 +13,8 @@ import app.dapt.make.CoverSteps;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.step.Step;
+import app.dapt.web.wording.LaidOutWords;
+import app.dapt.web.wording.LaidOutWords.Ready;
 import app.dapt.words.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -45,9 +46,6 @@ public record AdvicePage(Advice advice, Reckoned reckoned, ClothToBuy.Laying lay
 
     /** Some of them. */
     public record Group(String title, List<Line> lines) {}
-
-    /** What lies ready at one place. */
-    public record Ready(String place, String things) {}
 
     private CoverPlan plan() {
         return reckoned.plan();
@@ -155,12 +153,6 @@ public record AdvicePage(Advice advice, Reckoned reckoned, ClothToBuy.Laying lay
     }
 
     public List<Ready> layOut() {
-        return LaidOut.of(advice).byPlace().entrySet().stream()
-                .map(each -> new Ready(
-                        w.say(Phrase.choice("place", each.getKey())),
-                        w.list(each.getValue().stream()
-                                .map(thing -> w.say("advice.thing." + thing))
-                                .toList())))
-                .toList();
+        return LaidOutWords.of(advice, w);
     }
 }

@@ -81,6 +81,14 @@ public record PlanPage(
         return new AdvicePage(Advice.of(PlanFacts.of(reckoned, drawer)), reckoned, needs, w);
     }
 
+    /** Whether one answer is the one recommended; nothing is as long as it was not said what the cover is for. */
+    public boolean isAdvised(String choice, String code) {
+        return cover.plan().use().isPresent()
+                && Advice.of(PlanFacts.of(reckoned, drawer)).choices().stream()
+                        .anyMatch(advised -> Phrase.code(advised.choice()).equals(choice)
+                                && advised.done().equals(code));
+    }
+
     public Figures figures() {
         return new Figures(w, learnt);
     }
