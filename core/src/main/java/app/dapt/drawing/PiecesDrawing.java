@@ -1,9 +1,9 @@
 package app.dapt.drawing;
 
 import app.dapt.drawing.Element.Label;
+import app.dapt.drawing.Element.Patch;
 import app.dapt.drawing.Element.Path;
 import app.dapt.drawing.Element.Role;
-import app.dapt.drawing.Element.Stuff;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Contour;
@@ -57,17 +57,11 @@ public final class PiecesDrawing {
     }
 
     private static void piece(Piece piece, Length x, Length y, List<Element> elements) {
-        elements.add(new Stuff(
-                new Box(x, y, piece.cutWidth(), piece.cutHeight()),
-                piece.material(),
-                true,
-                piece.turned(),
-                piece.id(),
-                Element.Part.NONE));
         Contour line = piece.outline()
                 .map(Outline::cut)
                 .orElseGet(() -> Contour.rectangle(
                         0, 0, piece.cutWidth().toMm(), piece.cutHeight().toMm()));
+        elements.add(new Patch(line.moved(x.toMm(), y.toMm()).points(), piece.material(), true, piece.turned()));
         elements.add(new Path(Role.CUT, line.moved(x.toMm(), y.toMm()).points(), true));
         double middle = x.toMm() + piece.cutWidth().toMm() / 2;
         double top = y.toMm() + piece.cutHeight().toMm() * 0.2;

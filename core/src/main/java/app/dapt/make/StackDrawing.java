@@ -29,6 +29,8 @@ final class StackDrawing {
     /** How far in from its corner a piece has its name, as a share of it. */
     private static final double INSET = 0.06;
 
+    private static final double DOWN = 0.35;
+
     private final Stack stack;
     private final Map<String, Piece> pieces;
     private final Reach reach;
@@ -75,7 +77,7 @@ final class StackDrawing {
         elements.add(new Label(
                 lies(facet),
                 Length.nearMm(at.left() - reach.left() + at.width() * INSET),
-                Length.nearMm(at.top() - reach.top() + at.height() * INSET),
+                Length.nearMm(at.top() - reach.top() + at.height() * DOWN),
                 false,
                 false));
     }

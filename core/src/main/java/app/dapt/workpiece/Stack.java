@@ -256,10 +256,12 @@ public record Stack(List<List<Facet>> plies, OptionalInt cavity, Optional<Seam> 
         return Reach.of(facets());
     }
 
-    /** Whether it is a bag turned right side out: its largest facet on top has the right side up. */
+    /** Whether it is a bag turned right side out: the largest facet that one sees on top has the right side up. */
     public boolean isRightSideOut() {
         return inside.isPresent()
                 && plies.get(plies.size() - 1).stream()
+                        .filter(facet ->
+                                seenAt(facet.middle()).filter(facet::equals).isPresent())
                         .max(Comparator.comparingDouble(Facet::area))
                         .filter(Facet::isRightSideUp)
                         .isPresent();
