@@ -19,8 +19,7 @@ public record Care(int degrees, List<Phrase> says) {
     }
 
     static Care of(Facts facts, boolean prewashed) {
-        boolean fused = !facts.has(Fact.NATURAL) && !facts.has(Fact.SYNTHETIC);
-        boolean gentle = facts.has(Fact.OUTDOORS) || facts.has(Fact.BOBBLES) || fused;
+        boolean gentle = facts.has(Fact.OUTDOORS) || facts.has(Fact.BOBBLES);
         boolean washed = facts.has(Fact.SYNTHETIC) || prewashed;
         int degrees = gentle || !washed ? GENTLE : COLOURED;
         List<Phrase> says = new ArrayList<>();

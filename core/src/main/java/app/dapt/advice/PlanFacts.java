@@ -10,6 +10,7 @@ import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.edging.Edging;
 import app.dapt.cover.edging.EdgingKind;
+import app.dapt.cover.edging.TrimByLength;
 import app.dapt.cover.front.ExtraKind;
 import app.dapt.cover.front.FaceKind;
 import app.dapt.cover.opening.OpeningKind;
@@ -127,6 +128,7 @@ public final class PlanFacts {
         Edging edging = plan.edging();
         when(edging.caught() != Edging.Caught.NOTHING, Fact.TRIM_IN_SEAM);
         when(edging.kind() == EdgingKind.BY_LENGTH, Fact.TRIM_BY_LENGTH);
+        when(edging instanceof TrimByLength trim && trim.isBobbles(), Fact.BOBBLES);
         when(edging.kind() == EdgingKind.PIPING, Fact.PIPING);
         when(reckoned.edge().corners() > 0, Fact.SHARP_CORNERS);
         Length longest = Length.max(reckoned.finished(Axis.ACROSS), reckoned.finished(Axis.UP_DOWN));

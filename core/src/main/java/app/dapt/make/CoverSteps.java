@@ -7,6 +7,7 @@ import app.dapt.cover.decision.Seam;
 import app.dapt.cover.decision.SeamFinish;
 import app.dapt.cover.edging.SeamedEdge;
 import app.dapt.cover.opening.ClosingSeam;
+import app.dapt.cover.opening.Opening;
 import app.dapt.cover.parts.CoverDimensions;
 import app.dapt.cover.parts.Making;
 import app.dapt.cover.shape.Shape;
@@ -280,14 +281,16 @@ public final class CoverSteps {
      */
     private Move sewn(Length in, Length outside) {
         String front = making.front().id();
+        if (reckoned.outline().isEmpty()) {
+            return new Move.SewSides(front, making.sewnSides(), in);
+        }
+        Optional<Opening.SewnRound> own = plan.opening().sewnOn(making.front(), reckoned.dimensions());
         double allowance = reckoned.allowance().toMm();
-        return reckoned.outline()
-                .map(line -> plan.opening()
-                        .sewnOn(making.front(), reckoned.dimensions())
-                        .or(() -> making.front().outline().map(Outline::seam))
-                        .orElseGet(() -> line.moved(allowance, allowance)))
-                .<Move>map(line -> new Move.SewOutline(front, outside.isZero() ? line : line.grown(outside), in))
-                .orElseGet(() -> new Move.SewSides(front, making.sewnSides(), in));
+        Contour line = own.map(Opening.SewnRound::outline)
+                .or(() -> making.front().outline().map(Outline::seam))
+                .orElseGet(() -> reckoned.outline().get().moved(allowance, allowance));
+        return new Move.SewOutline(
+                front, outside.isZero() ? line : line.grown(outside), own.map(Opening.SewnRound::open), in);
     }
 
     private Move turn() {

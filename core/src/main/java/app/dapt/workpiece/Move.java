@@ -8,6 +8,7 @@ import app.dapt.piece.Side;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * One thing done to what lies on the table. A kind tells its steps as moves; what comes of them is not told by anybody.
@@ -253,9 +254,10 @@ public sealed interface Move {
      * Sewn through everything along an outline.
      *
      * @param outline on the piece that the stack goes by, as it was cut
+     * @param open    near the middle of the stretch that is left open, where one is
      * @param in      how far from what is cut
      */
-    record SewOutline(String stack, Contour outline, Length in) implements Move {
+    record SewOutline(String stack, Contour outline, Optional<Point> open, Length in) implements Move {
 
         @Override
         public Table on(Table table) {
@@ -266,7 +268,8 @@ public sealed interface Move {
                     .orElseThrow()
                     .place();
             Contour there = new Contour(outline.points().stream().map(place::of).toList());
-            return table.with(stack, lying.sewn(Seam.of(there, Math.max(LEAST_REACH, in.toMm() * REACH))));
+            return table.with(
+                    stack, lying.sewn(Seam.of(there, Math.max(LEAST_REACH, in.toMm() * REACH), open.map(place::of))));
         }
     }
 

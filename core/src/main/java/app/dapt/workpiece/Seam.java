@@ -5,8 +5,10 @@ import app.dapt.piece.Contour;
 import app.dapt.piece.Contour.Point;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
@@ -14,12 +16,13 @@ import java.util.stream.Stream;
  *
  * @param creases the straight ones
  * @param outline clockwise as seen; with it there are no straight ones
+ * @param open    near the middle of the stretch of an outline that is left open, where one is
  * @param outside how far cloth may lie outside an outline, in millimetres
  */
-public record Seam(List<Crease> creases, Optional<Contour> outline, double outside) {
+public record Seam(List<Crease> creases, Optional<Contour> outline, double outside, Optional<Point> open) {
 
     /** Nothing sewn. */
-    static final Seam NONE = new Seam(List.of(), Optional.empty(), 0);
+    static final Seam NONE = new Seam(List.of(), Optional.empty(), 0, Optional.empty());
 
     private static final double ANYWHERE = 1e5;
     private static final double FLAT = 1e-6;
@@ -33,13 +36,33 @@ public record Seam(List<Crease> creases, Optional<Contour> outline, double outsi
 
     /** Straight lines. */
     public static Seam of(List<Crease> creases) {
-        return new Seam(creases, Optional.empty(), 0);
+        return new Seam(creases, Optional.empty(), 0, Optional.empty());
     }
 
     /** An outline; where it bends inwards cloth is not looked for farther outside it than this, in millimetres. */
     public static Seam of(Contour outline, double nearBends) {
+        return of(outline, nearBends, Optional.empty());
+    }
+
+    /** The same that leaves the stretch open whose middle is nearest to a point. */
+    public static Seam of(Contour outline, double nearBends, Optional<Point> open) {
         Contour line = clockwise(outline);
-        return new Seam(List.of(), Optional.of(line), isConvex(line.points()) ? ANYWHERE : nearBends);
+        return new Seam(List.of(), Optional.of(line), isConvex(line.points()) ? ANYWHERE : nearBends, open);
+    }
+
+    /** Which stretch of the outline is left open; none where it is sewn all round. */
+    private int openStretch() {
+        List<Point> line = outline.orElseThrow().points();
+        return open.map(at -> IntStream.range(0, line.size())
+                        .boxed()
+                        .min(Comparator.comparingDouble(
+                                i -> distance(at, line.get(i), line.get((i + 1) % line.size()))))
+                        .orElseThrow())
+                .orElse(-1);
+    }
+
+    private static double distance(Point at, Point from, Point to) {
+        return Math.hypot((from.x() + to.x()) / 2 - at.x(), (from.y() + to.y()) / 2 - at.y());
     }
 
     private static boolean isConvex(List<Point> points) {
@@ -72,15 +95,20 @@ public record Seam(List<Crease> creases, Optional<Contour> outline, double outsi
     /** Each stretch of it on something that reaches so far. */
     public List<List<Point>> on(Reach reach) {
         Reach within = reach.within(creases);
-        return outline.map(line -> List.of(closed(line.points()))).orElseGet(() -> creases.stream()
+        return outline.map(line -> List.of(sewn(line.points()))).orElseGet(() -> creases.stream()
                 .map(crease -> within.side(crease.side()))
                 .toList());
     }
 
-    private static List<Point> closed(List<Point> points) {
-        List<Point> closed = new ArrayList<>(points);
-        closed.add(points.get(0));
-        return closed;
+    /** From one end of the open stretch round to the other, or all round. */
+    private List<Point> sewn(List<Point> points) {
+        int start = openStretch() + 1;
+        List<Point> sewn = new ArrayList<>(points.subList(start, points.size()));
+        sewn.addAll(points.subList(0, start));
+        if (open.isEmpty()) {
+            sewn.add(points.get(0));
+        }
+        return sewn;
     }
 
     /** The corners between its straight lines, each to be cut off so far outside it. */
@@ -104,7 +132,7 @@ public record Seam(List<Crease> creases, Optional<Contour> outline, double outsi
     Seam mirrored(Crease crease) {
         Placement mirror = crease.mirror();
         return outline.map(line -> Seam.of(
-                        new Contour(line.points().stream().map(mirror::of).toList()), outside))
+                        new Contour(line.points().stream().map(mirror::of).toList()), outside, open.map(mirror::of)))
                 .orElseGet(() ->
                         of(creases.stream().map(each -> mirrored(each, mirror)).toList()));
     }
@@ -130,21 +158,30 @@ public record Seam(List<Crease> creases, Optional<Contour> outline, double outsi
         List<Facet> folded = new ArrayList<>();
         List<Point> line = outline.orElseThrow().points();
         int count = line.size();
+        int left = openStretch();
         for (int i = 0; i < count; i++) {
             Point before = line.get((i + count - 1) % count);
             Point from = line.get(i);
             Point to = line.get((i + 1) % count);
             Point after = line.get((i + 2) % count);
             Crease out = Crease.through(from, to);
+            // What lies beyond an open stretch hangs out of it.
+            boolean isOpen = i == left;
+            boolean opensBefore = (i + count - 1) % count == left;
+            boolean opensAfter = (i + 1) % count == left;
             facet
                     .beyond(out)
                     .flatMap(part -> part.within(out.further(outside)))
                     .flatMap(part -> part.within(bisector(before, from, to)))
                     .flatMap(part -> part.beyond(bisector(from, to, after)))
-                    .map(part -> part.moved(out.mirror()))
+                    .map(part -> isOpen ? part : part.moved(out.mirror()))
                     .stream()
-                    .flatMap(part -> aroundCorner(part, out, Crease.through(before, from), before))
-                    .flatMap(part -> aroundCorner(part, out, Crease.through(to, after), after))
+                    .flatMap(part -> isOpen || opensBefore
+                            ? Stream.of(part)
+                            : aroundCorner(part, out, Crease.through(before, from), before))
+                    .flatMap(part -> isOpen || opensAfter
+                            ? Stream.of(part)
+                            : aroundCorner(part, out, Crease.through(to, after), after))
                     .forEach(folded::add);
         }
         return folded;

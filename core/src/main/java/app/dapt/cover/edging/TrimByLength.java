@@ -80,6 +80,11 @@ public record TrimByLength(Details decided) implements Edging {
 
     static final List<Question<?>> ASKED = List.of(SORT, HANGS, LAY, STEP, PIPED_TOO, SYNTHETIC);
 
+    /** Whether bobbles hang from it. */
+    public boolean isBobbles() {
+        return get(SORT) == Sort.POM_POMS;
+    }
+
     @Override
     public Kind<Edging> kind() {
         return EdgingKind.BY_LENGTH;

@@ -166,7 +166,7 @@ public record ArmFlapOpening(Details decided) implements Opening {
 
     /** The finished outline on a front whose arm is cut longer. */
     @Override
-    public Optional<Contour> sewnOn(Piece front, CoverDimensions sizes) {
+    public Optional<SewnRound> sewnOn(Piece front, CoverDimensions sizes) {
         if (front.edge(Side.LEFT).isSeam()) {
             return Optional.empty();
         }
@@ -174,7 +174,11 @@ public record ArmFlapOpening(Details decided) implements Opening {
         return front.outline().flatMap(cut -> sizes.shape().openArm().map(arm -> {
             Contour longer = onSide(Side.LEFT, arm.lengthened(sizes, get(TUCK)), middle);
             Contour finished = onSide(Side.LEFT, arm.lengthened(sizes, Length.ZERO), middle);
-            return finished.moved(cut.seam().left() - longer.left(), cut.seam().top() - longer.top());
+            double across = cut.seam().left() - longer.left();
+            double down = cut.seam().top() - longer.top();
+            Point end = arm.end(sizes);
+            return new SewnRound(
+                    finished.moved(across, down), new Point(2 * middle - end.x() + across, end.y() + down));
         }));
     }
 

@@ -15,6 +15,7 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Contour;
+import app.dapt.piece.Contour.Point;
 import app.dapt.piece.Piece;
 import java.util.List;
 import java.util.Optional;
@@ -62,8 +63,16 @@ public interface Opening extends Detailed {
         return false;
     }
 
+    /**
+     * What is sewn round on a front that is cut as more than its cover.
+     *
+     * @param outline on the front as it was cut
+     * @param open    the middle of the stretch that is left open
+     */
+    record SewnRound(Contour outline, Point open) {}
+
     /** What is sewn round on the front as it was cut, where the front is more than its cover. */
-    default Optional<Contour> sewnOn(Piece front, CoverDimensions sizes) {
+    default Optional<SewnRound> sewnOn(Piece front, CoverDimensions sizes) {
         return Optional.empty();
     }
 
