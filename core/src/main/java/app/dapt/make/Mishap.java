@@ -93,7 +93,7 @@ public record Mishap(String id, Kind kind, String step, Length unpicked, double 
                 Optional.empty());
     }
 
-    /** The ids of steps that are done and rest on another: what has to be undone with it. */
+    /** The ids of a step and of those that are done and rest on it: what has to be undone with it. */
     static Set<String> restingOn(Step at, List<Step> steps, Set<String> done) {
         Set<String> reached = new LinkedHashSet<>(Set.of(at.id()));
         for (Step step : steps) {
@@ -101,7 +101,7 @@ public record Mishap(String id, Kind kind, String step, Length unpicked, double 
                 reached.add(step.id());
             }
         }
-        reached.retainAll(done);
+        reached.removeIf(id -> !id.equals(at.id()) && !done.contains(id));
         return reached;
     }
 }

@@ -78,6 +78,7 @@ class RepairTest {
         Repair late = repair(Mishap.Kind.WRONG_SIDE, hem, ALL);
 
         assertThat(atOnce.again()).containsExactly(hem);
+        assertThat(repair(Mishap.Kind.WRONG_SIDE, hem, Set.of()).again()).containsExactly(hem);
         assertThat(atOnce.unpicked()).isEqualTo(hem.labour().stitched());
         assertThat(late.again())
                 .contains(hem, step("lay-lapped"))

@@ -242,4 +242,23 @@ class RefusalsTest {
             }
         }
     }
+
+    /** What nobody's page sends: a name that is none, a step and a kind that are none. */
+    @Test
+    void aMishapThatIsNoneIsRefusedWithoutAnError(Site site) {
+        try (Desk desk = site.copyOf("Galley stool")) {
+            String cover = URI.create(desk.page().url()).getPath();
+            APIRequestContext request = desk.context().request();
+            assertThat(post(request, "/learned/mishap/" + "0".repeat(36) + "/remove", Map.of())
+                            .status())
+                    .isLessThan(500);
+            assertThat(post(request, cover + "/make/wrong", Map.of("step", "no/step", "kind", "wrong-order"))
+                            .status())
+                    .isEqualTo(404);
+            String lay = cover.replaceAll("\\D", "") + "/front/lay-lapped";
+            assertThat(post(request, cover + "/make/wrong", Map.of("step", lay, "kind", "zip-shut"))
+                            .status())
+                    .isEqualTo(400);
+        }
+    }
 }

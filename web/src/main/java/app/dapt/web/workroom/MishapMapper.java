@@ -37,7 +37,7 @@ interface MishapMapper {
     int put(@Param("workroom") long workroom, @Param("m") MishapRow row, @Param("most") int most);
 
     @Delete("""
-            delete from mishap where uid = cast(#{uid} as uuid)
+            delete from mishap where uid::text = #{uid}
                and cover_id in (select id from cover where workroom_id = #{workroom})
             """)
     int delete(@Param("workroom") long workroom, @Param("uid") String uid);
