@@ -13,7 +13,7 @@ import java.util.Set;
  *
  * @param use     what it is for, once it is said
  * @param holds   what is so
- * @param overlap that was reckoned, where backs overlap
+ * @param overlap that holds, where backs overlap
  * @param longest the longest cut in it; nought where it is not known
  * @param interfaced how wide and how high interfacing behind the panel with the zip is, without its allowances
  */

@@ -14,6 +14,7 @@ import app.dapt.cover.edging.TrimByLength;
 import app.dapt.cover.front.ExtraKind;
 import app.dapt.cover.front.FaceKind;
 import app.dapt.cover.opening.OpeningKind;
+import app.dapt.cover.parts.Back.Lap;
 import app.dapt.cover.parts.Back.Panel;
 import app.dapt.cover.shape.ShapeKind;
 import app.dapt.form.Filling;
@@ -69,7 +70,8 @@ public final class PlanFacts {
         Length longest = reckoned.pieces().stream()
                 .map(piece -> Length.max(piece.cutWidth(), piece.cutHeight()))
                 .reduce(Length.ZERO, Length::max);
-        return new Facts(plan.use(), facts, drawer, reckoned.back().overlap(), longest, interfaced(), plan.unit());
+        return new Facts(
+                plan.use(), facts, drawer, reckoned.back().lap().map(Lap::wanted), longest, interfaced(), plan.unit());
     }
 
     private void when(boolean so, Fact fact) {

@@ -6,6 +6,8 @@ import app.dapt.cover.Finding;
 import app.dapt.cover.Reckoner;
 import app.dapt.cover.decision.Kind;
 import app.dapt.cover.decision.SeamFinish;
+import app.dapt.cover.opening.Hem;
+import app.dapt.cover.opening.Lapped;
 import app.dapt.cover.opening.Opening;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.measure.Length;
@@ -32,6 +34,8 @@ public final class Taking {
                 Optional.of(plan.withSeam(plan.seam()
                         .withChosen(Length.max(plan.seam().chosen(), plan.unit().pick(WIDE_METRIC, WIDE)))));
             case OPENING -> opening(plan, advised);
+            case OVERLAP -> overlap(plan, advised);
+            case HEM -> hem(plan, advised);
             default -> Optional.empty();
         };
     }
@@ -52,6 +56,25 @@ public final class Taking {
         Set<String> already = unfit(plan);
         return kind.map(each -> DefaultPlan.closing(plan, each.insteadOf(plan.opening(), plan.unit())))
                 .filter(taken -> already.containsAll(unfit(taken)));
+    }
+
+    /** At least as wide as is recommended; one that is wider stays. */
+    private static Optional<CoverPlan> overlap(CoverPlan plan, Advised advised) {
+        Optional<Length> wide = advised.sizes().stream().findFirst();
+        Optional<Length> has =
+                Reckoner.reckonWithoutRemedies(plan, plan.mark()).back().overlap();
+        if (wide.isEmpty() || has.isEmpty() || !(plan.opening() instanceof Lapped lapped)) {
+            return Optional.empty();
+        }
+        return Optional.of(has.get().atLeast(wide.get()) ? plan : plan.withOpening(lapped.withOverlap(wide.get())));
+    }
+
+    private static Optional<CoverPlan> hem(CoverPlan plan, Advised advised) {
+        Optional<Hem.Kind> kind = Stream.of(Hem.Kind.values())
+                .filter(each -> Phrase.code(each).equals(advised.done()))
+                .findFirst();
+        return kind.filter(each -> plan.opening() instanceof Lapped)
+                .map(each -> plan.withOpening(((Lapped) plan.opening()).hemmed(each, plan.unit())));
     }
 
     private static Set<String> unfit(CoverPlan plan) {

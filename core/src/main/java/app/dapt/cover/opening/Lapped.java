@@ -79,11 +79,16 @@ public interface Lapped extends Opening {
 
     /** This opening with hems as narrow as hems are made. */
     default Lapped narrowlyHemmed(Unit unit) {
-        Details narrow = decided();
+        return hemmed(Hem.Kind.NARROW, unit);
+    }
+
+    /** This opening with all its hems of one kind, as that is usually turned. */
+    default Lapped hemmed(Hem.Kind kind, Unit unit) {
+        Details hemmed = decided();
         for (HemQuestions hem : hems()) {
-            narrow = hem.with(narrow, Hem.Kind.NARROW.usual(unit));
+            hemmed = hem.of(hemmed).kind() == kind ? hemmed : hem.with(hemmed, kind.usual(unit));
         }
-        return (Lapped) kind().with(narrow);
+        return (Lapped) kind().with(hemmed);
     }
 
     /** What can go wrong with buttons in an overlap so wide. */

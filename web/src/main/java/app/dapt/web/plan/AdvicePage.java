@@ -105,7 +105,9 @@ public record AdvicePage(Advice advice, Reckoned reckoned, ClothToBuy.Laying lay
         return switch (advised.choice()) {
             case FINISH -> w.say(Phrase.choice("finish", plan().seam().finish()));
             case OPENING -> w.say(plan().opening().kind().phrase("opening"));
-            default -> w.say(Phrase.of("said", reckoned.allowance()));
+            case OVERLAP -> w.say("advice.length", reckoned.back().overlap().orElse(Length.ZERO));
+            case ALLOWANCE -> w.say("advice.length", reckoned.allowance());
+            default -> w.say("advice.otherwise");
         };
     }
 
