@@ -17,6 +17,7 @@ import app.dapt.log.Learnt.Told;
 import app.dapt.log.LogEntry;
 import app.dapt.measure.Phrase;
 import app.dapt.step.Place;
+import app.dapt.web.wording.OwnWords;
 import app.dapt.web.workroom.LearningStore.Choice;
 import app.dapt.web.workroom.MishapStore.Remembered;
 import app.dapt.web.workroom.WashTest;
@@ -236,8 +237,8 @@ public record LearntPage(
 
     /** What went wrong, of which cover, and how often it went well since. */
     public String mishap(Remembered mishap) {
-        String said = w.say("learnt.mishap", mishap.name(), mishap.kind().says(), mishap.wellSince());
-        return mishap.note().isEmpty() ? said : said + " " + w.say("make.in-your-words", mishap.note());
+        return OwnWords.after(
+                w.say("learnt.mishap", mishap.name(), mishap.kind().says(), mishap.wellSince()), mishap.note(), w);
     }
 
     private static String shown(int tenths) {

@@ -3,6 +3,7 @@ package app.dapt.web.log;
 import app.dapt.cover.Reckoner;
 import app.dapt.make.CoverSteps;
 import app.dapt.step.Step;
+import app.dapt.web.wording.OwnWords;
 import app.dapt.web.workroom.Logged;
 import app.dapt.web.workroom.MishapStore;
 import app.dapt.web.workroom.Tick;
@@ -37,13 +38,13 @@ class WentWrong {
         Map<String, Tick> ticks = work.ticks(List.of(cover)).getOrDefault(cover, Map.of());
         Stream<String> wrong = mishaps.remembered().stream()
                 .filter(mishap -> mishap.cover() == cover)
-                .map(mishap -> {
-                    String said = w.say(
-                            "log.wrong",
-                            step(mishap.step(), steps, w),
-                            mishap.kind().says());
-                    return mishap.note().isEmpty() ? said : said + " " + w.say("make.in-your-words", mishap.note());
-                });
+                .map(mishap -> OwnWords.after(
+                        w.say(
+                                "log.wrong",
+                                step(mishap.step(), steps, w),
+                                mishap.kind().says()),
+                        mishap.note(),
+                        w));
         Stream<String> open = steps.stream()
                 .filter(step -> Optional.ofNullable(ticks.get(step.id()))
                         .filter(tick -> tick.done() && tick.passed())

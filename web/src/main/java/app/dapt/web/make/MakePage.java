@@ -23,6 +23,7 @@ import app.dapt.web.make.Batch.Made;
 import app.dapt.web.progress.CutOrder;
 import app.dapt.web.progress.CutState;
 import app.dapt.web.wording.Minutes;
+import app.dapt.web.wording.OwnWords;
 import app.dapt.web.workroom.MishapStore.Remembered;
 import app.dapt.web.workroom.Tick;
 import app.dapt.words.Words;
@@ -349,11 +350,8 @@ public record MakePage(
                 .filter(lesson -> lesson.does().equals(job.step().does()))
                 .filter(lesson -> lesson.cover() != batch.made(job).id())
                 .findFirst()
-                .map(lesson -> {
-                    String said =
-                            w.say("make.last-time", lesson.name(), lesson.kind().says());
-                    return lesson.note().isEmpty() ? said : said + " " + w.say("make.in-your-words", lesson.note());
-                });
+                .map(lesson -> OwnWords.after(
+                        w.say("make.last-time", lesson.name(), lesson.kind().says()), lesson.note(), w));
     }
 
     /** How what is done there moves: a bag turns, pieces come down one after another, an edge folds over. */
