@@ -139,6 +139,7 @@ class ArchitectureTest {
                             "cover.shape",
                             "cover.edging",
                             "cover.front")),
+            entry("schedule", List.of("measure", "step", "make")),
             entry(
                     "log",
                     with(

@@ -32,6 +32,11 @@ public record Job(int cover, Step step, Set<String> needs) {
         return new Job(cover, step, more);
     }
 
+    /** This step where what it needs is done but for some. */
+    Job needingOnly(Set<String> some) {
+        return new Job(cover, step, needs.stream().filter(some::contains).collect(Collectors.toSet()));
+    }
+
     /** Whether it is done to a fabric as a whole, for every cover that is cut from it. */
     public boolean isForAll() {
         return CuttingSteps.isPreparing(step);

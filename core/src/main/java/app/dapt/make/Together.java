@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.IntFunction;
+import java.util.function.UnaryOperator;
 
 /**
  * Covers that are made together: a fabric that several of them are cut from is washed, pressed and squared once, with
@@ -39,8 +40,26 @@ public record Together(List<List<Step>> steps, WorkOrder order) {
      * @param mishaps of each cover by its number, counted from one
      */
     public static Together of(List<Reckoned> covers, OptionalInt trial, IntFunction<List<Mishap>> mishaps) {
-        Map<Cloth, Integer> prepared = new LinkedHashMap<>();
         Map<String, String> waits = new HashMap<>();
+        List<List<Step>> steps = steps(covers, mishaps, waits);
+        return new Together(steps, WorkOrder.of(steps, trial, waiting(waits)));
+    }
+
+    /** The jobs of these covers, each after those it needs, without looking for the order that walks least. */
+    public static List<Job> jobs(List<Reckoned> covers) {
+        Map<String, String> waits = new HashMap<>();
+        List<List<Step>> steps = steps(covers, number -> List.of(), waits);
+        return WorkOrder.jobs(steps, OptionalInt.empty(), waiting(waits));
+    }
+
+    private static UnaryOperator<Job> waiting(Map<String, String> waits) {
+        return job -> Optional.ofNullable(waits.get(job.id())).map(job::after).orElse(job);
+    }
+
+    /** @param waits takes which job waits for a cloth that another cover's step makes ready */
+    private static List<List<Step>> steps(
+            List<Reckoned> covers, IntFunction<List<Mishap>> mishaps, Map<String, String> waits) {
+        Map<Cloth, Integer> prepared = new LinkedHashMap<>();
         List<List<Step>> steps = new ArrayList<>();
         for (Reckoned cover : covers) {
             int number = steps.size() + 1;
@@ -56,8 +75,6 @@ public record Together(List<List<Step>> steps, WorkOrder order) {
             });
             steps.add(Mishap.into(usual, mishaps.apply(number)));
         }
-        return new Together(steps, WorkOrder.of(steps, trial, job -> Optional.ofNullable(waits.get(job.id()))
-                .map(job::after)
-                .orElse(job)));
+        return steps;
     }
 }

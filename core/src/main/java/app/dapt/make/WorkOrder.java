@@ -17,6 +17,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 
 /**
  * The steps of one cover or of several in the order in which one goes from place to place the least.
@@ -53,15 +54,30 @@ public record WorkOrder(List<Visit> visits, int least) {
 
     /** The same, where jobs wait for more than their steps say. */
     static WorkOrder of(List<List<Step>> covers, OptionalInt trial, UnaryOperator<Job> waiting) {
+        return ofSorted(jobs(covers, trial, waiting));
+    }
+
+    /** Of some jobs alone: whatever else they need is done. */
+    public static WorkOrder among(List<Job> jobs) {
+        Set<String> among = jobs.stream().map(Job::id).collect(Collectors.toSet());
+        return ofSorted(
+                afterTheirNeeds(jobs.stream().map(job -> job.needingOnly(among)).toList()));
+    }
+
+    private static WorkOrder ofSorted(List<Job> sorted) {
+        TripSearch.Found found = TripSearch.fewest(graphs(sorted));
+        return new WorkOrder(visited(sorted, found.visits()), Math.max(0, found.least() - 1));
+    }
+
+    /** The jobs, each after those it needs. */
+    static List<Job> jobs(List<List<Step>> covers, OptionalInt trial, UnaryOperator<Job> waiting) {
         List<Job> jobs = new ArrayList<>();
         for (int i = 0; i < covers.size(); i++) {
             int cover = i + 1;
             covers.get(i).forEach(step -> jobs.add(waiting.apply(Job.of(cover, step))));
         }
         trial.ifPresent(number -> jobs.replaceAll(waiting(number, jobs)));
-        List<Job> sorted = afterTheirNeeds(jobs);
-        TripSearch.Found found = TripSearch.fewest(graphs(sorted));
-        return new WorkOrder(visited(sorted, found.visits()), Math.max(0, found.least() - 1));
+        return afterTheirNeeds(jobs);
     }
 
     /** What of another cover is cut waits until the first has been tried on. */

@@ -55,6 +55,11 @@ public final class Cursor {
         return find(name).isPresent();
     }
 
+    /** Whether it is there and is not null. */
+    public boolean says(String name) {
+        return find(name).filter(child -> !child.isNull()).isPresent();
+    }
+
     public Cursor object(String name) throws BadPlanFile {
         JsonNode child = need(name);
         if (!child.isObject()) {
