@@ -2,6 +2,7 @@ package app.dapt.schedule;
 
 import app.dapt.make.Job;
 import app.dapt.schedule.Schedule.Timed;
+import app.dapt.schedule.Scheduler.Load;
 import app.dapt.step.Place;
 import java.util.ArrayList;
 import java.util.BitSet;
@@ -12,7 +13,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
-import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -27,7 +27,7 @@ record Clumps(List<Clump> all, List<List<Integer>> next) {
     /**
      * Some jobs.
      *
-     * @param cover  its cover, from nought
+     * @param cover  whose it is, from nought
      * @param work   in order
      * @param places where they are done
      * @param needs  how many clumps come before it
@@ -44,15 +44,10 @@ record Clumps(List<Clump> all, List<List<Integer>> next) {
         }
     }
 
-    /**
-     * The clumps of some jobs.
-     *
-     * @param jobs    each after those it needs; what they need besides is done
-     * @param minutes what each takes
-     */
-    static Clumps of(List<Job> jobs, ToDoubleFunction<Job> minutes) {
+    static Clumps of(Load load) {
+        List<Job> jobs = load.jobs();
         List<BitSet> needs = needs(jobs);
-        List<BitSet> groups = groups(jobs, needs);
+        List<BitSet> groups = groups(load, needs);
         int[] group = new int[jobs.size()];
         IntStream.range(0, groups.size())
                 .forEach(number -> groups.get(number).stream().forEach(job -> group[job] = number));
@@ -70,18 +65,18 @@ record Clumps(List<Clump> all, List<List<Integer>> next) {
             for (int other : needed) {
                 next.get(other).add(self);
             }
-            all.add(clump(groups.get(number).stream().mapToObj(jobs::get), minutes, needed.length));
+            all.add(clump(groups.get(number).stream().mapToObj(jobs::get), load, needed.length));
         }
         return new Clumps(all, next);
     }
 
-    private static Clump clump(Stream<Job> jobs, ToDoubleFunction<Job> minutes, int needs) {
-        List<Timed> work =
-                jobs.map(job -> new Timed(job, minutes.applyAsDouble(job))).toList();
+    private static Clump clump(Stream<Job> jobs, Load load, int needs) {
+        List<Timed> work = jobs.map(job -> new Timed(job, load.minutes().applyAsDouble(job)))
+                .toList();
         Set<Place> places = EnumSet.noneOf(Place.class);
         work.forEach(timed -> places.add(timed.job().step().place()));
         return new Clump(
-                work.get(0).job().cover() - 1,
+                load.whose().applyAsInt(work.get(0).job()),
                 work,
                 places,
                 work.stream().mapToDouble(Timed::minutes).sum(),
@@ -102,7 +97,8 @@ record Clumps(List<Clump> all, List<List<Integer>> next) {
     }
 
     /** What is done in one sitting, each group with all that lies between its jobs; cover by cover. */
-    private static List<BitSet> groups(List<Job> jobs, List<BitSet> needs) {
+    private static List<BitSet> groups(Load load, List<BitSet> needs) {
+        List<Job> jobs = load.jobs();
         List<BitSet> before = new ArrayList<>();
         List<BitSet> groups = new ArrayList<>();
         for (int at = 0; at < jobs.size(); at++) {
@@ -120,8 +116,7 @@ record Clumps(List<Clump> all, List<List<Integer>> next) {
         }
         return groups.stream()
                 .filter(group -> !group.isEmpty())
-                .sorted(Comparator.comparingInt(
-                        group -> jobs.get(group.nextSetBit(0)).cover()))
+                .sorted(Comparator.comparingInt(group -> load.whose().applyAsInt(jobs.get(group.nextSetBit(0)))))
                 .toList();
     }
 

@@ -67,10 +67,15 @@ public record FreeTime(LocalDateTime from, List<Slot> week, Set<LocalDate> off) 
 
     /** These times one after the other; what overlaps counts once, what has begun counts from now on. */
     public List<Window> windows() {
+        return windows(MOST_WINDOWS);
+    }
+
+    /** The first of them, at most so many. */
+    public List<Window> windows(int most) {
         List<Window> windows = new ArrayList<>();
         LocalDate first = from.toLocalDate().minusDays(1);
         LocalDateTime free = from;
-        for (int ahead = 0; ahead < DAYS_OF_TEN_YEARS && windows.size() < MOST_WINDOWS; ahead++) {
+        for (int ahead = 0; ahead < DAYS_OF_TEN_YEARS && windows.size() < most; ahead++) {
             LocalDate day = first.plusDays(ahead);
             for (Slot slot : off.contains(day) ? List.<Slot>of() : on(day)) {
                 LocalDateTime start = day.atTime(slot.at());

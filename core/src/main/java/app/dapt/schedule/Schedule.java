@@ -11,7 +11,7 @@ import java.util.Optional;
  * All that is in work, in sittings.
  *
  * @param sittings  one after the other, each within a time there is
- * @param due       of each cover that has a day
+ * @param due       of each that has a day
  * @param keptBound no order keeps more of these days
  * @param left      what fits into no time there is, with all that needs it
  */
@@ -56,12 +56,12 @@ public record Schedule(List<Sitting> sittings, List<Due> due, int keptBound, Lis
     }
 
     /**
-     * A cover that is to be done by a day.
+     * What is to be done by a day.
      *
-     * @param cover its number, counted from one
+     * @param number which it is, from nought
      * @param done  the day it is done; nothing where it never is, as something of it fits into no time there is
      */
-    public record Due(int cover, LocalDate day, Optional<LocalDate> done) {
+    public record Due(int number, LocalDate day, Optional<LocalDate> done) {
 
         public boolean isKept() {
             return done.filter(on -> !on.isAfter(day)).isPresent();
@@ -82,14 +82,5 @@ public record Schedule(List<Sitting> sittings, List<Due> due, int keptBound, Lis
     /** Whether it is proven that no order keeps more of them. */
     public boolean isProved() {
         return kept() == keptBound;
-    }
-
-    /** The day a cover is done; nothing where nothing of it is planned. */
-    public Optional<LocalDate> done(int cover) {
-        return sittings.stream()
-                .filter(sitting ->
-                        sitting.work().stream().anyMatch(timed -> timed.job().cover() == cover))
-                .map(Sitting::day)
-                .max(LocalDate::compareTo);
     }
 }

@@ -20,6 +20,7 @@ import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
+import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -62,26 +63,36 @@ public final class Scheduler {
     private final ListScheduling scheduling;
     private int fillings;
 
-    private Scheduler(List<Job> jobs, ToDoubleFunction<Job> minutes, List<Optional<LocalDate>> due, FreeTime time) {
-        this.due = due;
+    /**
+     * What is to be planned.
+     *
+     * @param jobs    what is left to do, each after those it needs; what they need besides is done
+     * @param minutes what each takes, hands on
+     * @param whose   which of what is to be done by a day each belongs to, from nought
+     * @param due     the day of each of these that has one, in the order in which those without are made
+     */
+    public record Load(
+            List<Job> jobs, ToDoubleFunction<Job> minutes, ToIntFunction<Job> whose, List<Optional<LocalDate>> due) {
+
+        public Load {
+            jobs = List.copyOf(jobs);
+            due = List.copyOf(due);
+        }
+    }
+
+    private Scheduler(Load load, FreeTime time) {
+        this.due = load.due();
         this.from = time.from().toLocalDate();
         this.windows = time.windows();
-        this.clumps = Clumps.of(jobs, minutes);
+        this.clumps = Clumps.of(load);
         this.scheduling = new ListScheduling(clumps, windows, due.size());
         this.fillings = Math.min(
                 MOST_FILLINGS, MOST_CLUMPS_FILLED / Math.max(1, clumps.all().size()));
     }
 
-    /**
-     * Plans them.
-     *
-     * @param jobs    what is left to do, each after those it needs; what they need besides is done
-     * @param minutes what each takes, hands on
-     * @param due     the day of each cover that has one, in the order in which those without are to be made
-     */
-    public static Schedule plan(
-            List<Job> jobs, ToDoubleFunction<Job> minutes, List<Optional<LocalDate>> due, FreeTime time) {
-        return new Scheduler(jobs, minutes, due, time).plan();
+    /** Plans it in the time there is. */
+    public static Schedule plan(Load load, FreeTime time) {
+        return new Scheduler(load, time).plan();
     }
 
     private Schedule plan() {
@@ -131,7 +142,7 @@ public final class Scheduler {
 
     private List<Due> dues(Filled filled) {
         return dated().stream()
-                .map(cover -> new Due(cover + 1, due.get(cover).orElseThrow(), finished(filled, cover)))
+                .map(cover -> new Due(cover, due.get(cover).orElseThrow(), finished(filled, cover)))
                 .toList();
     }
 

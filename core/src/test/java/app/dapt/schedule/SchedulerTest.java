@@ -18,6 +18,7 @@ import app.dapt.schedule.FreeTime.Window;
 import app.dapt.schedule.Schedule.Due;
 import app.dapt.schedule.Schedule.Sitting;
 import app.dapt.schedule.Schedule.Timed;
+import app.dapt.schedule.Scheduler.Load;
 import app.dapt.step.Effort;
 import app.dapt.step.Handled;
 import app.dapt.step.Labour;
@@ -89,7 +90,7 @@ class SchedulerTest {
     }
 
     private static Schedule plan(List<Job> jobs, List<Optional<LocalDate>> due, FreeTime time) {
-        return Scheduler.plan(jobs, job -> job.step().minutes(), due, time);
+        return Scheduler.plan(new Load(jobs, job -> job.step().minutes(), job -> job.cover() - 1, due), time);
     }
 
     private static List<String> said(Schedule schedule) {
@@ -151,7 +152,7 @@ class SchedulerTest {
         assertThat(schedule.due()).extracting(Due::isKept).containsExactly(false, true, true);
         assertThat(schedule.keptBound()).isEqualTo(2);
         assertThat(schedule.isProved()).isTrue();
-        assertThat(schedule.done(1)).contains(MONDAY.plusDays(1));
+        assertThat(schedule.due().get(0).done()).contains(MONDAY.plusDays(1));
     }
 
     /** A few jobs and a few evenings, small enough to try everything. */

@@ -51,6 +51,8 @@ class LookTest {
                                 "/covers/22/cloth",
                                 "/covers/28/make?step=28/front/lay-lapped",
                                 "/covers/28/make/when",
+                                "/calendar",
+                                "/calendar?days=7",
                                 "/covers/28/make/print",
                                 "/covers/8/try-on",
                                 "/log",

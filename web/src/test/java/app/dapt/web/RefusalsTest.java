@@ -111,6 +111,10 @@ class RefusalsTest {
             /have   | firstDepth  | 240
             /open   | file  | no file at all
             /covers | across | 99999999999999999999 1/2
+            /calendar/order | what | c99999999999999999999
+            /calendar/add | what | s999
+            /calendar/due | what | c
+            /calendar/times | off-until | 1066-10-14
             """)
     void whateverIsTypedIsAnswered(String path, String field, String value, Site site) {
         try (Desk desk = site.desk("/")) {

@@ -13,6 +13,7 @@ import app.dapt.schedule.Schedule.Due;
 import app.dapt.schedule.Schedule.Sitting;
 import app.dapt.schedule.Schedule.Timed;
 import app.dapt.schedule.Scheduler;
+import app.dapt.schedule.Scheduler.Load;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.InvalidPathException;
@@ -57,7 +58,8 @@ public final class WhenCommand {
                 covers.addAll(Collections.nCopies(wanted.count(), cover));
                 due.addAll(Collections.nCopies(wanted.count(), wanted.due()));
             }
-            out.println(write(Scheduler.plan(Together.jobs(covers), WhenCommand::minutes, due, work.time())));
+            out.println(write(Scheduler.plan(
+                    new Load(Together.jobs(covers), WhenCommand::minutes, job -> job.cover() - 1, due), work.time())));
             return 0;
         } catch (BadPlanFile | IOException | InvalidPathException e) {
             err.println(reading + ": " + ReckonCommand.reason(e));
@@ -102,7 +104,7 @@ public final class WhenCommand {
     }
 
     private static void due(ObjectNode at, Due due) {
-        at.put("cover", due.cover())
+        at.put("cover", due.number() + 1)
                 .put("day", due.day().toString())
                 .put("done", due.done().map(LocalDate::toString).orElse(null))
                 .put("kept", due.isKept());

@@ -101,7 +101,7 @@ class WhenCommandTest {
                 "tuesday | tuesdays | times[0].day",
                 "20:00 | 25:00 | at: is “25:00”, not like 20:00",
                 "60}  | 0} | times[0].minutes: is 0, not from 1 to 1440",
-                "2027-03-20 | 2027-13-20 | due: is “2027-13-20”, not like 2027-03-20",
+                "2027-04-20 | 2027-13-20 | due: is “2027-13-20”, not like 2027-03-20",
                 "in/b.json | in/c.json | in/c.json: there is no such file",
                 "\"count\": 2 | \"count\": 99, \"nothing\": 2 | covers[0].nothing: is not known here",
                 "\"count\": 2 | \"count\": 100 | covers: are more than 100",

@@ -7,6 +7,8 @@ import app.dapt.make.CoverSteps;
 import app.dapt.make.Job;
 import app.dapt.step.Milestone;
 import app.dapt.web.Redirect;
+import app.dapt.web.progress.Batch;
+import app.dapt.web.progress.Batches;
 import app.dapt.web.progress.CutOrder;
 import app.dapt.web.wording.LaidOutWords;
 import app.dapt.web.wording.Reader;

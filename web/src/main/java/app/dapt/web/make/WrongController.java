@@ -5,6 +5,8 @@ import app.dapt.make.Mishap;
 import app.dapt.make.Repair;
 import app.dapt.measure.Phrase;
 import app.dapt.web.Redirect;
+import app.dapt.web.progress.Batch;
+import app.dapt.web.progress.Batches;
 import app.dapt.web.wording.Reader;
 import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.MishapStore;

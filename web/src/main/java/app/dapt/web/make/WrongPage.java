@@ -4,6 +4,7 @@ import app.dapt.make.Job;
 import app.dapt.make.Mishap;
 import app.dapt.make.Repair;
 import app.dapt.measure.Phrase;
+import app.dapt.web.progress.Batch;
 import app.dapt.web.wording.Minutes;
 import app.dapt.words.Words;
 import java.util.List;

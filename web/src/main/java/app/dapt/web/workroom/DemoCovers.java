@@ -14,9 +14,11 @@ import app.dapt.step.Milestone;
 import app.dapt.step.Step;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -42,8 +44,17 @@ class DemoCovers implements SmartInitializingSingleton {
     private final WorkStore work;
     private final WorkTimeStore times;
     private final DemoLog log;
+    private final Clock clock;
 
-    DemoCovers(CoverStore store, SetStore sets, LayoutStore lays, WorkStore work, WorkTimeStore times, DemoLog log) {
+    DemoCovers(
+            CoverStore store,
+            SetStore sets,
+            LayoutStore lays,
+            WorkStore work,
+            WorkTimeStore times,
+            DemoLog log,
+            Clock clock) {
+        this.clock = clock;
         this.store = store;
         this.log = log;
         this.sets = sets;
@@ -75,10 +86,10 @@ class DemoCovers implements SmartInitializingSingleton {
             CoverPlan plan = PlanJson.read(resource.getContentAsString(StandardCharsets.UTF_8));
             covers.put(plan.name(), store.create(plan));
         }
-        set(
+        long deck = set(
                 "Promenade deck",
                 Map.of(covers.get("Wheelhouse bench, port end"), 2, covers.get("Promenade bench, four forms"), 1));
-        set(
+        long velvet = set(
                 "Velvet of the saloon",
                 Map.of(
                         covers.get("Stern locker, long"),
@@ -101,6 +112,9 @@ class DemoCovers implements SmartInitializingSingleton {
                                 DayOfWeek.SATURDAY, new WorkTimes.Slot(LocalTime.of(9, 30), 150)),
                         60,
                         Optional.empty()));
+        LocalDate today = LocalDate.now(clock);
+        times.keepDue(Owner.set(deck), Optional.of(today.plusDays(17)));
+        times.keepDue(Owner.set(velvet), Optional.of(today.plusDays(38)));
         made(covers.get("Purser’s stool"), Milestone.FILLED, 9);
         made(covers.get("Galley stool"), Milestone.TRIED_ON, 6);
         made(covers.get("Chart table bolster"), Milestone.SEWN, 4);
@@ -120,7 +134,7 @@ class DemoCovers implements SmartInitializingSingleton {
         while (!steps.get(last).milestone().equals(Optional.of(upTo))) {
             last--;
         }
-        Instant at = Instant.now().minus(Duration.ofDays(daysAgo));
+        Instant at = clock.instant().minus(Duration.ofDays(daysAgo));
         work.tick(
                 cover,
                 steps.subList(0, last + 1).stream()
@@ -129,9 +143,10 @@ class DemoCovers implements SmartInitializingSingleton {
                 ticks -> upTo.compareTo(Milestone.CUT) >= 0);
     }
 
-    private void set(String name, Map<Long, Integer> counts) {
+    private long set(String name, Map<Long, Integer> counts) {
         long id = sets.create(name, List.copyOf(counts.keySet()), "");
         sets.change(id, CoverStore.ANY_VERSION, name, counts);
+        return id;
     }
 
     /** What is left of the old awning: one piece straight, one torn and stained. */

@@ -21,25 +21,47 @@ public class WorkTimeStore {
         this.covers = covers;
     }
 
+    /** When there is time, whatever is to be done. */
+    @Transactional(readOnly = true)
+    public WorkTimes week() {
+        return find(Optional.empty());
+    }
+
+    /** When there is time, and by when something is to be done. */
     @Transactional(readOnly = true)
     public WorkTimes find(Owner owner) {
+        return find(
+                owner.isSet()
+                        ? times.setDue(covers.workroom(), owner.id())
+                        : times.coverDue(covers.workroom(), owner.id()));
+    }
+
+    private WorkTimes find(Optional<LocalDate> due) {
         long workroom = covers.workroom();
         Map<DayOfWeek, WorkTimes.Slot> week = new EnumMap<>(DayOfWeek.class);
         times.times(workroom)
                 .forEach(row -> week.put(DayOfWeek.of(row.weekday()), new WorkTimes.Slot(row.starts(), row.minutes())));
-        Optional<LocalDate> due =
-                owner.isSet() ? times.setDue(workroom, owner.id()) : times.coverDue(workroom, owner.id());
         return new WorkTimes(week, times.atATime(workroom), due);
     }
 
     /** Keeps them, all at once. */
     public void keep(Owner owner, WorkTimes kept) {
+        keepWeek(kept);
+        keepDue(owner, kept.due());
+    }
+
+    /** Keeps by when something is to be done; nothing where there is no such day any more. */
+    public void keepDue(Owner owner, Optional<LocalDate> due) {
+        due.ifPresentOrElse(by -> by(owner, by), () -> whenever(owner));
+    }
+
+    /** Keeps when there is time. */
+    public void keepWeek(WorkTimes kept) {
         long workroom = covers.workroom();
         times.lock(workroom);
         times.clear(workroom);
         kept.week().forEach((day, slot) -> times.put(workroom, day.getValue(), slot));
         times.sit(workroom, kept.atATime());
-        kept.due().ifPresentOrElse(by -> by(owner, by), () -> whenever(owner));
     }
 
     private void by(Owner owner, LocalDate day) {

@@ -1,4 +1,4 @@
-package app.dapt.web.make;
+package app.dapt.web.calendar;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

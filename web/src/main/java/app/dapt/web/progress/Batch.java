@@ -1,4 +1,4 @@
-package app.dapt.web.make;
+package app.dapt.web.progress;
 
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoned;
@@ -15,7 +15,6 @@ import app.dapt.make.WorkOrder;
 import app.dapt.measure.Mark;
 import app.dapt.step.Milestone;
 import app.dapt.step.Step;
-import app.dapt.web.progress.CutState;
 import app.dapt.web.workroom.Owner;
 import app.dapt.web.workroom.Tick;
 import app.dapt.words.Words;
@@ -40,7 +39,7 @@ import java.util.stream.Stream;
  * @param cut    how far each is cut, and what has changed since
  * @param pace   of whoever makes them
  */
-record Batch(
+public record Batch(
         Owner owner,
         String name,
         Optional<Long> trial,
@@ -57,14 +56,14 @@ record Batch(
      * @param copies how many of it are made
      * @param steps  with those that put right what went wrong
      */
-    record Made(long id, int copies, Reckoned reckoned, List<Step> steps, StepPictures pictures) {}
+    public record Made(long id, int copies, Reckoned reckoned, List<Step> steps, StepPictures pictures) {}
 
     /**
      * A cover to be made.
      *
      * @param mishaps what went wrong with it
      */
-    record Asked(long id, int copies, CoverPlan plan, Mark mark, List<Mishap> mishaps) {}
+    public record Asked(long id, int copies, CoverPlan plan, Mark mark, List<Mishap> mishaps) {}
 
     /**
      * Covers to be made together.
@@ -72,7 +71,7 @@ record Batch(
      * @param trial the id of the one that is tried on before the others are cut
      * @param pace  of whoever makes them
      */
-    record Wanted(List<Asked> covers, Optional<Long> trial, Pace pace) {
+    public record Wanted(List<Asked> covers, Optional<Long> trial, Pace pace) {
 
         private OptionalInt trialNumber() {
             return IntStream.range(0, covers.size())
@@ -83,9 +82,9 @@ record Batch(
     }
 
     /** All that follows from what is to be made, whatever is done of it. */
-    record Planned(List<Made> covers, WorkOrder order) {
+    public record Planned(List<Made> covers, WorkOrder order) {
 
-        static Planned of(Wanted wanted) {
+        public static Planned of(Wanted wanted) {
             List<Asked> asked = wanted.covers();
             List<Reckoned> reckoned = asked.stream()
                     .map(each -> Reckoner.reckonWithoutRemedies(each.plan(), each.mark()))
@@ -112,7 +111,7 @@ record Batch(
      * @param planned what follows from what is wanted
      * @param atCut the plans of those that are cut, as they were then
      */
-    static Batch of(
+    public static Batch of(
             Owner owner,
             String name,
             Wanted wanted,
@@ -132,29 +131,35 @@ record Batch(
                 owner, name, wanted.trial(), planned.covers(), planned.order(), ticks, done, cut, wanted.pace());
     }
 
-    /** How long a job takes whoever makes them, of all copies. */
-    double minutes(Job job) {
+    /** How long a job takes whoever makes them, of all copies; what is done to a fabric as a whole is done once. */
+    public double minutes(Job job) {
         return minutes(job, job.step());
     }
 
+    /** The same of one copy. */
+    public double minutesOfOne(Job job) {
+        return pace.minutes(job.step().place(), job.step().minutes());
+    }
+
     /** The same of another step of its cover. */
-    double minutes(Job job, Step step) {
-        return pace.minutes(step.place(), step.minutes()) * made(job).copies();
+    public double minutes(Job job, Step step) {
+        return pace.minutes(step.place(), step.minutes())
+                * (job.isForAll() ? 1 : made(job).copies());
     }
 
     /** What can go wrong at a job. */
-    Set<Mishap.Kind> mayGoWrong(Job job) {
+    public Set<Mishap.Kind> mayGoWrong(Job job) {
         return Repair.kinds(made(job).reckoned(), job.step());
     }
 
     /** What it takes to put something right that went wrong at a job. */
-    Repair repair(Mishap.Kind kind, Job job) {
+    public Repair repair(Mishap.Kind kind, Job job) {
         Made made = made(job);
         return Repair.of(kind, made.reckoned(), made.steps(), done.getOrDefault(made.id(), Set.of()), job.step());
     }
 
     /** Whether a job is done, but no longer as it is planned now. */
-    boolean hasLapsed(Job job) {
+    public boolean hasLapsed(Job job) {
         return Optional.ofNullable(cut.get(made(job).id()))
                 .flatMap(CutState::since)
                 .filter(changed -> changed.lapsed().contains(job.step().id()))
@@ -162,42 +167,42 @@ record Batch(
     }
 
     /** Whether a job is still to be done, or to be done again. */
-    boolean isLeft(Job job) {
+    public boolean isLeft(Job job) {
         return !isDone(job) || hasLapsed(job);
     }
 
     /** Covers that are planned otherwise since they were cut, in words. */
-    List<CutState.Changed> changed(Words w) {
+    public List<CutState.Changed> changed(Words w) {
         return covers.stream()
                 .flatMap(made ->
                         Optional.ofNullable(cut.get(made.id())).flatMap(state -> state.changed(made.id(), w)).stream())
                 .toList();
     }
 
-    Made made(Job job) {
+    public Made made(Job job) {
         return covers.get(job.cover() - 1);
     }
 
     /** What a job goes by wherever it is ticked: the number of its cover, and its step's id. */
-    String key(Job job) {
+    public String key(Job job) {
         return made(job).id() + "/" + job.step().id();
     }
 
-    Optional<Job> job(String key) {
+    public Optional<Job> job(String key) {
         return order.jobs().stream().filter(job -> key(job).equals(key)).findFirst();
     }
 
-    Optional<Tick> tick(Job job) {
+    public Optional<Tick> tick(Job job) {
         return Optional.ofNullable(
                 ticks.getOrDefault(made(job).id(), Map.of()).get(job.step().id()));
     }
 
-    boolean isDone(Job job) {
+    public boolean isDone(Job job) {
         return done.getOrDefault(made(job).id(), Set.of()).contains(job.step().id());
     }
 
     /** The first that is not done, or has to be done again; nothing once all are. */
-    Optional<Job> next() {
+    public Optional<Job> next() {
         List<Job> jobs = order.jobs();
         return jobs.stream().filter(job -> !isDone(job)).findFirst().or(() -> jobs.stream()
                 .filter(this::isLeft)
@@ -205,7 +210,7 @@ record Batch(
     }
 
     /** Whether ticks mean that any fabric of a cover is cut, as it is planned now or as it was planned then. */
-    Predicate<Map<String, Tick>> isCut(long cover) {
+    public Predicate<Map<String, Tick>> isCut(long cover) {
         Set<String> cuts = Stream.concat(
                         covers.stream().filter(made -> made.id() == cover).flatMap(made -> made.steps().stream()),
                         Optional.ofNullable(cut.get(cover)).flatMap(CutState::before).stream()

@@ -1,4 +1,4 @@
-package app.dapt.web.make;
+package app.dapt.web.calendar;
 
 import app.dapt.web.entry.Entries;
 import app.dapt.web.workroom.WorkTimes;
@@ -32,7 +32,7 @@ final class TimesEntry {
                     .ifPresent(slot -> week.put(day, slot));
         }
         int atATime = entries.minutes("at-a-time", WorkTimes.LEAST_MINUTES, WorkTimes.MOST_MINUTES, standing.atATime());
-        return new WorkTimes(week, atATime, due(typed, entries, standing.due(), today));
+        return new WorkTimes(week, atATime, day("due", typed, entries, standing.due(), today));
     }
 
     private static Optional<Slot> slot(
@@ -70,9 +70,10 @@ final class TimesEntry {
         return hour < 24 && minute < 60 ? Optional.of(LocalTime.of(hour, minute)) : Optional.empty();
     }
 
-    private static Optional<LocalDate> due(
-            Map<String, String> typed, Entries entries, Optional<LocalDate> standing, LocalDate today) {
-        String text = typed.getOrDefault("due", "").strip();
+    /** A day that is not past, or the one that stands; nothing where the field is empty. */
+    static Optional<LocalDate> day(
+            String field, Map<String, String> typed, Entries entries, Optional<LocalDate> standing, LocalDate today) {
+        String text = typed.getOrDefault(field, "").strip();
         if (text.isEmpty()) {
             return Optional.empty();
         }
@@ -82,9 +83,9 @@ final class TimesEntry {
             if (stands || !day.isBefore(today) && day.getYear() <= LAST_YEAR) {
                 return Optional.of(day);
             }
-            entries.refuse("due", "entry.day-past");
+            entries.refuse(field, "entry.day-past");
         } catch (DateTimeParseException nonsense) {
-            entries.refuse("due", "entry.day");
+            entries.refuse(field, "entry.day");
         }
         return standing;
     }

@@ -1,4 +1,4 @@
-package app.dapt.web.make;
+package app.dapt.web.calendar;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;

@@ -1,8 +1,8 @@
-package app.dapt.web.make;
+package app.dapt.web.progress;
 
 import app.dapt.make.Mishap;
-import app.dapt.web.make.Batch.Asked;
-import app.dapt.web.make.Batch.Wanted;
+import app.dapt.web.progress.Batch.Asked;
+import app.dapt.web.progress.Batch.Wanted;
 import app.dapt.web.wording.Reader;
 import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverSet;
@@ -24,7 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Finds what is made together. */
 @Component
-class Batches {
+public class Batches {
 
     private final Cache<Wanted, Batch.Planned> planned =
             Caffeine.newBuilder().maximumSize(60).build();
@@ -44,7 +44,7 @@ class Batches {
 
     /** A cover or a set, in the marks of a reader; all of it as it stands at one moment. */
     @Transactional(readOnly = true)
-    Batch find(String whose, long id, Reader reader) {
+    public Batch find(String whose, long id, Reader reader) {
         if (!whose.equals("sets")) {
             Cover cover = covers.find(id);
             return batch(
@@ -70,9 +70,21 @@ class Batches {
                 new Wanted(asked, work.trial(id), learning.used().pace()));
     }
 
+    /** The same by whose it is. */
+    @Transactional(readOnly = true)
+    public Batch find(Owner owner, Reader reader) {
+        return find(owner.isSet() ? "sets" : "covers", owner.id(), reader);
+    }
+
     /** The same, where it is there and reads. */
     @Transactional(readOnly = true)
-    Optional<Batch> findAny(String whose, long id, Reader reader) {
+    public Optional<Batch> findAny(Owner owner, Reader reader) {
+        return findAny(owner.isSet() ? "sets" : "covers", owner.id(), reader);
+    }
+
+    /** The same, where it is there and reads. */
+    @Transactional(readOnly = true)
+    public Optional<Batch> findAny(String whose, long id, Reader reader) {
         boolean isThere = whose.equals("sets")
                 ? sets.list().stream().anyMatch(line -> line.id() == id)
                 : covers.findReadable(id).isPresent();

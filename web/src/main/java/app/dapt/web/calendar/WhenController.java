@@ -1,11 +1,14 @@
-package app.dapt.web.make;
+package app.dapt.web.calendar;
 
 import app.dapt.files.log.CalendarFile;
 import app.dapt.web.Download;
 import app.dapt.web.Redirect;
 import app.dapt.web.entry.Entries;
+import app.dapt.web.progress.Batch;
+import app.dapt.web.progress.Batches;
 import app.dapt.web.wording.Reader;
 import app.dapt.web.wording.Wording;
+import app.dapt.web.workroom.CalendarStore;
 import app.dapt.web.workroom.WorkTimeStore;
 import app.dapt.web.workroom.WorkTimes;
 import app.dapt.words.Words;
@@ -29,13 +32,23 @@ import org.springframework.web.bind.annotation.RequestParam;
 class WhenController {
 
     private final Batches batches;
+    private final WorkPlans plans;
+    private final CalendarStore calendar;
     private final WorkTimeStore times;
     private final Wording wording;
     private final Clock clock;
 
-    WhenController(Batches batches, WorkTimeStore times, Wording wording, Clock clock) {
+    WhenController(
+            Batches batches,
+            WorkPlans plans,
+            CalendarStore calendar,
+            WorkTimeStore times,
+            Wording wording,
+            Clock clock) {
         this.clock = clock;
         this.batches = batches;
+        this.plans = plans;
+        this.calendar = calendar;
         this.times = times;
         this.wording = wording;
     }
@@ -44,7 +57,7 @@ class WhenController {
     String when(@PathVariable String whose, @PathVariable long id, Reader reader, Model model) {
         Batch batch = batches.find(whose, id, reader);
         show(batch, times.find(batch.owner()), new Entries(Map.of(), words(batch, reader)), reader, model);
-        return "make/when";
+        return "calendar/when";
     }
 
     @PostMapping
@@ -66,7 +79,7 @@ class WhenController {
             return Redirect.to(batch.owner().path() + "/make/when");
         }
         show(batch, kept, entries, reader, model);
-        return "make/when";
+        return "calendar/when";
     }
 
     /** The sittings as a calendar file. */
@@ -95,9 +108,15 @@ class WhenController {
     }
 
     private WhenPage page(Batch batch, WorkTimes kept, Entries entries, Reader reader) {
-        LocalDateTime now = LocalDateTime.now(clock);
-        Calendar calendar = Calendar.of(batch, kept, now);
-        Optional<Integer> more = calendar.late() > 0 ? Calendar.minutesMore(batch, kept, now) : Optional.empty();
-        return new WhenPage(batch, calendar, more, entries, reader.locale(), words(batch, reader));
+        WorkPlan plan = plans.with(batch.owner(), reader);
+        Optional<Integer> more = plans.minutesMore(
+                plan, longer -> longer.number(batch.owner()).stream().noneMatch(longer::isLate));
+        return new WhenPage(
+                batch,
+                plan,
+                more,
+                new TimesForm(kept, calendar.daysOff(), entries, reader.locale()),
+                reader.locale(),
+                words(batch, reader));
     }
 }
