@@ -64,6 +64,11 @@ public record CalendarPage(
             return first.plusDays(days);
         }
 
+        /** The first of them as an address has it; nothing where it is today. */
+        public String from() {
+            return isFromToday() ? "" : first.toString();
+        }
+
         public boolean isFromToday() {
             return first.equals(today);
         }

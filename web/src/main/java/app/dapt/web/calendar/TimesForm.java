@@ -19,7 +19,7 @@ public record TimesForm(WorkTimes times, Set<LocalDate> daysOff, Entries entries
     public record Day(int number, String name, String starts, String minutes) {}
 
     /** A day on which nobody sews. */
-    public record Off(LocalDate day, String name) {}
+    public record Off(String day, String name) {}
 
     /** The days of the week. */
     public List<Day> days() {
@@ -61,7 +61,7 @@ public record TimesForm(WorkTimes times, Set<LocalDate> daysOff, Entries entries
     public List<Off> off() {
         return daysOff.stream()
                 .sorted()
-                .map(day -> new Off(day, Days.day(day, locale)))
+                .map(day -> new Off(day.toString(), Days.day(day, locale)))
                 .toList();
     }
 
