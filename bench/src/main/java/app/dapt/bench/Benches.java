@@ -19,7 +19,7 @@ import tools.jackson.databind.json.JsonMapper;
 public final class Benches {
 
     private static final List<String> SETS =
-            List.of("r01", "r04", "r07", "r09", "r15", "r18", "z01", "z04", "z10", "z14", "m01", "m03");
+            List.of("r01", "r04", "r07", "r09", "r15", "r18", "z01", "z04", "z10", "z14", "m01", "m03", "m07");
     private static final double SECONDS = 1;
     private static final double PARTED_SECONDS = 5;
 

@@ -53,6 +53,8 @@ public final class LayoutSearch {
     private int plainTried = 1;
     /** Nothing until a search begins: the first layout is wanted far more often. */
     private @Nullable Means means;
+    /** Nothing until remnants are searched. */
+    private @Nullable RemnantAnnealing remnantAnnealing;
 
     private volatile int least;
     private volatile Placements best;
@@ -137,8 +139,7 @@ public final class LayoutSearch {
     public Placements improve(Budget budget) {
         while (!isDone() && !budget.isSpent()) {
             if (plainTried < PLAIN_ORDERS.size()) {
-                Placements other = plain(PLAIN_ORDERS.get(plainTried++));
-                best = isBetter(other, best) ? other : best;
+                keep(plain(PLAIN_ORDERS.get(plainTried++)));
             } else if (isOnTheBolt()) {
                 onTheBolt(budget);
             } else if (isAllLaid()) {
@@ -153,6 +154,10 @@ public final class LayoutSearch {
         return best;
     }
 
+    private void keep(Placements found) {
+        best = isBetter(found, best) ? found : best;
+    }
+
     private Means means() {
         if (means == null) {
             means = Means.of(task, random);
@@ -161,12 +166,17 @@ public final class LayoutSearch {
     }
 
     private void onRemnants(Budget budget) {
+        if (!task.edgeToEdge()) {
+            if (remnantAnnealing == null) {
+                remnantAnnealing = new RemnantAnnealing(task, cloth(0, remnants()), random);
+            }
+            remnantAnnealing.round(budget);
+            keep(new Placements(remnantAnnealing.best(), 0));
+            return;
+        }
         OrderAnnealing again = new OrderAnnealing(task, random);
         again.search(cloth(0, remnants()), turn(LONG_TURN, budget));
-        Placements found = new Placements(again.placed(), 0);
-        if (found.area(task) > best.area(task)) {
-            best = found;
-        }
+        keep(new Placements(again.placed(), 0));
     }
 
     private List<Integer> remnants() {

@@ -162,6 +162,51 @@ class LayoutSearchTest {
         assertThat(new LayoutSearch(task, 1).best().placed()).hasSize(4);
     }
 
+    /** They were cut out of these two, so all of them go back on. */
+    @Test
+    void piecesThatWereCutFromRemnantsAreAllFoundAPlaceOnThemAgain() {
+        Task task = new Task(
+                0,
+                List.of(
+                        new Item("p0", 249, 195, 1, true, Optional.empty()),
+                        new Item("p8", 191, 250, 1, false, Optional.empty()),
+                        new Item("p3", 141, 149, 1, false, Optional.empty()),
+                        new Item("p1", 247, 129, 1, true, Optional.empty()),
+                        new Item("p9", 243, 319, 1, true, Optional.empty()),
+                        new Item("p7", 202, 250, 1, true, Optional.empty()),
+                        new Item("p5", 89, 114, 1, true, Optional.empty()),
+                        new Item("p10", 144, 321, 1, false, Optional.empty()),
+                        new Item("p4", 137, 82, 1, false, Optional.empty()),
+                        new Item("p12", 88, 117, 1, true, Optional.empty()),
+                        new Item("p11", 90, 117, 1, false, Optional.empty()),
+                        new Item("p14", 115, 84, 1, true, Optional.empty()),
+                        new Item("p2", 251, 199, 1, false, Optional.empty()),
+                        new Item("p6", 91, 115, 1, true, Optional.empty()),
+                        new Item("p13", 71, 84, 1, false, Optional.empty())),
+                List.of(
+                        new Remnant(
+                                "A",
+                                List.of(
+                                        new Corner(0, 0),
+                                        new Corner(485, 0),
+                                        new Corner(485, 235),
+                                        new Corner(251, 235),
+                                        new Corner(251, 529),
+                                        new Corner(0, 529))),
+                        new Remnant(
+                                "B",
+                                List.of(
+                                        new Corner(0, 0),
+                                        new Corner(659, 0),
+                                        new Corner(599, 205),
+                                        new Corner(413, 235),
+                                        new Corner(413, 573),
+                                        new Corner(20, 573)))));
+        LayoutSearch search = new LayoutSearch(task, 1);
+        assertThat(search.best().placed()).as("not at once").hasSizeLessThan(task.count());
+        assertThat(search.improve(Budget.steps(60_000)).area(task)).isEqualTo(task.area());
+    }
+
     @Test
     void piecesThatFillTheClothAreLaidWithoutWasteAndProvedSo() {
         Task task = new Task(

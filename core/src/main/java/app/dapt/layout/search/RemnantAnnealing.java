@@ -1,0 +1,207 @@
+package app.dapt.layout.search;
+
+import app.dapt.layout.search.FreeRectangleArrays.Rule;
+import app.dapt.layout.search.Placements.Placed;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.SplittableRandom;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
+
+/**
+ * Lays as much as possible on what is at hand: annealing on the order in which pieces are laid and on which way round
+ * each lies, in rounds that begin anew and get longer. As little as possible is to be left out; what is left out is
+ * tried earlier more often than the rest.
+ */
+final class RemnantAnnealing {
+
+    private static final List<Rule> RULES = List.of(Rule.values());
+    private static final double HOT = .02;
+    private static final double COLD = .0003;
+    private static final int FIRST_ROUND = 4_000;
+    private static final double LONGER = 1.15;
+    private static final double NOISE = .1;
+    private static final int IN_TEN = 10;
+    private static final List<ToDoubleFunction<Task.Item>> STARTS = List.of(
+            item -> (double) item.across() * item.along(),
+            Task.Item::along,
+            item -> Math.max(item.across(), item.along()),
+            Task.Item::across);
+
+    private final Task task;
+    private final SplittableRandom random;
+    private final FreeRectangleArrays free;
+    private final int count;
+    private final int[] order;
+    private final boolean[] turned;
+    private final boolean[] out;
+    private int rounds;
+    private double length = FIRST_ROUND;
+
+    private List<Placed> best = List.of();
+    private long leftOut;
+
+    RemnantAnnealing(Task task, List<Patch> cloth, SplittableRandom random) {
+        this.task = task;
+        this.random = random;
+        this.count = task.count();
+        this.order = new int[count];
+        this.turned = new boolean[count];
+        this.out = new boolean[count];
+        this.leftOut = task.area();
+        int narrowest = task.items().stream()
+                .mapToInt(item -> Math.min(item.across(), item.along()))
+                .min()
+                .orElse(1);
+        this.free = new FreeRectangleArrays(cloth, narrowest);
+    }
+
+    /** The most that was laid so far. */
+    List<Placed> best() {
+        return best;
+    }
+
+    /** One round, or as much of one as the budget allows. */
+    void round(Budget budget) {
+        begin();
+        Rule rule = RULES.get(rounds % RULES.size());
+        double now = lay(rule, Double.MAX_VALUE);
+        double heat = task.area() * HOT;
+        double cooling = Math.pow(COLD / HOT, 1 / length);
+        int[] orderBefore = order.clone();
+        boolean[] turnedBefore = turned.clone();
+        boolean[] outBefore = out.clone();
+        for (int step = 0; step < length && leftOut > 0 && !budget.isSpent(); step++) {
+            change();
+            // So much may be left out for it to be taken; where more is, nobody need know how much.
+            double most = now - heat * Math.log(1 - random.nextDouble());
+            double tried = lay(rule, most);
+            if (tried <= most) {
+                now = tried;
+                System.arraycopy(order, 0, orderBefore, 0, count);
+                System.arraycopy(turned, 0, turnedBefore, 0, count);
+                System.arraycopy(out, 0, outBefore, 0, count);
+            } else {
+                System.arraycopy(orderBefore, 0, order, 0, count);
+                System.arraycopy(turnedBefore, 0, turned, 0, count);
+                System.arraycopy(outBefore, 0, out, 0, count);
+            }
+            heat *= cooling;
+        }
+        rounds++;
+        length *= LONGER;
+    }
+
+    /** Begins with what is largest in some way, more or less. */
+    private void begin() {
+        ToDoubleFunction<Task.Item> size = STARTS.get(rounds / RULES.size() % STARTS.size());
+        double[] weights = new double[task.items().size()];
+        List<Integer> pieces = new ArrayList<>();
+        List<Double> by = new ArrayList<>();
+        for (int item = 0; item < weights.length; item++) {
+            for (int copy = 0; copy < task.items().get(item).count(); copy++) {
+                pieces.add(item);
+                by.add(size.applyAsDouble(task.items().get(item)) * (1 + NOISE * (2 * random.nextDouble() - 1)));
+            }
+        }
+        List<Integer> sorted = IntStream.range(0, count)
+                .boxed()
+                .sorted(Comparator.comparingDouble(i -> -by.get(i)))
+                .toList();
+        for (int at = 0; at < count; at++) {
+            order[at] = pieces.get(sorted.get(at));
+        }
+        Arrays.fill(turned, false);
+        Arrays.fill(out, false);
+    }
+
+    private void change() {
+        int a = random.nextInt(3) == 0 ? leftOut() : random.nextInt(count);
+        int what = random.nextInt(IN_TEN);
+        if (what < 5) {
+            swap(a, random.nextInt(count));
+        } else if (what < 8) {
+            int to = random.nextInt(count);
+            for (int step = a < to ? 1 : -1; a != to; a += step) {
+                swap(a, a + step);
+            }
+        } else {
+            turned[a] = !turned[a];
+        }
+    }
+
+    /** One that found no place; any one where all did. */
+    private int leftOut() {
+        int from = random.nextInt(count);
+        for (int ahead = 0; ahead < count; ahead++) {
+            int at = (from + ahead) % count;
+            if (out[at]) {
+                return at;
+            }
+        }
+        return from;
+    }
+
+    private void swap(int a, int b) {
+        int kind = order[a];
+        order[a] = order[b];
+        order[b] = kind;
+        boolean turn = turned[a];
+        turned[a] = turned[b];
+        turned[b] = turn;
+        boolean was = out[a];
+        out[a] = out[b];
+        out[b] = was;
+    }
+
+    /** Lays all out in their order, until more is left out than may be; the area that is left out. */
+    private long lay(Rule rule, double most) {
+        free.clear();
+        long missing = 0;
+        for (int at = 0; at < count && missing <= most; at++) {
+            Task.Item item = task.items().get(order[at]);
+            out[at] = !lay(item, turned[at], rule) && !(item.mayTurn() && lay(item, !turned[at], rule));
+            missing += out[at] ? (long) item.across() * item.along() : 0;
+        }
+        if (missing < leftOut) {
+            leftOut = missing;
+            best = placed(rule);
+        }
+        return missing;
+    }
+
+    private boolean lay(Task.Item item, boolean asked, Rule rule) {
+        boolean turn = asked && item.mayTurn();
+        if (!free.place(item, turn, rule)) {
+            return false;
+        }
+        free.take(
+                free.remnant(),
+                free.left(),
+                free.top(),
+                free.left() + (turn ? item.along() : item.across()),
+                free.top() + (turn ? item.across() : item.along()));
+        return true;
+    }
+
+    /** The same order once more, to see where everything lies. */
+    private List<Placed> placed(Rule rule) {
+        List<Placed> placed = new ArrayList<>();
+        free.clear();
+        for (int at = 0; at < count; at++) {
+            Task.Item item = task.items().get(order[at]);
+            boolean turn = turned[at] && item.mayTurn();
+            boolean lies = lay(item, turn, rule);
+            if (!lies && item.mayTurn()) {
+                turn = !turn;
+                lies = lay(item, turn, rule);
+            }
+            if (lies) {
+                placed.add(new Placed(order[at], free.left(), free.top(), turn, free.remnant()));
+            }
+        }
+        return placed;
+    }
+}
