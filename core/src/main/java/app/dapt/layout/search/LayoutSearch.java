@@ -35,6 +35,8 @@ public final class LayoutSearch {
     private static final int FEW = 10;
     /** What growing one beginning costs, of laying out a whole order. */
     private static final double GROWING = .1;
+    /** The same of filling a cloth with rectangles in flat arrays. */
+    private static final double FILLING = .33;
     /** Askings of the budget that one turn of the annealing may take before the beam has its turn. */
     private static final int TURN = 400;
     /** The same for laying by outlines, which takes longer. */
@@ -53,8 +55,10 @@ public final class LayoutSearch {
     private int plainTried = 1;
     /** Nothing until a search begins: the first layout is wanted far more often. */
     private @Nullable Means means;
-    /** Nothing until remnants are searched. */
-    private @Nullable RemnantAnnealing remnantAnnealing;
+    /** Nothing until it is needed. */
+    private @Nullable RectanglesAnnealing rectangles;
+    /** How long the cloth is that is filled with it. */
+    private int cap = -1;
 
     private volatile int least;
     private volatile Placements best;
@@ -167,16 +171,25 @@ public final class LayoutSearch {
 
     private void onRemnants(Budget budget) {
         if (!task.edgeToEdge()) {
-            if (remnantAnnealing == null) {
-                remnantAnnealing = new RemnantAnnealing(task, cloth(0, remnants()), random);
-            }
-            remnantAnnealing.round(budget);
-            keep(new Placements(remnantAnnealing.best(), 0));
+            RectanglesAnnealing filling = rectangles(0);
+            filling.search(budget);
+            keep(new Placements(filling.best(), 0));
             return;
         }
         OrderAnnealing again = new OrderAnnealing(task, random);
         again.search(cloth(0, remnants()), turn(LONG_TURN, budget));
         keep(new Placements(again.placed(), 0));
+    }
+
+    /** On the remnants, or on so much cloth. */
+    private RectanglesAnnealing rectangles(int length) {
+        if (rectangles == null) {
+            rectangles = new RectanglesAnnealing(task, cloth(length, remnants()), random);
+        } else if (cap != length) {
+            rectangles.on(cloth(length, remnants()));
+        }
+        cap = length;
+        return rectangles;
     }
 
     private List<Integer> remnants() {
@@ -254,12 +267,25 @@ public final class LayoutSearch {
                     : with.skylines().round(best, beam, counted);
             beamTime += asked[0] * GROWING + 1;
         } else {
+            annealingTime += anneal(with, budget);
+            rounds += beamShare == 0 ? 1 : 0;
+        }
+    }
+
+    /** Tries to do with less cloth than the best layout takes; what that cost. */
+    private double anneal(Means with, Budget budget) {
+        if (task.edgeToEdge()) {
             if (with.annealing().search(cloth(best.length() - 1, List.of()), turn(TURN, budget)) == 0) {
                 best = Placements.of(with.annealing().placed(), task);
             }
-            annealingTime += TURN;
-            rounds += beamShare == 0 ? 1 : 0;
+            return TURN;
         }
+        RectanglesAnnealing filling = rectangles(best.length() - 1);
+        filling.search(turn(TURN, budget));
+        if (filling.isAllLaid()) {
+            best = Placements.of(filling.best(), task);
+        }
+        return TURN * FILLING;
     }
 
     /** A beam fills a cloth from its cut end; it knows of nothing that lies there already. */

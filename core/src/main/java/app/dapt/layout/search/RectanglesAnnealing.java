@@ -11,11 +11,11 @@ import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 
 /**
- * Lays as much as possible on what is at hand: annealing on the order in which pieces are laid and on which way round
- * each lies, in rounds that begin anew and get longer. As little as possible is to be left out; what is left out is
- * tried earlier more often than the rest.
+ * Lays as much as possible on a cloth, or on what is at hand: annealing on the order in which pieces are laid and on
+ * which way round each lies, in rounds that begin anew and get longer. As little as possible is to be left out; what is
+ * left out is moved more often than the rest. Where the cloth is cut from edge to edge {@link OrderAnnealing} does this.
  */
-final class RemnantAnnealing {
+final class RectanglesAnnealing {
 
     private static final List<Rule> RULES = List.of(Rule.values());
     private static final double HOT = .02;
@@ -32,30 +32,51 @@ final class RemnantAnnealing {
 
     private final Task task;
     private final SplittableRandom random;
-    private final FreeRectangleArrays free;
+    private final int narrowest;
     private final int count;
     private final int[] order;
     private final boolean[] turned;
     private final boolean[] out;
+    private final int[] orderBefore;
+    private final boolean[] turnedBefore;
+    private final boolean[] outBefore;
     private int rounds;
     private double length = FIRST_ROUND;
 
+    private FreeRectangleArrays free;
     private List<Placed> best = List.of();
     private long leftOut;
 
-    RemnantAnnealing(Task task, List<Patch> cloth, SplittableRandom random) {
+    /** Of the round that is on, nought where none is. */
+    private int step;
+
+    private double now;
+    private double heat;
+
+    RectanglesAnnealing(Task task, List<Patch> cloth, SplittableRandom random) {
         this.task = task;
         this.random = random;
         this.count = task.count();
         this.order = new int[count];
         this.turned = new boolean[count];
         this.out = new boolean[count];
-        this.leftOut = task.area();
-        int narrowest = task.items().stream()
+        this.orderBefore = new int[count];
+        this.turnedBefore = new boolean[count];
+        this.outBefore = new boolean[count];
+        this.narrowest = task.items().stream()
                 .mapToInt(item -> Math.min(item.across(), item.along()))
                 .min()
                 .orElse(1);
+        this.leftOut = task.area();
         this.free = new FreeRectangleArrays(cloth, narrowest);
+    }
+
+    /** Goes on with other cloth; what was laid counts no more. */
+    void on(List<Patch> cloth) {
+        free = new FreeRectangleArrays(cloth, narrowest);
+        best = List.of();
+        leftOut = task.area();
+        step = 0;
     }
 
     /** The most that was laid so far. */
@@ -63,35 +84,51 @@ final class RemnantAnnealing {
         return best;
     }
 
-    /** One round, or as much of one as the budget allows. */
-    void round(Budget budget) {
-        begin();
+    /** Whether everything is laid. */
+    boolean isAllLaid() {
+        return leftOut == 0;
+    }
+
+    /** Goes on with a round until its end, or until the budget is spent or everything is laid. */
+    void search(Budget budget) {
         Rule rule = RULES.get(rounds % RULES.size());
-        double now = lay(rule, Double.MAX_VALUE);
-        double heat = task.area() * HOT;
+        if (step == 0) {
+            begin();
+            now = lay(rule, Double.MAX_VALUE);
+            heat = task.area() * HOT;
+            remember();
+        }
         double cooling = Math.pow(COLD / HOT, 1 / length);
-        int[] orderBefore = order.clone();
-        boolean[] turnedBefore = turned.clone();
-        boolean[] outBefore = out.clone();
-        for (int step = 0; step < length && leftOut > 0 && !budget.isSpent(); step++) {
+        for (; step < length && !isAllLaid() && !budget.isSpent(); step++) {
             change();
             // So much may be left out for it to be taken; where more is, nobody need know how much.
             double most = now - heat * Math.log(1 - random.nextDouble());
             double tried = lay(rule, most);
             if (tried <= most) {
                 now = tried;
-                System.arraycopy(order, 0, orderBefore, 0, count);
-                System.arraycopy(turned, 0, turnedBefore, 0, count);
-                System.arraycopy(out, 0, outBefore, 0, count);
+                remember();
             } else {
-                System.arraycopy(orderBefore, 0, order, 0, count);
-                System.arraycopy(turnedBefore, 0, turned, 0, count);
-                System.arraycopy(outBefore, 0, out, 0, count);
+                revert();
             }
             heat *= cooling;
         }
-        rounds++;
-        length *= LONGER;
+        if (step >= length) {
+            rounds++;
+            length *= LONGER;
+            step = 0;
+        }
+    }
+
+    private void remember() {
+        System.arraycopy(order, 0, orderBefore, 0, count);
+        System.arraycopy(turned, 0, turnedBefore, 0, count);
+        System.arraycopy(out, 0, outBefore, 0, count);
+    }
+
+    private void revert() {
+        System.arraycopy(orderBefore, 0, order, 0, count);
+        System.arraycopy(turnedBefore, 0, turned, 0, count);
+        System.arraycopy(outBefore, 0, out, 0, count);
     }
 
     /** Begins with what is largest in some way, more or less. */
