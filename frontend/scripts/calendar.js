@@ -45,6 +45,6 @@
   });
 
   document.addEventListener('click', function (event) {
-    if (event.target.id === 'print' && event.target.closest('.calendar')) window.print();
+    if (event.target.id === 'print' && event.target.closest('.calendar, .buy')) window.print();
   });
 }());

@@ -5,11 +5,14 @@ import app.dapt.cover.parts.Need;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
 import app.dapt.step.Setting;
 import app.dapt.step.Setting.Stitch;
 import app.dapt.step.Step;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 
@@ -20,9 +23,41 @@ public final class Notions {
     private static final int LOCK_STITCH = 3;
 
     private static final int OVERLOCKING = 12;
+    private static final Phrase THREAD = Phrase.of("need.thread");
     private static final Length SPOOL = Length.mm(100_000);
 
     private Notions() {}
+
+    /** What a cover wants, and how often that cover is made. */
+    public record Wanted(Need need, int times) {}
+
+    /** Something that is bought so many times. */
+    public record Bought(Phrase what, Phrase amount, int times) {}
+
+    /**
+     * What is bought for several covers together: lengths of the same and thread are added up before they are rounded
+     * to what shops sell; of everything else there are so many.
+     */
+    public static List<Bought> together(List<Wanted> wanted, Unit unit) {
+        Map<Phrase, Length> lengths = new LinkedHashMap<>();
+        Map<Bought, Integer> pieces = new LinkedHashMap<>();
+        for (Wanted each : wanted) {
+            Need need = each.need();
+            if (need.sum().isPresent()) {
+                lengths.merge(need.what(), need.sum().get().total().times(each.times()), Length::plus);
+            } else {
+                pieces.merge(new Bought(need.what(), need.amount(), 1), each.times(), Integer::sum);
+            }
+        }
+        List<Bought> bought = new ArrayList<>();
+        pieces.forEach((one, times) -> bought.add(new Bought(one.what(), one.amount(), times)));
+        lengths.forEach((what, length) -> {
+            Sum sum = Sum.of(Sum.term("term.together", length));
+            Need need = what.equals(THREAD) ? spools(sum) : Need.length(what, sum, unit);
+            bought.add(new Bought(what, need.amount(), 1));
+        });
+        return bought;
+    }
 
     /** What is bought for a cover, thread last. */
     public static List<Need> of(Reckoned reckoned) {
@@ -39,9 +74,13 @@ public final class Notions {
                 term("term.overlocking", OVERLOCKING, steps, stitch -> stitch == Stitch.OVERLOCK))) {
             sum = finishing.amount().isZero() ? sum : sum.plus(finishing);
         }
+        return spools(sum);
+    }
+
+    private static Need spools(Sum sum) {
         int spools = Math.toIntExact(sum.total().countOf(SPOOL));
         return new Need(
-                Phrase.of("need.thread"),
+                THREAD,
                 Phrase.of("need.spool", spools, (int) Math.ceil(sum.total().toMm() / 1000)),
                 Optional.of(sum));
     }

@@ -115,6 +115,10 @@ class RefusalsTest {
             /calendar/add | what | s999
             /calendar/due | what | c
             /calendar/times | off-until | 1066-10-14
+            /shelf | size | 3 furlongs
+            /shelf/999999/move | amount | 1
+            /shelf/1/undo | movement | 999999999999
+            /to-buy | line | no such line
             """)
     void whateverIsTypedIsAnswered(String path, String field, String value, Site site) {
         try (Desk desk = site.desk("/")) {

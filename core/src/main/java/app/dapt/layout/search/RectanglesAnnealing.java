@@ -13,7 +13,7 @@ import java.util.stream.IntStream;
 /**
  * Lays as much as possible on a cloth, or on what is at hand: annealing on the order in which pieces are laid and on
  * which way round each lies, in rounds that begin anew and get longer. As little as possible is to be left out; what is
- * left out is moved more often than the rest. Where the cloth is cut from edge to edge {@link OrderAnnealing} does this.
+ * left out is moved more often than the rest. Where cloth is cut from edge to edge {@link OrderAnnealing} does this.
  */
 final class RectanglesAnnealing {
 

@@ -62,8 +62,14 @@ public final class WorkroomFile implements Closeable {
 
     private static final Pattern PART = Pattern.compile("(covers|work|log)/[\\w-]{1,60}\\.json");
     private static final Pattern PICTURE = Pattern.compile("pictures/[1-9]\\d{0,11}\\.jpg");
-    private static final Set<String> LISTS =
-            Set.of("sets.json", "layouts.json", "washes.json", "log.csv", WorkroomWriter.FRONT, WorkroomWriter.SUMS);
+    private static final Set<String> LISTS = Set.of(
+            "sets.json",
+            "layouts.json",
+            "washes.json",
+            "shelf.json",
+            "log.csv",
+            WorkroomWriter.FRONT,
+            WorkroomWriter.SUMS);
 
     private final ZipFile zip;
     /** What belongs to a workroom, with the sum of each. */
@@ -305,6 +311,10 @@ public final class WorkroomFile implements Closeable {
 
     public List<Wash> washes() throws BadPlanFile {
         return list("washes.json", WorkroomParts::washes);
+    }
+
+    public List<ShelfParts.Shelved> shelf() throws BadPlanFile {
+        return list("shelf.json", ShelfParts::read);
     }
 
     /** The log of a file that was saved before there were sums. */

@@ -37,6 +37,7 @@ public final class WorkroomParts {
     public static final int MOST_TICKS = 2_000;
 
     private static final int MOST_TOOLS = 100;
+    private static final int MOST_DAYS_OFF = 200;
     private static final int MOST_MISHAPS = 100;
     private static final int MOST_SECONDS = 1_000_000;
     private static final int MOST_SETS = 2_000;
@@ -144,6 +145,7 @@ public final class WorkroomParts {
      * @param margin   what is added by somebody who sells, in percent
      * @param atATime  minutes one sits at a time
      * @param drawer   the tools there are, once that is said
+     * @param daysOff  days on which nobody sews
      */
     public record Settings(
             Optional<String> currency,
@@ -152,14 +154,16 @@ public final class WorkroomParts {
             int atATime,
             List<Slot> week,
             List<Learning> learning,
-            Optional<Tools> drawer) {
+            Optional<Tools> drawer,
+            List<LocalDate> daysOff) {
         /** Nothing was decided yet. */
         public static final Settings NONE =
-                new Settings(Optional.empty(), 0, 0, 60, List.of(), List.of(), Optional.empty());
+                new Settings(Optional.empty(), 0, 0, 60, List.of(), List.of(), Optional.empty(), List.of());
 
         public Settings {
             week = List.copyOf(week);
             learning = List.copyOf(learning);
+            daysOff = List.copyOf(daysOff);
         }
     }
 
@@ -199,6 +203,7 @@ public final class WorkroomParts {
             ObjectNode at = root.putObject("drawer").put("mat", drawer.mat());
             drawer.codes().forEach(at.putArray("tools")::add);
         });
+        settings.daysOff().forEach(day -> root.withArray("daysOff").add(day.toString()));
         return PlanJson.text(root);
     }
 
@@ -223,7 +228,8 @@ public final class WorkroomParts {
                 root.number("atATime", 5, DAY),
                 slots(root),
                 learning(root),
-                drawer(root));
+                drawer(root),
+                daysOff(root));
         root.done();
         return new Front(settings, counts, unread);
     }
@@ -236,6 +242,18 @@ public final class WorkroomParts {
         Tools tools = new Tools(at.texts("tools", MOST_TOOLS, 40), at.wide("mat", 0, 1_000_000_000_000L));
         at.done();
         return Optional.of(tools);
+    }
+
+    private static List<LocalDate> daysOff(Cursor root) throws BadPlanFile {
+        List<LocalDate> days = new ArrayList<>();
+        for (String day : root.has("daysOff") ? root.texts("daysOff", MOST_DAYS_OFF, 10) : List.<String>of()) {
+            try {
+                days.add(LocalDate.parse(day));
+            } catch (DateTimeException none) {
+                throw new BadPlanFile("daysOff", "is “" + day + "”, not like 2027-03-09");
+            }
+        }
+        return days;
     }
 
     private static List<Slot> slots(Cursor root) throws BadPlanFile {
@@ -476,7 +494,7 @@ public final class WorkroomParts {
         return PlanJson.tree(text);
     }
 
-    private static UUID uuid(Cursor at) throws BadPlanFile {
+    static UUID uuid(Cursor at) throws BadPlanFile {
         return parsed(at, "id", UUID::fromString);
     }
 

@@ -82,6 +82,10 @@ public final class WorkroomWriter implements Closeable {
         put("washes.json", WorkroomParts.writeWashes(washes));
     }
 
+    public void shelf(List<ShelfParts.Shelved> things) throws IOException {
+        put("shelf.json", ShelfParts.write(things));
+    }
+
     public void picture(long number, byte[] jpeg) throws IOException {
         zip.setLevel(Deflater.NO_COMPRESSION);
         put("pictures/" + number + ".jpg", jpeg);

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.dapt.RandomPlans;
 import app.dapt.files.BadPlanFile;
+import app.dapt.files.archive.ShelfParts.Move;
+import app.dapt.files.archive.ShelfParts.Shelved;
 import app.dapt.files.archive.WorkroomParts.ClothOf;
 import app.dapt.files.archive.WorkroomParts.Cut;
 import app.dapt.files.archive.WorkroomParts.Entry;
@@ -34,6 +36,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
@@ -69,7 +72,20 @@ class WorkroomFileTest {
             45,
             List.of(new Slot(6, LocalTime.of(14, 30), 90)),
             List.of(new Learning("PACE", false, Optional.of(AT))),
-            Optional.of(new WorkroomParts.Tools(List.of("serger", "mat"), 1_000)));
+            Optional.of(new WorkroomParts.Tools(List.of("serger", "mat"), 1_000)),
+            List.of(LocalDate.of(2027, 3, 9)));
+    private static final Shelved ZIP = new Shelved(
+            ID,
+            "ZIP",
+            "Navy",
+            "#1e3355",
+            1_000,
+            0,
+            250,
+            List.of(
+                    new Move("BOUGHT", 2, AT, OptionalInt.empty()),
+                    new Move("USED", -1, AT, OptionalInt.empty()),
+                    new Move("UNDONE", 1, AT, OptionalInt.of(1))));
 
     @TempDir
     private Path folder;
@@ -91,11 +107,21 @@ class WorkroomFileTest {
             writer.sets(List.of(SET));
             writer.lays(List.of(LAY));
             writer.washes(List.of(WASH));
+            writer.shelf(List.of(ZIP));
             writer.entry("000007.json", new Entry(ID, AT, Optional.of("000001.json"), entry()));
             writer.picture(8, new byte[] {1, 2, 3});
             writer.finish(new Front(SETTINGS, Map.of("covers", 2), Set.of("covers/000002.json")));
         }
         return path;
+    }
+
+    @Test
+    void aShelfOnWhichLessThanNothingLayIsRefused() throws Exception {
+        Shelved impossible = new Shelved(
+                ID, "ZIP", "Navy", "#1e3355", 0, 0, 0, List.of(new Move("USED", -1, AT, OptionalInt.empty())));
+        assertThatThrownBy(() -> ShelfParts.read(ShelfParts.write(List.of(impossible))))
+                .isInstanceOf(BadPlanFile.class)
+                .hasMessageContaining("cannot have been");
     }
 
     @Test
@@ -111,6 +137,7 @@ class WorkroomFileTest {
             assertThat(file.sets()).containsExactly(SET);
             assertThat(file.lays()).containsExactly(LAY);
             assertThat(file.washes()).containsExactly(WASH);
+            assertThat(file.shelf()).containsExactly(ZIP);
             assertThat(file.settings()).isEqualTo(SETTINGS);
             assertThat(file.pictures()).containsExactly(8L);
             assertThat(file.picture(8)).containsExactly(1, 2, 3);

@@ -111,6 +111,48 @@ interface ArchiveMapper {
             """)
     List<WashLine> washes(@Param("workroom") long workroom);
 
+    /** A thing on the shelf. */
+    record ThingLine(long id, String uid, String kind, String name, String colour, long size, long width, int price) {}
+
+    @Select("""
+            select id, uid::text as uid, kind, name, colour, coalesce(size, 0) as size, coalesce(width, 0) as width,
+                   price
+              from thing where workroom_id = #{workroom} and gone_at is null order by id
+            """)
+    List<ThingLine> things(@Param("workroom") long workroom);
+
+    /** A movement of a thing; nought where it undoes none. */
+    record MoveLine(long id, long thingId, String why, long amount, Instant at, long undoes) {}
+
+    @Select("""
+            select m.id, m.thing_id, m.why, m.amount, m.at, coalesce(m.undoes, 0) as undoes
+              from movement m join thing t on t.id = m.thing_id
+             where t.workroom_id = #{workroom} and t.gone_at is null order by m.id
+            """)
+    List<MoveLine> moves(@Param("workroom") long workroom);
+
+    @Select(value = """
+            insert into thing (workroom_id, uid, kind, name, colour, size, width, price)
+            values (#{workroom}, cast(#{t.uid} as uuid), #{t.kind}, #{t.name}, #{t.colour}, nullif(#{t.size}, 0),
+                    nullif(#{t.width}, 0), #{t.price})
+            on conflict (uid) do nothing returning id
+            """, affectData = true)
+    @Nullable
+    Long putThing(@Param("workroom") long workroom, @Param("t") ThingLine thing);
+
+    @Select(value = """
+            insert into movement (thing_id, why, amount, at, undoes)
+            select id, #{m.why}, #{m.amount}, #{m.at}, nullif(#{m.undoes}, 0)
+              from thing where id = #{m.thingId} and workroom_id = #{workroom} returning id
+            """, affectData = true)
+    long putMove(@Param("workroom") long workroom, @Param("m") MoveLine move);
+
+    @Select("select day from day_off where workroom_id = #{workroom} order by day")
+    List<LocalDate> daysOff(@Param("workroom") long workroom);
+
+    @Insert("insert into day_off (workroom_id, day) values (#{workroom}, #{day}) on conflict do nothing")
+    void putDayOff(@Param("workroom") long workroom, @Param("day") LocalDate day);
+
     /** An entry of the log; no cover where that is gone. */
     record EntryLine(long id, String uid, long coverId, Instant loggedAt, String entry) {}
 

@@ -1,6 +1,8 @@
 package app.dapt.web.archive;
 
 import app.dapt.files.BadPlanFile;
+import app.dapt.files.archive.ShelfParts.Move;
+import app.dapt.files.archive.ShelfParts.Shelved;
 import app.dapt.files.archive.WorkroomParts;
 import app.dapt.files.archive.WorkroomParts.ClothOf;
 import app.dapt.files.archive.WorkroomParts.Cut;
@@ -23,6 +25,7 @@ import app.dapt.web.archive.ArchiveMapper.CoverLine;
 import app.dapt.web.archive.ArchiveMapper.EntryLine;
 import app.dapt.web.archive.ArchiveMapper.LayoutLine;
 import app.dapt.web.archive.ArchiveMapper.MemberLine;
+import app.dapt.web.archive.ArchiveMapper.MoveLine;
 import app.dapt.web.archive.ArchiveMapper.SetLine;
 import app.dapt.web.archive.ArchiveMapper.SettingsLine;
 import app.dapt.web.archive.ArchiveMapper.TickLine;
@@ -37,6 +40,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
@@ -104,6 +108,9 @@ class Packing {
                     .toList();
             writer.washes(washes);
             counts.put("wash tests", washes.size());
+            List<Shelved> shelf = shelf();
+            writer.shelf(shelf);
+            counts.put("things on the shelf", shelf.size());
             log();
             List<Long> pictures = rows.pictures(workroom);
             for (long number : pictures) {
@@ -236,6 +243,33 @@ class Packing {
                             line.entry()));
         }
 
+        private List<Shelved> shelf() {
+            Map<Long, List<MoveLine>> moves =
+                    rows.moves(workroom).stream().collect(Collectors.groupingBy(MoveLine::thingId));
+            return rows.things(workroom).stream()
+                    .map(line -> new Shelved(
+                            UUID.fromString(line.uid()),
+                            line.kind(),
+                            line.name(),
+                            line.colour(),
+                            line.size(),
+                            line.width(),
+                            line.price(),
+                            moved(moves.getOrDefault(line.id(), List.of()))))
+                    .toList();
+        }
+
+        private static List<Move> moved(List<MoveLine> lines) {
+            List<Long> ids = lines.stream().map(MoveLine::id).toList();
+            return lines.stream()
+                    .map(line -> new Move(
+                            line.why(),
+                            line.amount(),
+                            line.at(),
+                            line.undoes() > 0 ? OptionalInt.of(ids.indexOf(line.undoes())) : OptionalInt.empty()))
+                    .toList();
+        }
+
         private Settings settings() {
             SettingsLine line = rows.settings(workroom);
             return new Settings(
@@ -249,7 +283,8 @@ class Packing {
                     rows.learning(workroom).stream()
                             .map(each -> new Learning(each.subject(), each.active(), Optional.ofNullable(each.since())))
                             .toList(),
-                    Optional.ofNullable(line.drawer()).map(tools -> new WorkroomParts.Tools(codes(tools), line.mat())));
+                    Optional.ofNullable(line.drawer()).map(tools -> new WorkroomParts.Tools(codes(tools), line.mat())),
+                    rows.daysOff(workroom));
         }
     }
 

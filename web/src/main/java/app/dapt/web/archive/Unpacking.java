@@ -2,6 +2,8 @@ package app.dapt.web.archive;
 
 import app.dapt.cover.CoverPlan;
 import app.dapt.files.BadPlanFile;
+import app.dapt.files.archive.ShelfParts.Move;
+import app.dapt.files.archive.ShelfParts.Shelved;
 import app.dapt.files.archive.WorkroomFile;
 import app.dapt.files.archive.WorkroomParts;
 import app.dapt.files.archive.WorkroomParts.ClothOf;
@@ -21,9 +23,11 @@ import app.dapt.web.archive.ArchiveMapper.KnownLine;
 import app.dapt.web.archive.ArchiveMapper.LayoutLine;
 import app.dapt.web.archive.ArchiveMapper.LearningLine;
 import app.dapt.web.archive.ArchiveMapper.MishapLine;
+import app.dapt.web.archive.ArchiveMapper.MoveLine;
 import app.dapt.web.archive.ArchiveMapper.SetLine;
 import app.dapt.web.archive.ArchiveMapper.SettingsLine;
 import app.dapt.web.archive.ArchiveMapper.SlotLine;
+import app.dapt.web.archive.ArchiveMapper.ThingLine;
 import app.dapt.web.archive.ArchiveMapper.TickLine;
 import app.dapt.web.archive.ArchiveMapper.WashLine;
 import app.dapt.web.entry.Snapshot;
@@ -156,6 +160,9 @@ class Unpacking {
             }
             for (Wash wash : file.washes()) {
                 wash(wash);
+            }
+            for (Shelved thing : file.shelf()) {
+                thing(thing);
             }
             for (String entry : file.entries()) {
                 entry(file.entry(entry));
@@ -341,6 +348,32 @@ class Unpacking {
             }
         }
 
+        /** A thing with all its movements; one that is here already stays as it is. */
+        private void thing(Shelved thing) {
+            Long id = rows.putThing(
+                    workroom,
+                    new ThingLine(
+                            0,
+                            thing.id().toString(),
+                            thing.kind(),
+                            thing.name(),
+                            thing.colour(),
+                            thing.size(),
+                            thing.width(),
+                            thing.price()));
+            if (id == null) {
+                there++;
+                return;
+            }
+            List<Long> moved = new ArrayList<>();
+            for (Move move : thing.moves()) {
+                long undoes =
+                        move.undoes().isPresent() ? moved.get(move.undoes().getAsInt()) : 0;
+                moved.add(rows.putMove(
+                        workroom, new MoveLine(0, id, move.why(), move.amount(), notYet(move.at()), undoes)));
+            }
+        }
+
         private void entry(Entry entry) throws BadPlanFile {
             String ours = PictureNumbers.renumbered(entry.entry(), numbers);
             try {
@@ -391,6 +424,7 @@ class Unpacking {
                                     .map(drawer -> String.join(",", drawer.codes()))
                                     .orElse(null),
                             settings.drawer().map(WorkroomParts.Tools::mat).orElse(0L)));
+            settings.daysOff().forEach(day -> rows.putDayOff(workroom, day));
             if (rows.week(workroom).isEmpty()) {
                 settings.week().stream()
                         .collect(Collectors.toMap(WorkroomParts.Slot::weekday, slot -> slot, (one, other) -> other))

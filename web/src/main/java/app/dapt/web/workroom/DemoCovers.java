@@ -44,6 +44,7 @@ class DemoCovers implements SmartInitializingSingleton {
     private final WorkStore work;
     private final WorkTimeStore times;
     private final DemoLog log;
+    private final DemoShelf shelf;
     private final Clock clock;
 
     DemoCovers(
@@ -53,7 +54,9 @@ class DemoCovers implements SmartInitializingSingleton {
             WorkStore work,
             WorkTimeStore times,
             DemoLog log,
+            DemoShelf shelf,
             Clock clock) {
+        this.shelf = shelf;
         this.clock = clock;
         this.store = store;
         this.log = log;
@@ -103,6 +106,7 @@ class DemoCovers implements SmartInitializingSingleton {
         set("Saloon settees", Map.of(covers.get("Saloon settee, large"), 4));
         remnants(covers.get("Galley stool"));
         log.layOut();
+        shelf.layOut();
         times.keep(
                 Owner.cover(covers.get("Galley stool")),
                 new WorkTimes(

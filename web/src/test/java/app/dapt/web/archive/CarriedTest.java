@@ -15,6 +15,8 @@ import app.dapt.learning.Verdict;
 import app.dapt.log.LogEntry;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
+import app.dapt.shelf.Movement;
+import app.dapt.shelf.Thing;
 import app.dapt.web.Site;
 import app.dapt.web.WithSite;
 import app.dapt.web.archive.Unpacking.Brought;
@@ -25,6 +27,7 @@ import app.dapt.web.workroom.LogStore;
 import app.dapt.web.workroom.Owner;
 import app.dapt.web.workroom.PictureStore;
 import app.dapt.web.workroom.SetStore;
+import app.dapt.web.workroom.ShelfStore;
 import app.dapt.web.workroom.Tick;
 import app.dapt.web.workroom.WorkStore;
 import java.awt.image.BufferedImage;
@@ -125,6 +128,13 @@ class CarriedTest {
                 LogEntry.of(LocalDate.of(2026, 3, 1), plan).tried(Verdict.GOOD).withPicture(Optional.of(shown)),
                 entry -> entry);
         site.command("update cover set due = '2027-01-05' where id = " + id);
+        ShelfStore shelf = site.bean(ShelfStore.class);
+        Thing zip = new Thing(
+                Thing.Kind.ZIP, "Carried zip", "#1e3355", Optional.of(Length.inches(18)), Optional.empty(), 250);
+        long thing = shelf.put(zip, 5, "").orElseThrow();
+        shelf.move(thing, Movement.Why.USED, -2);
+        shelf.undo(thing, shelf.movements(thing).get(0).movement().id());
+        shelf.move(thing, Movement.Why.USED, -1);
         Path path = packed(site);
         long before = site.number(COUNTS);
 
@@ -137,7 +147,13 @@ class CarriedTest {
         site.bean(SetStore.class).delete(set);
         log.delete(log.ofCover(id).orElseThrow().id());
         covers.delete(id);
+        site.command("delete from thing where id = " + thing);
         Brought back = brought(site, path);
+        assertThat(shelf.list("Carried zip"))
+                .singleElement()
+                .satisfies(kept -> assertThat(kept.thing()).isEqualTo(zip))
+                .satisfies(kept -> assertThat(kept.stock()).isEqualTo(4))
+                .satisfies(kept -> assertThat(shelf.movements(kept.id())).hasSize(4));
         assertThat(List.of(back.covers(), back.sets(), back.entries())).containsExactly(1, 1, 1);
         assertThat(site.number(COUNTS)).isEqualTo(before);
         long now = site.number("select max(id) from cover where deleted_at is null");

@@ -1,0 +1,48 @@
+package app.dapt.make;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.dapt.cover.parts.Need;
+import app.dapt.make.Notions.Bought;
+import app.dapt.make.Notions.Wanted;
+import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
+import app.dapt.measure.Sum;
+import app.dapt.measure.Unit;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+/** What is bought for several covers together. */
+class NotionsTest {
+
+    private static final Phrase CORD = Phrase.of("need.cord", "5/32");
+
+    private static Need cord(int inches) {
+        return Need.length(CORD, Sum.of(Sum.term("term.around", Length.inches(inches))), Unit.INCH);
+    }
+
+    @Test
+    void lengthsOfTheSameAreAddedUpBeforeTheyAreRounded() {
+        // 85 in and twice 70 in: 225 in, a yard's eighths of 4½ in are 50; apart they would be 19 and twice 16, 51.
+        assertThat(Notions.together(List.of(new Wanted(cord(85), 1), new Wanted(cord(70), 2)), Unit.INCH))
+                .containsExactly(new Bought(CORD, Phrase.of("need.length", Length.inches(225)), 1));
+    }
+
+    @Test
+    void piecesAreCountedAndThreadIsBoughtBySpools() {
+        Need zip = Need.of(Phrase.of("need.zip"), Phrase.of("opening.zip.so-long", 16));
+        Need longer = Need.of(Phrase.of("need.zip"), Phrase.of("opening.zip.so-long", 18));
+        Need thread = new Need(
+                Phrase.of("need.thread"),
+                Phrase.of("need.spool", 1, 60),
+                Optional.of(Sum.of(Sum.term("term.lock-stitch", Length.mm(60_000)))));
+        assertThat(Notions.together(
+                        List.of(new Wanted(zip, 2), new Wanted(longer, 1), new Wanted(zip, 1), new Wanted(thread, 3)),
+                        Unit.INCH))
+                .containsExactly(
+                        new Bought(zip.what(), zip.amount(), 3),
+                        new Bought(longer.what(), longer.amount(), 1),
+                        new Bought(thread.what(), Phrase.of("need.spool", 2, 180), 1));
+    }
+}

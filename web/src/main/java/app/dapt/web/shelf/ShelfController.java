@@ -1,0 +1,163 @@
+package app.dapt.web.shelf;
+
+import app.dapt.measure.Phrase;
+import app.dapt.shelf.Movement.Why;
+import app.dapt.shelf.Thing;
+import app.dapt.shelf.Thing.Counted;
+import app.dapt.shelf.Thing.Kind;
+import app.dapt.web.Redirect;
+import app.dapt.web.entry.Entries;
+import app.dapt.web.wording.Reader;
+import app.dapt.web.wording.Wording;
+import app.dapt.web.workroom.ShelfStore;
+import app.dapt.web.workroom.ShelfStore.Kept;
+import app.dapt.web.workroom.ShelfStore.Outcome;
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** What is on the shelf: put on it, taken off it, told otherwise. */
+@Controller
+@RequestMapping("/shelf")
+class ShelfController {
+
+    private static final int LONGEST_FIND = 80;
+
+    private final ShelfStore shelf;
+    private final Wording wording;
+    private final Clock clock;
+
+    ShelfController(ShelfStore shelf, Wording wording, Clock clock) {
+        this.shelf = shelf;
+        this.wording = wording;
+        this.clock = clock;
+    }
+
+    @GetMapping
+    String shelf(Reader reader, @RequestParam Map<String, String> asked, Model model) {
+        return shown(new Entries(Map.of(), wording.words(reader)), asked, open(asked), reader, model);
+    }
+
+    private Optional<Kept> open(Map<String, String> asked) {
+        String thing = asked.getOrDefault("thing", "");
+        return thing.matches("\\d{1,18}") ? shelf.find(Long.parseLong(thing)) : Optional.empty();
+    }
+
+    /** Puts something new on it. */
+    @PostMapping
+    String put(Reader reader, @RequestParam Map<String, String> typed, Model model) {
+        Entries entries = new Entries(typed, wording.words(reader));
+        if (typed.getOrDefault("name", "").isBlank()) {
+            entries.refuse("name", "entry.name", Thing.LONGEST_NAME);
+        }
+        Thing thing = ThingEntry.thing(entries, empty());
+        Optional<Long> amount = ThingEntry.amount("amount", thing.kind().counted(), entries);
+        if (!entries.isClean()) {
+            return shown(entries, typed, Optional.empty(), reader, model);
+        }
+        Optional<Long> id = shelf.put(thing, amount.orElse(0L), typed.getOrDefault("press", ""));
+        if (id.isEmpty()) {
+            entries.refuse("name", "shelf.full", ShelfStore.MOST);
+            return shown(entries, typed, Optional.empty(), reader, model);
+        }
+        return Redirect.to("/shelf", "thing", String.valueOf(id.get()));
+    }
+
+    /** Says otherwise what something is. */
+    @PostMapping("/{id}")
+    String change(@PathVariable long id, Reader reader, @RequestParam Map<String, String> typed, Model model) {
+        Optional<Kept> kept = shelf.find(id);
+        if (kept.isEmpty()) {
+            return Redirect.to("/shelf");
+        }
+        Entries entries = new Entries(typed, wording.words(reader));
+        Thing thing = ThingEntry.thing(entries, kept.get().thing());
+        shelf.change(id, thing);
+        return entries.isClean()
+                ? Redirect.to("/shelf", "thing", String.valueOf(id))
+                : shown(entries, typed, shelf.find(id), reader, model);
+    }
+
+    /** Puts some of it on, or takes some off. */
+    @PostMapping("/{id}/move")
+    String move(@PathVariable long id, Reader reader, @RequestParam Map<String, String> typed, Model model) {
+        Optional<Kept> kept = shelf.find(id);
+        if (kept.isEmpty()) {
+            return Redirect.to("/shelf");
+        }
+        Entries entries = new Entries(typed, wording.words(reader));
+        Counted counted = kept.get().thing().kind().counted();
+        Why why = entries.choice("why", Why.class, Why.BOUGHT);
+        Optional<Long> amount = ThingEntry.amount("amount", counted, entries);
+        if (amount.isPresent() && why != Why.UNDONE) {
+            long moved = why == Why.CORRECTED ? amount.get() - kept.get().stock() : why.signed(amount.get());
+            if (moved != 0 && shelf.move(id, why, moved) != Outcome.MOVED) {
+                String there = ThingEntry.said(shelf.find(id).map(Kept::stock).orElse(0L), counted, entries.words());
+                entries.refuse("amount", "shelf.not-so-much", there);
+            }
+        } else if (entries.isClean()) {
+            entries.refuse("amount", "shelf.how-much");
+        }
+        return entries.isClean()
+                ? Redirect.to("/shelf", "thing", String.valueOf(id))
+                : shown(entries, typed, shelf.find(id), reader, model);
+    }
+
+    /** Undoes a movement. */
+    @PostMapping("/{id}/undo")
+    String undo(@PathVariable long id, @RequestParam(defaultValue = "0") long movement) {
+        shelf.undo(id, movement);
+        return Redirect.to("/shelf", "thing", String.valueOf(id));
+    }
+
+    /** Takes it off the list, or puts it back. */
+    @PostMapping("/{id}/away")
+    String away(@PathVariable long id, @RequestParam(defaultValue = "1") String gone) {
+        shelf.putAway(id, gone.equals("1"));
+        return gone.equals("1")
+                ? Redirect.to("/shelf", "gone", String.valueOf(id))
+                : Redirect.to("/shelf", "thing", String.valueOf(id));
+    }
+
+    private static Thing empty() {
+        return new Thing(Kind.CLOTH, "…", "#31507e", Optional.empty(), Optional.empty(), 0);
+    }
+
+    private String shown(Entries entries, Map<String, String> asked, Optional<Kept> open, Reader reader, Model model) {
+        String find = asked.getOrDefault("find", "").strip();
+        String kind = asked.getOrDefault("only", "");
+        List<Kept> things = shelf.list(find.substring(0, Math.min(find.length(), LONGEST_FIND))).stream()
+                .filter(kept ->
+                        kind.isEmpty() || Phrase.code(kept.thing().kind()).equals(kind))
+                .toList();
+        Thing fresh = new Thing(
+                entries.choice("kind", Kind.class, Kind.CLOTH), "…", "#31507e", Optional.empty(), Optional.empty(), 0);
+        model.addAttribute("w", entries.words());
+        model.addAttribute("here", "/shelf");
+        model.addAttribute("press", UUID.randomUUID().toString());
+        model.addAttribute("gone", asked.getOrDefault("gone", "").replaceAll("\\D", ""));
+        model.addAttribute(
+                "shelf",
+                new ShelfPage(
+                        things,
+                        find,
+                        kind,
+                        open,
+                        open.map(kept -> shelf.movements(kept.id())).orElse(List.of()),
+                        open.map(Kept::thing).orElse(fresh),
+                        entries,
+                        clock.getZone(),
+                        reader.locale(),
+                        entries.words()));
+        return "shelf/page";
+    }
+}

@@ -1,0 +1,179 @@
+package app.dapt.web.shelf;
+
+import app.dapt.measure.Phrase;
+import app.dapt.shelf.Movement;
+import app.dapt.shelf.Movement.Why;
+import app.dapt.shelf.Thing;
+import app.dapt.shelf.Thing.Counted;
+import app.dapt.shelf.Thing.Kind;
+import app.dapt.web.entry.Entries;
+import app.dapt.web.workroom.ShelfStore.Kept;
+import app.dapt.web.workroom.ShelfStore.Moved;
+import app.dapt.words.Money;
+import app.dapt.words.Words;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.time.format.FormatStyle;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * The shelf, ready for its template.
+ *
+ * @param find    what was looked for
+ * @param kind    the only kind that is shown, by its code; all where it is empty
+ * @param open    the thing whose card is open
+ * @param moved   what was put on the shelf of it and taken off
+ * @param standing the thing as its form has it: the open one's, or a new one's
+ */
+public record ShelfPage(
+        List<Kept> things,
+        String find,
+        String kind,
+        Optional<Kept> open,
+        List<Moved> moved,
+        Thing standing,
+        Entries entries,
+        ZoneId zone,
+        Locale locale,
+        Words w) {
+
+    /** A line of the list. */
+    public record Line(
+            long id, String name, String kind, String colour, String stock, String like, String price, boolean none) {}
+
+    /** A movement as it is said. */
+    public record Move(long id, String says, boolean canBeUndone) {}
+
+    /** A kind to choose. */
+    public record Choice(String code, String name, boolean chosen) {}
+
+    public List<Line> lines() {
+        return things.stream()
+                .map(kept -> new Line(
+                        kept.id(),
+                        kept.thing().name(),
+                        w.say(Phrase.choice("thing", kept.thing().kind())),
+                        kept.thing().colour(),
+                        ThingEntry.said(kept.stock(), kept.thing().kind().counted(), w),
+                        ThingEntry.like(kept.thing(), w),
+                        price(kept.thing()),
+                        kept.stock() == 0))
+                .toList();
+    }
+
+    private String price(Thing thing) {
+        return thing.price() == 0
+                ? ""
+                : w.say(
+                        "shelf.price." + Phrase.code(thing.kind().counted()),
+                        w.money().shown(thing.price()));
+    }
+
+    public boolean isEmpty() {
+        return things.isEmpty();
+    }
+
+    public String wall() {
+        return ShelfWall.draw(things, w);
+    }
+
+    /** All kinds, and which of them alone is shown. */
+    public List<Choice> filters() {
+        return Stream.of(Kind.values())
+                .map(each -> new Choice(
+                        Phrase.code(each),
+                        w.say(Phrase.choice("things", each)),
+                        Phrase.code(each).equals(kind)))
+                .toList();
+    }
+
+    /** All kinds for a form. */
+    public List<Choice> kinds() {
+        return Stream.of(Kind.values())
+                .map(each ->
+                        new Choice(Phrase.code(each), w.say(Phrase.choice("thing", each)), each == standing.kind()))
+                .toList();
+    }
+
+    public long id() {
+        return open.map(Kept::id).orElse(0L);
+    }
+
+    public String title() {
+        return open.map(kept -> kept.thing().name()).orElse(w.say("shelf.put"));
+    }
+
+    /** What there is of the open one. */
+    public String stock() {
+        return open.map(kept -> w.say(
+                        "shelf.stock",
+                        ThingEntry.said(kept.stock(), kept.thing().kind().counted(), w)))
+                .orElse("");
+    }
+
+    private Counted counted() {
+        return standing.kind().counted();
+    }
+
+    /** How an amount is written, as an example. */
+    public String example() {
+        return w.say("shelf.example." + Phrase.code(counted()));
+    }
+
+    public String name() {
+        return typed("name", open.isPresent() ? standing.name() : "");
+    }
+
+    public String size() {
+        return typed("size", entries.value("size", standing.size()));
+    }
+
+    public String width() {
+        return typed("width", entries.value("width", standing.width()));
+    }
+
+    public String price() {
+        return typed("price", standing.price() == 0 ? "" : Money.plain(standing.price()));
+    }
+
+    public String value(String field) {
+        return typed(field, "");
+    }
+
+    /** A field as it was typed, where anything was refused: nothing that was typed is lost then. */
+    private String typed(String field, String standing) {
+        return entries.isClean() ? standing : entries.raw(field).orElse(standing);
+    }
+
+    public String refusal(String field) {
+        return entries.refusal(field).orElse("");
+    }
+
+    /** What was put on and taken off, the latest first. */
+    public List<Move> moves() {
+        List<Movement> all = moved.stream().map(Moved::movement).toList();
+        DateTimeFormatter day = DateTimeFormatter.ofLocalizedDate(FormatStyle.MEDIUM)
+                .withLocale(locale)
+                .withZone(zone);
+        return moved.stream()
+                .map(each -> new Move(
+                        each.movement().id(),
+                        w.say(
+                                "shelf.moved." + Phrase.code(each.movement().why()),
+                                day.format(each.at()),
+                                (each.movement().amount() < 0 ? "−" : "+")
+                                        + ThingEntry.said(each.movement().amount(), counted(), w)),
+                        each.movement().canBeUndone(all)))
+                .toList();
+    }
+
+    /** The reasons to move some of it. */
+    public List<Choice> reasons() {
+        return Stream.of(Why.BOUGHT, Why.USED, Why.LEFT_OVER, Why.CORRECTED)
+                .map(why -> new Choice(Phrase.code(why), w.say(Phrase.choice("shelf.why", why)), why == Why.BOUGHT))
+                .toList();
+    }
+}

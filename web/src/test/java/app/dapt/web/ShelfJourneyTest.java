@@ -1,0 +1,80 @@
+package app.dapt.web;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.dapt.web.Site.Desk;
+import com.microsoft.playwright.Page;
+import org.junit.jupiter.api.Test;
+
+/** What is on the shelf, and what is to be bought. */
+@WithSite
+class ShelfJourneyTest {
+
+    private static void move(Page page, String why, String amount) {
+        page.locator("#f-why").selectOption(why);
+        page.fill("#f-amount", amount);
+        page.locator(".shelf-form .do").first().click();
+    }
+
+    @Test
+    void ofTwoWhoWantTheLastZipOneGetsItAndTheOtherIsTold(Site site) {
+        try (Desk desk = site.desk("/shelf")) {
+            Page page = desk.page();
+            page.locator("#f-kind").selectOption("zip");
+            page.fill("#f-name", "Last of the season");
+            page.fill("#f-size", "three feet");
+            page.fill("#f-new-amount", "1");
+            page.locator(".shelf-form .do").click();
+            assertThat(page.locator("#r-size")).not().isEmpty();
+            assertThat(page.locator("#f-name")).hasValue("Last of the season");
+            page.fill("#f-size", "18 in");
+            page.locator(".shelf-form .do").click();
+            assertThat(page.locator(".shelf-card .quiet").first()).containsText("1 there");
+            try (Desk other = site.desk(page.url())) {
+                move(page, "used", "1");
+                assertThat(page.locator(".shelf-moves li")).hasCount(2);
+                move(other.page(), "used", "1");
+                assertThat(other.page().locator("#r-amount")).containsText("There is 0 of it now");
+                page.locator(".shelf-moves button").first().click();
+                assertThat(page.locator(".shelf-card .quiet").first()).containsText("1 there");
+                move(page, "corrected", "3");
+                assertThat(page.locator(".shelf-moves li").first()).containsText("+2");
+                assertThat(page.locator(".shelf-wall")).containsText("3 × Last of the season");
+            }
+            page.getByText("Take it off the list").click();
+            assertThat(page.locator(".shelf-list")).not().containsText("Last of the season");
+            page.locator(".slipped button").click();
+            assertThat(page.locator(".shelf-list")).containsText("Last of the season");
+            page.fill("#find", "last of");
+            page.keyboard().press("Enter");
+            assertThat(page.locator(".shelf-list li")).hasCount(1);
+            assertThat(desk.errors()).isEmpty();
+        }
+    }
+
+    @Test
+    void whatIsTickedOffTheListLiesOnTheShelf(Site site) {
+        try (Desk desk = site.desk("/to-buy")) {
+            Page page = desk.page();
+            String before = stock(site, desk, "Plum velvet");
+            page.navigate(site.address() + "/to-buy");
+            page.locator(".buy-lines .tick-box").first().click();
+            assertThat(page.locator(".buy-lines li").first()).hasClass("got");
+            assertThat(stock(site, desk, "Plum velvet")).isNotEqualTo(before);
+            page.navigate(site.address() + "/to-buy");
+            page.locator(".buy-lines .tick-box").first().click();
+            assertThat(page.locator(".buy-lines li.got")).hasCount(0);
+            assertThat(stock(site, desk, "Plum velvet")).isEqualTo(before);
+            assertThat(page.request().get(site.address() + "/to-buy.csv").text())
+                    .startsWith("what,amount,for,cost")
+                    .contains("Plum velvet");
+            assertThat(desk.errors()).isEmpty();
+        }
+    }
+
+    private static String stock(Site site, Desk desk, String name) {
+        desk.page().navigate(site.address() + "/shelf?find=" + name.replace(" ", "+"));
+        return desk.page().locator(".shelf-list strong").first().innerText();
+    }
+}
