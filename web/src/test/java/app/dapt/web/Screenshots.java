@@ -30,15 +30,15 @@ public final class Screenshots {
         at("plan-advice", cover("Saloon bench, buttoned") + "?view=advice");
         at("have", "/have?in=in&frontAcross=21&frontUpDown=21&backAcross=21&firstDepth=14&secondDepth=11");
         laid("cloth", set("Velvet of the saloon") + "?cloth=0");
-        laid("cloth-remnants", cover("Galley stool") + "/cloth");
         filled("plan-filled", cover("Deck chair, gaping") + "?view=filled", "#filled[data-fine]");
-        at("plan-pieces", cover("Saloon window seat") + "?view=pieces");
         filled("plan-fits", bench + "?view=fits", ".fits-filled svg");
         at("set", set("Velvet of the saloon").replace("/cloth", ""));
         String made = bench + "/make?step=" + bench.replaceAll("\\D", "") + "/front/lay-lapped";
         at("make", made);
         byEvening("evening", bench + "?slip=opening");
         at("cut-card", bench + "/card?paper=a4");
+        at("calendar", "/calendar");
+        at("shelf", "/shelf");
         at("log", "/log");
         at("learned", "/learned");
         triedOn("try-on", cover("Helmsman’s back") + "/try-on");
