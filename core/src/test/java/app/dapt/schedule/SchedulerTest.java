@@ -271,7 +271,7 @@ class SchedulerTest {
     }
 
     static Stream<Arguments> small() {
-        return Cases.of(250, Small::any);
+        return Cases.of(120, Small::any);
     }
 
     @ParameterizedTest
@@ -327,7 +327,7 @@ class SchedulerTest {
     }
 
     static Stream<Arguments> workrooms() {
-        return Cases.of(150, Workroom::any);
+        return Cases.of(80, Workroom::any);
     }
 
     @ParameterizedTest

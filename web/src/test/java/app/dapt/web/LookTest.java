@@ -52,7 +52,6 @@ class LookTest {
                                 "/covers/28/make?step=28/front/lay-lapped",
                                 "/covers/28/make/when",
                                 "/calendar",
-                                "/calendar?days=7",
                                 "/shelf",
                                 "/shelf?thing=4",
                                 "/to-buy",

@@ -1,8 +1,10 @@
 package app.dapt.web.calendar;
 
 import app.dapt.files.log.CalendarFile;
+import app.dapt.make.Job;
 import app.dapt.schedule.Schedule.Sitting;
 import app.dapt.web.calendar.WorkPlan.Part;
+import app.dapt.web.calendar.Workload.Work;
 import app.dapt.web.progress.Batch;
 import app.dapt.web.wording.Minutes;
 import app.dapt.words.Words;
@@ -39,8 +41,27 @@ public record WhenPage(Batch batch, WorkPlan plan, Optional<Integer> more, Times
         return plan.number(batch.owner());
     }
 
+    /** The sittings in which something of it is done: of a cover that is made with others not all of theirs. */
     private List<Sitting> own() {
-        return number().isPresent() ? plan.of(number().getAsInt()) : List.of();
+        return number().isPresent()
+                ? plan.of(number().getAsInt()).stream()
+                        .filter(sitting -> plan.parts(sitting).stream().anyMatch(this::isOwn))
+                        .toList()
+                : List.of();
+    }
+
+    private boolean isOwn(Part part) {
+        return !own(part).isEmpty();
+    }
+
+    private List<Job> own(Part part) {
+        Batch of = part.work().batch();
+        return !part.work().makes(batch.owner())
+                ? List.of()
+                : part.jobs().stream()
+                        .filter(job -> of.owner().equals(batch.owner())
+                                || of.made(job).id() == batch.owner().id())
+                        .toList();
     }
 
     private Optional<LocalDate> due() {
@@ -66,34 +87,30 @@ public record WhenPage(Batch batch, WorkPlan plan, Optional<Integer> more, Times
                 plan.isDated() && due().filter(sitting.day()::isAfter).isPresent(),
                 parts.stream()
                         .filter(this::isOwn)
-                        .map(part -> words.place(part.place()) + ": " + words.steps(part.jobs()))
+                        .map(part -> words.place(part.place()) + ": " + words.steps(own(part)))
                         .toList(),
                 also.isEmpty() ? "" : w.say("when.also", w.list(also)));
-    }
-
-    private boolean isOwn(Part part) {
-        return part.work().batch().owner().equals(batch.owner());
     }
 
     /** How long it all takes, as making says it, and how long the sittings it is done in are set up for. */
     public String total() {
         double settingUp = own().stream().mapToDouble(Sitting::settingUp).sum();
-        double work =
-                number().isPresent() ? plan.works().get(number().getAsInt()).minutes() : 0;
+        double work = new Work(batch, due(), false).minutes();
         return w.say("when.total", Minutes.about(work, w), Minutes.exactly(Math.round(settingUp), w));
     }
 
     /** Whether there is nothing left to do. */
     public boolean isAllDone() {
-        return number().isEmpty();
+        return own().isEmpty()
+                && number().stream().allMatch(number -> plan.left(number).isEmpty());
     }
 
     /** Whether the day can be kept, and what would help if not. */
     public List<String> verdict() {
-        if (number().isEmpty()) {
+        if (isAllDone()) {
             return List.of(w.say("when.done"));
         }
-        int number = number().getAsInt();
+        int number = number().orElseThrow();
         if (!plan.left(number).isEmpty()) {
             return List.of(w.say(
                     "when.left",
@@ -102,15 +119,14 @@ public record WhenPage(Batch batch, WorkPlan plan, Optional<Integer> more, Times
         if (!plan.isDated()) {
             return List.of(w.say("when.sittings", own().size()));
         }
-        String finished =
-                plan.finished(number).map(day -> Days.day(day, locale)).orElse("");
+        String finished = finished().map(day -> Days.day(day, locale)).orElse("");
         if (due().isEmpty()) {
             return List.of(w.say("when.finished", finished));
         }
         String by = Days.day(due().get(), locale);
-        return plan.isLate(number)
+        return isLate()
                 ? Stream.of(
-                                Optional.of(w.say("when.late", by, plan.late(number), finished)),
+                                Optional.of(w.say("when.late", by, late(), finished)),
                                 more.map(minutes -> w.say("when.more-minutes", minutes)),
                                 Optional.of(w.say("when.more-days")))
                         .flatMap(Optional::stream)
@@ -118,11 +134,22 @@ public record WhenPage(Batch batch, WorkPlan plan, Optional<Integer> more, Times
                 : List.of(w.say("when.kept", by, finished));
     }
 
+    private Optional<LocalDate> finished() {
+        return own().stream().map(Sitting::day).max(LocalDate::compareTo).filter(any -> plan.isDated());
+    }
+
+    private long late() {
+        return plan.isDated()
+                ? own().stream()
+                        .filter(sitting -> due().filter(sitting.day()::isAfter).isPresent())
+                        .count()
+                : 0;
+    }
+
     /** Whether the day cannot be kept. */
     public boolean isLate() {
-        return number().isPresent()
-                && (plan.isLate(number().getAsInt())
-                        || !plan.left(number().getAsInt()).isEmpty());
+        return late() > 0
+                || number().stream().anyMatch(number -> !plan.left(number).isEmpty());
     }
 
     /** What must be there before the first sitting. */

@@ -73,26 +73,16 @@ record WorkPlan(Workload load, Schedule schedule, boolean isDated) {
                 .toList();
     }
 
-    /** Which of them a cover or a set is. */
+    /** Which of them a cover or a set is, or is made with. */
     OptionalInt number(Owner owner) {
         return IntStream.range(0, works().size())
-                .filter(at -> works().get(at).batch().owner().equals(owner))
+                .filter(at -> works().get(at).makes(owner))
                 .findFirst();
     }
 
     /** The day a cover or a set is done; nothing where there are no days, or nothing is left to do. */
     Optional<LocalDate> finished(int work) {
         return isDated ? of(work).stream().map(Sitting::day).max(LocalDate::compareTo) : Optional.empty();
-    }
-
-    /** How many of its sittings come after its day. */
-    long late(int work) {
-        Optional<LocalDate> due = works().get(work).due();
-        return due.isEmpty() || !isDated
-                ? 0
-                : of(work).stream()
-                        .filter(sitting -> sitting.day().isAfter(due.get()))
-                        .count();
     }
 
     /** Whether the day of a cover or a set is not kept. */

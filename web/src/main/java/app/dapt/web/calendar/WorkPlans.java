@@ -61,7 +61,7 @@ class WorkPlans {
     @Transactional(readOnly = true)
     public WorkPlan with(Owner owner, Reader reader) {
         List<Work> works = inWork(reader);
-        boolean isIn = works.stream().anyMatch(work -> work.batch().owner().equals(owner));
+        boolean isIn = works.stream().anyMatch(work -> work.makes(owner));
         return plan(
                 isIn
                         ? works

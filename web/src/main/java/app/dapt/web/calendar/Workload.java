@@ -3,6 +3,7 @@ package app.dapt.web.calendar;
 import app.dapt.make.Job;
 import app.dapt.schedule.Scheduler.Load;
 import app.dapt.web.progress.Batch;
+import app.dapt.web.workroom.Owner;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -31,6 +32,12 @@ record Workload(List<Work> works, Map<String, Own> own, List<Job> jobs) {
      * @param isPlaced whether somebody gave it a place in the order
      */
     record Work(Batch batch, Optional<LocalDate> due, boolean isPlaced) {
+
+        /** Whether it is this cover or set, or a set that this cover is one of. */
+        boolean makes(Owner owner) {
+            return batch.owner().equals(owner)
+                    || !owner.isSet() && batch.covers().stream().anyMatch(made -> made.id() == owner.id());
+        }
 
         /** Whether anything of it is left to do. */
         boolean isLeft() {

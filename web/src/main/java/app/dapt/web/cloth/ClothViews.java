@@ -18,7 +18,7 @@ import app.dapt.web.cloth.Cutting.Table;
 import app.dapt.web.entry.ClothEntry;
 import app.dapt.web.entry.Entries;
 import app.dapt.web.progress.ClothNeeds;
-import app.dapt.web.workroom.CoverStore;
+import app.dapt.web.workroom.KnownCloths;
 import app.dapt.web.workroom.LayoutStore;
 import app.dapt.web.workroom.TableStore;
 import app.dapt.words.Words;
@@ -43,13 +43,13 @@ class ClothViews {
 
     private final Searches searches;
     private final LayoutStore lays;
-    private final CoverStore covers;
+    private final KnownCloths known;
     private final ClothNeeds needs;
     private final TableStore history;
 
-    ClothViews(Searches searches, LayoutStore lays, CoverStore covers, ClothNeeds needs, TableStore history) {
+    ClothViews(Searches searches, LayoutStore lays, KnownCloths known, ClothNeeds needs, TableStore history) {
         this.history = history;
-        this.covers = covers;
+        this.known = known;
         this.needs = needs;
         this.searches = searches;
         this.lays = lays;
@@ -141,9 +141,7 @@ class ClothViews {
                 at.table().uses().isEmpty()
                         ? List.of()
                         : ClothEntry.picks(
-                                covers.cloths(),
-                                at.table().uses().get(at.cloth()).cloth(),
-                                at.words()));
+                                known.list(), at.table().uses().get(at.cloth()).cloth(), at.words()));
         Optional<LayoutStore.Place> place = at.table().place(at.cloth());
         model.addAttribute(
                 "canUndo", history.canUndo(at.table().owner(), at.table().covers(), place));

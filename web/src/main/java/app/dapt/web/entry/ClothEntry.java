@@ -7,6 +7,7 @@ import app.dapt.cover.decision.LengthRange;
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.plan.ClothJson;
 import app.dapt.measure.Length;
+import app.dapt.web.workroom.KnownCloth;
 import app.dapt.words.Words;
 import java.util.List;
 import java.util.Optional;
@@ -50,12 +51,22 @@ public final class ClothEntry {
     public record Pick(String code, String words) {}
 
     /** Those that may be picked instead of one. */
-    public static List<Pick> picks(List<Cloth> used, Cloth standing, Words words) {
-        return used.stream()
-                .filter(each -> !each.equals(standing.withId(0)))
-                .map(each ->
-                        new Pick(ClothJson.text(each), words.say("slip.cloth.pick-one", each.name(), each.width())))
+    public static List<Pick> picks(List<KnownCloth> known, Cloth standing, Words words) {
+        return known.stream()
+                .filter(each -> !each.cloth().equals(standing.withId(0)))
+                .map(each -> new Pick(ClothJson.text(each.cloth()), said(each, words)))
                 .toList();
+    }
+
+    private static String said(KnownCloth known, Words words) {
+        Cloth cloth = known.cloth();
+        return known.there() == 0
+                ? words.say("slip.cloth.pick-one", cloth.name(), cloth.width())
+                : words.say(
+                        "slip.cloth.pick-there",
+                        cloth.name(),
+                        cloth.width(),
+                        words.lengths().toBuy(new Length(known.there())));
     }
 
     /** The one that was picked; nothing where none was, or nonsense was sent. */

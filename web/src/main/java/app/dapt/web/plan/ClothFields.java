@@ -10,6 +10,7 @@ import app.dapt.measure.Phrase;
 import app.dapt.piece.Piece.Material;
 import app.dapt.web.entry.ClothEntry;
 import app.dapt.web.entry.Entries;
+import app.dapt.web.workroom.KnownCloth;
 import app.dapt.words.Money;
 import app.dapt.words.Words;
 import java.util.ArrayList;
@@ -20,10 +21,10 @@ import java.util.stream.Stream;
 /**
  * One fabric of a cover as fields of a slip.
  *
- * @param used   the cloths of all covers
+ * @param used   the cloths on the shelf and of all covers
  * @param prefix what its fields begin with: what the fabric is for
  */
-public record ClothFields(String prefix, Cloths cloths, List<Cloth> used, Words w, Entries entries) {
+public record ClothFields(String prefix, Cloths cloths, List<KnownCloth> used, Words w, Entries entries) {
 
     /** A colour to choose. */
     public record Dye(String code, String colour, String name) {}
@@ -81,8 +82,8 @@ public record ClothFields(String prefix, Cloths cloths, List<Cloth> used, Words 
 
     /** One that goes by the same name and is not the same. */
     public Optional<ClothEntry.Pick> namesake() {
-        List<Cloth> alike = used.stream()
-                .filter(each -> each.name().equalsIgnoreCase(cloth().name()))
+        List<KnownCloth> alike = used.stream()
+                .filter(each -> each.cloth().name().equalsIgnoreCase(cloth().name()))
                 .toList();
         return ClothEntry.picks(alike, cloth(), w).stream().findFirst();
     }

@@ -1,6 +1,5 @@
 package app.dapt.web.plan;
 
-import app.dapt.cloth.Cloth;
 import app.dapt.cover.ClothToBuy;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoned;
@@ -22,6 +21,7 @@ import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Piece.Material;
 import app.dapt.web.entry.Entries;
+import app.dapt.web.workroom.KnownCloth;
 import app.dapt.words.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -43,7 +43,7 @@ public record OpenSlip(
         ClothToBuy.Laying laying,
         Entries entries,
         Supplier<Learnt> learnt,
-        Supplier<List<Cloth>> used) {
+        Supplier<List<KnownCloth>> used) {
 
     /** User units that the longer side takes in the drawing of bias. */
     private static final double BIAS = 300;

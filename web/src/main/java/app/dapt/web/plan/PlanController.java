@@ -23,6 +23,7 @@ import app.dapt.web.workroom.CannotKeep;
 import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.DrawerStore;
+import app.dapt.web.workroom.KnownCloths;
 import app.dapt.web.workroom.LearningStore;
 import app.dapt.web.workroom.Stale;
 import app.dapt.web.workroom.WorkStore;
@@ -63,6 +64,7 @@ class PlanController {
     private final WorkStore work;
 
     private final DrawerStore drawer;
+    private final KnownCloths known;
 
     PlanController(
             CoverStore store,
@@ -72,7 +74,9 @@ class PlanController {
             FilledController filled,
             LearningStore learning,
             WorkStore work,
-            DrawerStore drawer) {
+            DrawerStore drawer,
+            KnownCloths known) {
+        this.known = known;
         this.drawer = drawer;
         this.store = store;
         this.learning = learning;
@@ -251,7 +255,7 @@ class PlanController {
                         before,
                         sewn.of(reckoned),
                         SingletonSupplier.of(learning::used),
-                        store::cloths,
+                        known::list,
                         drawer.find()));
         CutState cut = cut(cover, reckoned);
         model.addAttribute("cut", cut.isCutAsPlanned());

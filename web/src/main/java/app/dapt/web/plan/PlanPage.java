@@ -3,7 +3,6 @@ package app.dapt.web.plan;
 import app.dapt.advice.Advice;
 import app.dapt.advice.Drawer;
 import app.dapt.advice.PlanFacts;
-import app.dapt.cloth.Cloth;
 import app.dapt.cover.Brief;
 import app.dapt.cover.ClothToBuy;
 import app.dapt.cover.Finding;
@@ -23,6 +22,7 @@ import app.dapt.piece.Piece;
 import app.dapt.web.entry.Entries;
 import app.dapt.web.progress.ClothNeeds;
 import app.dapt.web.workroom.Cover;
+import app.dapt.web.workroom.KnownCloth;
 import app.dapt.words.Words;
 import java.util.List;
 import java.util.Optional;
@@ -53,7 +53,7 @@ public record PlanPage(
         Optional<Reckoned> before,
         Optional<SewnCover> sewn,
         Supplier<Learnt> learnt,
-        Supplier<List<Cloth>> used,
+        Supplier<List<KnownCloth>> used,
         Drawer drawer) {
 
     /** User units that the longer side takes in the large drawings, in and in the small ones. */

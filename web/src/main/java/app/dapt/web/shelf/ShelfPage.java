@@ -40,6 +40,9 @@ public record ShelfPage(
         Locale locale,
         Words w) {
 
+    private static final int MOST_LINES = 150;
+    private static final int MOST_DRAWN = 60;
+
     /** A line of the list. */
     public record Line(
             long id, String name, String kind, String colour, String stock, String like, String price, boolean none) {}
@@ -50,8 +53,10 @@ public record ShelfPage(
     /** A kind to choose. */
     public record Choice(String code, String name, boolean chosen) {}
 
+    /** As many as are looked through at a glance; more of them are found by typing. */
     public List<Line> lines() {
         return things.stream()
+                .limit(MOST_LINES)
                 .map(kept -> new Line(
                         kept.id(),
                         kept.thing().name(),
@@ -72,12 +77,17 @@ public record ShelfPage(
                         w.money().shown(thing.price()));
     }
 
+    /** How many are not shown. */
+    public int more() {
+        return Math.max(0, things.size() - MOST_LINES);
+    }
+
     public boolean isEmpty() {
         return things.isEmpty();
     }
 
     public String wall() {
-        return ShelfWall.draw(things, w);
+        return ShelfWall.draw(things.stream().limit(MOST_DRAWN).toList(), w);
     }
 
     /** All kinds, and which of them alone is shown. */
