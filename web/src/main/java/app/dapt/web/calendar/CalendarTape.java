@@ -33,6 +33,9 @@ record CalendarTape(LocalDate first, int days, Collection<LocalDate> off, Locale
     private static final double A_MINUTE = 1.5;
     private static final double CHARACTER = 7.2;
     private static final double BELOW = 20;
+    /** A date needs so much room. */
+    private static final double LAST_LABEL = 50;
+
     private static final int WEEK = 7;
     /** The dearest print still reads at so many user units to the inch. */
     private static final double PRINT = 6;
@@ -193,7 +196,7 @@ record CalendarTape(LocalDate first, int days, Collection<LocalDate> off, Locale
                     "d",
                     "M" + Markup.number(x) + " " + Markup.number(top + TAPE) + "v-" + Markup.number(tick));
             boolean roomy = days <= WEEK;
-            if (roomy || begins && (at == 0 || at > 2)) {
+            if (roomy || begins && (at == 0 || at > 2 && x < WIDE - LAST_LABEL)) {
                 svg.saying(
                         "text",
                         (roomy || at == 0 ? whole : week).format(day),

@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -135,10 +136,12 @@ class ShelfController {
     private String shown(Entries entries, Map<String, String> asked, Optional<Kept> open, Reader reader, Model model) {
         String find = asked.getOrDefault("find", "").strip();
         String kind = asked.getOrDefault("only", "");
-        List<Kept> things = shelf.list(find.substring(0, Math.min(find.length(), LONGEST_FIND))).stream()
-                .filter(kept ->
-                        kind.isEmpty() || Phrase.code(kept.thing().kind()).equals(kind))
-                .toList();
+        List<Kept> things = shelf.list(
+                find.substring(0, Math.min(find.length(), LONGEST_FIND)),
+                Stream.of(Kind.values())
+                        .filter(each -> Phrase.code(each).equals(kind))
+                        .findFirst(),
+                ShelfPage.MOST_LINES + 1);
         Thing fresh = new Thing(
                 entries.choice("kind", Kind.class, Kind.CLOTH), "…", "#31507e", Optional.empty(), Optional.empty(), 0);
         model.addAttribute("w", entries.words());

@@ -40,7 +40,7 @@ public record ShelfPage(
         Locale locale,
         Words w) {
 
-    private static final int MOST_LINES = 150;
+    static final int MOST_LINES = 150;
     private static final int MOST_DRAWN = 60;
 
     /** A line of the list. */
@@ -77,9 +77,9 @@ public record ShelfPage(
                         w.money().shown(thing.price()));
     }
 
-    /** How many are not shown. */
-    public int more() {
-        return Math.max(0, things.size() - MOST_LINES);
+    /** Whether there are more than are shown. */
+    public boolean hasMore() {
+        return things.size() > MOST_LINES;
     }
 
     public boolean isEmpty() {

@@ -107,7 +107,7 @@ class ToBuyController {
                         calendar.inWork().stream()
                                 .flatMap(each -> batches.findAny(each.owner(), reader).stream())
                                 .toList(),
-                        shelf.list(""),
+                        shelf.list("", Optional.of(Kind.CLOTH), ShelfStore.MOST),
                         needs,
                         words.mark().unit()),
                 bought.lines(),

@@ -7,6 +7,7 @@ import app.dapt.shelf.Thing.Kind;
 import app.dapt.web.workroom.ShelfStore.Kept;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -14,6 +15,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class KnownCloths {
 
+    private static final int MOST = 60;
     private static final Length USUAL_WIDTH = Length.inches(54);
 
     private final CoverStore covers;
@@ -29,8 +31,8 @@ public class KnownCloths {
     public List<KnownCloth> list() {
         List<Cloth> used = new ArrayList<>(covers.cloths());
         List<KnownCloth> known = new ArrayList<>();
-        for (Kept kept : shelf.list("")) {
-            if (kept.thing().kind() == Kind.CLOTH && kept.stock() > 0) {
+        for (Kept kept : shelf.list("", Optional.of(Kind.CLOTH), MOST)) {
+            if (kept.stock() > 0) {
                 Cloth cloth = used.stream()
                         .filter(each ->
                                 each.name().equalsIgnoreCase(kept.thing().name()))

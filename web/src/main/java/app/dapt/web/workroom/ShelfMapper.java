@@ -23,10 +23,14 @@ interface ShelfMapper {
             """;
 
     @Select(THINGS + """
-             and (#{find} = '' or t.name ilike '%' || #{find} || '%')
+             and (#{find} = '' or t.name ilike '%' || #{find} || '%') and (#{kind} = '' or t.kind = #{kind})
              order by t.kind, t.name, t.size, t.id limit #{most}
             """)
-    List<ThingRow> list(@Param("workroom") long workroom, @Param("find") String find, @Param("most") int most);
+    List<ThingRow> list(
+            @Param("workroom") long workroom,
+            @Param("find") String find,
+            @Param("kind") String kind,
+            @Param("most") int most);
 
     @Select(THINGS + " and t.id = #{id}")
     Optional<ThingRow> find(@Param("workroom") long workroom, @Param("id") long id);

@@ -54,7 +54,14 @@ public class ShelfStore {
     /** Those whose names have this in them, by kind and name. */
     @Transactional(readOnly = true)
     public List<Kept> list(String find) {
-        return shelf.list(covers.workroom(), find.replaceAll("([%_\\\\])", "\\\\$1"), MOST).stream()
+        return list(find, Optional.empty(), MOST);
+    }
+
+    /** The same of one kind, and no more than so many. */
+    @Transactional(readOnly = true)
+    public List<Kept> list(String find, Optional<Kind> kind, int most) {
+        String safe = find.replaceAll("([%_\\\\])", "\\\\$1");
+        return shelf.list(covers.workroom(), safe, kind.map(Kind::name).orElse(""), most).stream()
                 .flatMap(row -> kept(row).stream())
                 .toList();
     }
