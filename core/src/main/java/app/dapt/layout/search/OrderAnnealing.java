@@ -18,10 +18,8 @@ final class OrderAnnealing {
 
     private final Task task;
     private final SplittableRandom random;
-    private final int[] order;
-    private final boolean[] turned;
-    /** Which way the cloth beyond each piece is cut first, where only edge-to-edge cuts are made. */
-    private final boolean[] acrossFirst;
+    /** Marked where the cloth beyond a piece is cut across first, where only edge-to-edge cuts are made. */
+    private final LayingOrder order;
 
     private List<Placed> placed = List.of();
 
@@ -35,15 +33,13 @@ final class OrderAnnealing {
         this.task = task;
         this.random = random;
         List<Task.Item> items = task.items();
-        this.order = IntStream.range(0, items.size())
+        this.order = LayingOrder.of(IntStream.range(0, items.size())
                 .boxed()
                 .sorted(Comparator.comparingLong((Integer kind) -> -size.applyAsLong(items.get(kind))))
                 .flatMapToInt(
                         kind -> IntStream.range(0, items.get(kind).count()).map(i -> kind))
-                .toArray();
-        this.turned = new boolean[order.length];
-        this.acrossFirst = new boolean[order.length];
-        Arrays.fill(acrossFirst, true);
+                .toArray());
+        Arrays.fill(order.marked(), true);
     }
 
     /** Where the pieces lie in the best order met last. */
@@ -86,63 +82,44 @@ final class OrderAnnealing {
 
     /** Swaps two, moves one, or turns one. */
     private int[] change() {
-        int a = random.nextInt(order.length);
-        int b = random.nextInt(order.length);
+        int a = random.nextInt(order.size());
+        int b = random.nextInt(order.size());
         int what = random.nextInt(task.edgeToEdge() ? 4 : 3);
         if (what == 3) {
-            acrossFirst[a] = !acrossFirst[a];
+            order.marked()[a] = !order.marked()[a];
         } else if (what == 2) {
-            turned[a] = !turned[a];
+            order.turned()[a] = !order.turned()[a];
         } else if (what == 1) {
-            move(a, b);
+            order.move(a, b);
         } else {
-            swap(a, b);
+            order.swap(a, b);
         }
         return new int[] {what, a, b};
     }
 
     private void revert(int[] undo) {
         switch (undo[0]) {
-            case 3 -> acrossFirst[undo[1]] = !acrossFirst[undo[1]];
-            case 2 -> turned[undo[1]] = !turned[undo[1]];
-            case 1 -> move(undo[2], undo[1]);
-            default -> swap(undo[1], undo[2]);
-        }
-    }
-
-    private void swap(int a, int b) {
-        int kind = order[a];
-        order[a] = order[b];
-        order[b] = kind;
-        boolean turn = turned[a];
-        turned[a] = turned[b];
-        turned[b] = turn;
-        boolean first = acrossFirst[a];
-        acrossFirst[a] = acrossFirst[b];
-        acrossFirst[b] = first;
-    }
-
-    private void move(int from, int to) {
-        int step = from < to ? 1 : -1;
-        for (int i = from; i != to; i += step) {
-            swap(i, i + step);
+            case 3 -> order.marked()[undo[1]] = !order.marked()[undo[1]];
+            case 2 -> order.turned()[undo[1]] = !order.turned()[undo[1]];
+            case 1 -> order.move(undo[2], undo[1]);
+            default -> order.swap(undo[1], undo[2]);
         }
     }
 
     private List<Placed> lay(List<Patch> cloth) {
         Room room = task.edgeToEdge() ? new EdgeToEdge(cloth) : new FreeRectangles(cloth);
-        List<Placed> laid = new ArrayList<>(order.length);
-        for (int i = 0; i < order.length; i++) {
-            Task.Item item = task.items().get(order[i]);
-            boolean turn = item.mayTurn() && turned[i];
+        List<Placed> laid = new ArrayList<>(order.size());
+        for (int i = 0; i < order.size(); i++) {
+            Task.Item item = task.items().get(order.kinds()[i]);
+            boolean turn = item.mayTurn() && order.turned()[i];
             Patch place = room.place(item, turn);
             if (place == null && item.mayTurn()) {
                 turn = !turn;
                 place = room.place(item, turn);
             }
             if (place != null) {
-                room.take(place, acrossFirst[i]);
-                laid.add(new Placed(order[i], place.left(), place.top(), turn, place.remnant()));
+                room.take(place, order.marked()[i]);
+                laid.add(new Placed(order.kinds()[i], place.left(), place.top(), turn, place.remnant()));
             }
         }
         return laid;

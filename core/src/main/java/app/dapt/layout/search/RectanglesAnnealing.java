@@ -34,12 +34,10 @@ final class RectanglesAnnealing {
     private final SplittableRandom random;
     private final int narrowest;
     private final int count;
-    private final int[] order;
-    private final boolean[] turned;
-    private final boolean[] out;
-    private final int[] orderBefore;
-    private final boolean[] turnedBefore;
-    private final boolean[] outBefore;
+    /** Marked where a piece found no place. */
+    private final LayingOrder order;
+
+    private final LayingOrder before;
     private int rounds;
     private double length = FIRST_ROUND;
 
@@ -57,12 +55,8 @@ final class RectanglesAnnealing {
         this.task = task;
         this.random = random;
         this.count = task.count();
-        this.order = new int[count];
-        this.turned = new boolean[count];
-        this.out = new boolean[count];
-        this.orderBefore = new int[count];
-        this.turnedBefore = new boolean[count];
-        this.outBefore = new boolean[count];
+        this.order = LayingOrder.of(new int[count]);
+        this.before = LayingOrder.of(new int[count]);
         this.narrowest = task.items().stream()
                 .mapToInt(item -> Math.min(item.across(), item.along()))
                 .min()
@@ -96,7 +90,7 @@ final class RectanglesAnnealing {
             begin();
             now = lay(rule, Double.MAX_VALUE);
             heat = task.area() * HOT;
-            remember();
+            before.become(order);
         }
         double cooling = Math.pow(COLD / HOT, 1 / length);
         for (; step < length && !isAllLaid() && !budget.isSpent(); step++) {
@@ -106,9 +100,9 @@ final class RectanglesAnnealing {
             double tried = lay(rule, most);
             if (tried <= most) {
                 now = tried;
-                remember();
+                before.become(order);
             } else {
-                revert();
+                order.become(before);
             }
             heat *= cooling;
         }
@@ -119,25 +113,12 @@ final class RectanglesAnnealing {
         }
     }
 
-    private void remember() {
-        System.arraycopy(order, 0, orderBefore, 0, count);
-        System.arraycopy(turned, 0, turnedBefore, 0, count);
-        System.arraycopy(out, 0, outBefore, 0, count);
-    }
-
-    private void revert() {
-        System.arraycopy(orderBefore, 0, order, 0, count);
-        System.arraycopy(turnedBefore, 0, turned, 0, count);
-        System.arraycopy(outBefore, 0, out, 0, count);
-    }
-
     /** Begins with what is largest in some way, more or less. */
     private void begin() {
         ToDoubleFunction<Task.Item> size = STARTS.get(rounds / RULES.size() % STARTS.size());
-        double[] weights = new double[task.items().size()];
         List<Integer> pieces = new ArrayList<>();
         List<Double> by = new ArrayList<>();
-        for (int item = 0; item < weights.length; item++) {
+        for (int item = 0; item < task.items().size(); item++) {
             for (int copy = 0; copy < task.items().get(item).count(); copy++) {
                 pieces.add(item);
                 by.add(size.applyAsDouble(task.items().get(item)) * (1 + NOISE * (2 * random.nextDouble() - 1)));
@@ -148,24 +129,21 @@ final class RectanglesAnnealing {
                 .sorted(Comparator.comparingDouble(i -> -by.get(i)))
                 .toList();
         for (int at = 0; at < count; at++) {
-            order[at] = pieces.get(sorted.get(at));
+            order.kinds()[at] = pieces.get(sorted.get(at));
         }
-        Arrays.fill(turned, false);
-        Arrays.fill(out, false);
+        Arrays.fill(order.turned(), false);
+        Arrays.fill(order.marked(), false);
     }
 
     private void change() {
         int a = random.nextInt(3) == 0 ? leftOut() : random.nextInt(count);
         int what = random.nextInt(IN_TEN);
         if (what < 5) {
-            swap(a, random.nextInt(count));
+            order.swap(a, random.nextInt(count));
         } else if (what < 8) {
-            int to = random.nextInt(count);
-            for (int step = a < to ? 1 : -1; a != to; a += step) {
-                swap(a, a + step);
-            }
+            order.move(a, random.nextInt(count));
         } else {
-            turned[a] = !turned[a];
+            order.turned()[a] = !order.turned()[a];
         }
     }
 
@@ -174,23 +152,11 @@ final class RectanglesAnnealing {
         int from = random.nextInt(count);
         for (int ahead = 0; ahead < count; ahead++) {
             int at = (from + ahead) % count;
-            if (out[at]) {
+            if (order.marked()[at]) {
                 return at;
             }
         }
         return from;
-    }
-
-    private void swap(int a, int b) {
-        int kind = order[a];
-        order[a] = order[b];
-        order[b] = kind;
-        boolean turn = turned[a];
-        turned[a] = turned[b];
-        turned[b] = turn;
-        boolean was = out[a];
-        out[a] = out[b];
-        out[b] = was;
     }
 
     /** Lays all out in their order, until more is left out than may be; the area that is left out. */
@@ -198,9 +164,11 @@ final class RectanglesAnnealing {
         free.clear();
         long missing = 0;
         for (int at = 0; at < count && missing <= most; at++) {
-            Task.Item item = task.items().get(order[at]);
-            out[at] = !lay(item, turned[at], rule) && !(item.mayTurn() && lay(item, !turned[at], rule));
-            missing += out[at] ? (long) item.across() * item.along() : 0;
+            Task.Item item = task.items().get(order.kinds()[at]);
+            boolean turn = order.turned()[at];
+            boolean out = !lay(item, turn, rule) && !(item.mayTurn() && lay(item, !turn, rule));
+            order.marked()[at] = out;
+            missing += out ? (long) item.across() * item.along() : 0;
         }
         if (missing < leftOut) {
             leftOut = missing;
@@ -228,15 +196,15 @@ final class RectanglesAnnealing {
         List<Placed> placed = new ArrayList<>();
         free.clear();
         for (int at = 0; at < count; at++) {
-            Task.Item item = task.items().get(order[at]);
-            boolean turn = turned[at] && item.mayTurn();
+            Task.Item item = task.items().get(order.kinds()[at]);
+            boolean turn = order.turned()[at] && item.mayTurn();
             boolean lies = lay(item, turn, rule);
             if (!lies && item.mayTurn()) {
                 turn = !turn;
                 lies = lay(item, turn, rule);
             }
             if (lies) {
-                placed.add(new Placed(order[at], free.left(), free.top(), turn, free.remnant()));
+                placed.add(new Placed(order.kinds()[at], free.left(), free.top(), turn, free.remnant()));
             }
         }
         return placed;
