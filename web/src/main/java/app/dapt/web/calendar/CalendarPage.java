@@ -9,7 +9,6 @@ import app.dapt.web.calendar.CalendarTape.Flag;
 import app.dapt.web.calendar.WorkPlan.Part;
 import app.dapt.web.calendar.Workload.Work;
 import app.dapt.web.wording.Minutes;
-import app.dapt.web.workroom.Owner;
 import app.dapt.words.Words;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -294,10 +293,5 @@ public record CalendarPage(
     /** Where the same days are shown otherwise. */
     public String showing(int days, LocalDate first) {
         return "/calendar?days=" + days + (first.equals(view.today()) ? "" : "&from=" + first);
-    }
-
-    /** Whether it is one of those that are in work. */
-    boolean has(Owner owner) {
-        return plan.number(owner).isPresent();
     }
 }

@@ -76,14 +76,6 @@ interface WorkMapper {
             """)
     void tryFirst(@Param("workroom") long workroom, @Param("set") long set, @Param("cover") long cover);
 
-    /** The covers of which something was done last, the latest first. */
-    @Select("""
-            select t.cover_id from step_tick t join cover c on c.id = t.cover_id
-             where c.workroom_id = #{workroom} and c.deleted_at is null and t.done
-             group by t.cover_id order by max(t.at) desc, t.cover_id desc limit #{most}
-            """)
-    List<Long> latest(@Param("workroom") long workroom, @Param("most") int most);
-
     /** The plan of a cover as it was cut. */
     record CutRow(long coverId, String plan) {}
 

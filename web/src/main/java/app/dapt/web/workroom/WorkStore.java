@@ -119,14 +119,6 @@ public class WorkStore {
         work.tryFirst(covers.workroom(), set, cover);
     }
 
-    /** The covers that were worked on last, the latest first, as far as they read. */
-    @Transactional(readOnly = true)
-    public List<Long> latest(int most) {
-        return work.latest(covers.workroom(), most).stream()
-                .filter(id -> covers.findReadable(id).isPresent())
-                .toList();
-    }
-
     /** A cover has come so far, whatever was said of its steps: all that has to be done for it is done. */
     public void reach(long cover, List<Step> steps, Milestone milestone) {
         boolean cut = milestone == Milestone.CUT || isCut(cover);
