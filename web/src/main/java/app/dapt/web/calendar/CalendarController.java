@@ -108,9 +108,22 @@ class CalendarController {
         owner(typed.getOrDefault("what", "")).ifPresent(owner -> {
             String field = "due-" + code(owner);
             Optional<LocalDate> standing = times.find(owner).due();
-            times.keepDue(owner, TimesEntry.day(field, typed, entries, standing, today()));
+            Optional<LocalDate> wanted = TimesEntry.day(field, typed, entries, standing, today());
+            times.keepDue(owner, wanted);
+            earlier(owner, wanted)
+                    .filter(any -> entries.isClean())
+                    .ifPresent(day -> entries.refuse(field, "calendar.cover-due", Days.day(day, reader.locale())));
         });
         return answered(entries, typed, reader, model);
+    }
+
+    /** The day of a cover of a set, where that comes before what is wanted for all of it. */
+    private Optional<LocalDate> earlier(Owner owner, Optional<LocalDate> wanted) {
+        return calendar.inWork().stream()
+                .filter(each -> each.owner().equals(owner))
+                .flatMap(each -> each.due().stream())
+                .filter(day -> !wanted.equals(Optional.of(day)))
+                .findFirst();
     }
 
     /** One goes before or after others that have the same day, or none. */
