@@ -29,6 +29,10 @@ class ShelfJourneyTest {
             assertThat(page.locator("#r-size")).not().isEmpty();
             assertThat(page.locator("#f-name")).hasValue("Last of the season");
             page.fill("#f-size", "18 in");
+            page.fill("#f-width", "3 in");
+            page.locator(".shelf-form .do").click();
+            assertThat(page.locator("#r-width")).containsText("leave this empty");
+            page.fill("#f-width", "");
             page.locator(".shelf-form .do").click();
             assertThat(page.locator(".shelf-card .quiet").first()).containsText("1 there");
             try (Desk other = site.desk(page.url())) {
@@ -36,8 +40,14 @@ class ShelfJourneyTest {
                 assertThat(page.locator(".shelf-moves li")).hasCount(2);
                 move(other.page(), "used", "1");
                 assertThat(other.page().locator("#r-amount")).containsText("There is 0 of it now");
+                String used =
+                        other.page().locator(".shelf-moves button").first().getAttribute("value");
                 page.locator(".shelf-moves button").first().click();
                 assertThat(page.locator(".shelf-card .quiet").first()).containsText("1 there");
+                other.page()
+                        .locator(".shelf-moves button[value='" + used + "']")
+                        .click();
+                assertThat(other.page().locator("#r-amount")).containsText("undone any more");
                 move(page, "corrected", "3");
                 assertThat(page.locator(".shelf-moves li").first()).containsText("+2");
                 assertThat(page.locator(".shelf-wall")).containsText("3 × Last of the season");

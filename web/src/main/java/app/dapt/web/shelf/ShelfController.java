@@ -60,7 +60,7 @@ class ShelfController {
         if (typed.getOrDefault("name", "").isBlank()) {
             entries.refuse("name", "entry.name", Thing.LONGEST_NAME);
         }
-        Thing thing = ThingEntry.thing(entries, empty());
+        Thing thing = ThingEntry.thing(entries.choice("kind", Kind.class, Kind.CLOTH), entries, empty());
         Optional<Long> amount = ThingEntry.amount("amount", thing.kind().counted(), entries);
         if (!entries.isClean()) {
             return shown(entries, typed, Optional.empty(), reader, model);
@@ -81,7 +81,8 @@ class ShelfController {
             return Redirect.to("/shelf");
         }
         Entries entries = new Entries(typed, wording.words(reader));
-        Thing thing = ThingEntry.thing(entries, kept.get().thing());
+        Thing thing =
+                ThingEntry.thing(kept.get().thing().kind(), entries, kept.get().thing());
         shelf.change(id, thing);
         return entries.isClean()
                 ? Redirect.to("/shelf", "thing", String.valueOf(id))
@@ -115,9 +116,14 @@ class ShelfController {
 
     /** Undoes a movement. */
     @PostMapping("/{id}/undo")
-    String undo(@PathVariable long id, @RequestParam(defaultValue = "0") long movement) {
-        shelf.undo(id, movement);
-        return Redirect.to("/shelf", "thing", String.valueOf(id));
+    String undo(@PathVariable long id, @RequestParam(defaultValue = "0") long movement, Reader reader, Model model) {
+        Entries entries = new Entries(Map.of(), wording.words(reader));
+        if (shelf.undo(id, movement) != Outcome.MOVED) {
+            entries.refuse("amount", "shelf.not-undone");
+        }
+        return entries.isClean()
+                ? Redirect.to("/shelf", "thing", String.valueOf(id))
+                : shown(entries, Map.of(), shelf.find(id), reader, model);
     }
 
     /** Takes it off the list, or puts it back. */

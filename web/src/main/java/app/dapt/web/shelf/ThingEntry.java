@@ -1,7 +1,9 @@
 package app.dapt.web.shelf;
 
 import app.dapt.cover.decision.LengthRange;
+import app.dapt.measure.Entry;
 import app.dapt.measure.Length;
+import app.dapt.measure.Unit;
 import app.dapt.shelf.Thing;
 import app.dapt.shelf.Thing.Counted;
 import app.dapt.shelf.Thing.Kind;
@@ -19,17 +21,27 @@ final class ThingEntry {
 
     private ThingEntry() {}
 
-    /** The thing with what was typed. */
-    static Thing thing(Entries entries, Thing standing) {
-        Kind kind = entries.choice("kind", Kind.class, standing.kind());
+    /** A thing of a kind with what was typed; a size or a width that nothing of that kind has is refused. */
+    static Thing thing(Kind kind, Entries entries, Thing standing) {
         String colour = entries.raw("colour").orElse(standing.colour()).toLowerCase(Locale.ROOT);
         return new Thing(
                 kind,
                 entries.text("name", Thing.LONGEST_NAME, standing.name()),
                 COLOUR.matcher(colour).matches() ? colour : standing.colour(),
-                kind.isSized() ? entries.maybeLength("size", size(kind), standing.size()) : Optional.empty(),
-                kind.isWide() ? entries.maybeLength("width", width(kind), standing.width()) : Optional.empty(),
+                length("size", kind.isSized(), size(kind), entries, standing.size()),
+                length("width", kind.isWide(), width(kind), entries, standing.width()),
                 entries.hundredths("price", Thing.DEAREST, standing.price()));
+    }
+
+    private static Optional<Length> length(
+            String field, boolean has, LengthRange limits, Entries entries, Optional<Length> standing) {
+        if (has) {
+            return entries.maybeLength(field, limits, standing);
+        }
+        if (entries.raw(field).filter(text -> !text.isBlank()).isPresent()) {
+            entries.refuse(field, "shelf.none-of-it");
+        }
+        return Optional.empty();
     }
 
     private static LengthRange size(Kind kind) {
@@ -45,12 +57,28 @@ final class ThingEntry {
         return kind == Kind.FORM ? LengthRange.SIDE : LengthRange.CLOTH_WIDTH;
     }
 
-    /** How much was typed, in what the kind is counted in; nothing where the field is empty or refused. */
+    /**
+     * How much was typed, in what the kind is counted in; nothing where the field is empty or refused. A length without
+     * a unit is in what shops measure: yards or metres.
+     */
     static Optional<Long> amount(String field, Counted counted, Entries entries) {
-        return counted == Counted.LENGTH
-                ? entries.maybeLength(field, LengthRange.BY_LENGTH, Optional.empty())
-                        .map(Length::grains)
-                : entries.maybeCount(field, 0, MOST_PIECES, Optional.empty()).map(Integer::longValue);
+        if (counted != Counted.LENGTH) {
+            return entries.maybeCount(field, 0, MOST_PIECES, Optional.empty()).map(Integer::longValue);
+        }
+        String text = entries.raw(field).orElse("").strip();
+        if (text.isEmpty()) {
+            return Optional.empty();
+        }
+        Unit unit = entries.words().mark().unit();
+        boolean bare =
+                text.chars().noneMatch(each -> Character.isLetter(each) || each == '"' || each == '\'' || each == '″');
+        Entry read = LengthRange.BY_LENGTH.reader(unit).read(bare ? text + (unit.metric() ? " m" : " yd") : text);
+        if (read instanceof Entry.Refused refused) {
+            entries.refuse(
+                    field, refused.reason().code(), refused.reason().args().toArray());
+            return Optional.empty();
+        }
+        return Optional.of(((Entry.Value) read).length().grains());
     }
 
     /** So much, as shops say it. */

@@ -18,6 +18,7 @@ import app.dapt.web.workroom.ShelfStore.Kept;
 import app.dapt.words.Words;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -30,6 +31,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** One list of what is to be bought for all that is in work; what is ticked off it lies on the shelf. */
 @Controller
 class ToBuyController {
+
+    /** What may have to be said after a press. */
+    private static final Set<String> SAID = Set.of("used", "changed");
 
     private final CalendarStore calendar;
     private final Batches batches;
@@ -54,7 +58,8 @@ class ToBuyController {
     }
 
     @GetMapping("/to-buy")
-    String toBuy(Reader reader, Model model) {
+    String toBuy(Reader reader, @RequestParam(defaultValue = "") String said, Model model) {
+        model.addAttribute("said", SAID.contains(said) ? wording.words(reader).say("buy.said." + said) : "");
         model.addAttribute("w", wording.words(reader));
         model.addAttribute("here", "/to-buy");
         model.addAttribute("buy", page(reader));
@@ -66,13 +71,18 @@ class ToBuyController {
     String tick(Reader reader, @RequestParam(defaultValue = "") String line) {
         ToBuyPage page = page(reader);
         if (page.got().contains(line)) {
-            bought.untick(line).ifPresent(moved -> shelf.undo(moved.thing(), moved.movement()));
-        } else if (page.has(line)) {
+            boolean stays = bought.untick(line)
+                    .filter(moved -> shelf.undo(moved.thing(), moved.movement()) != ShelfStore.Outcome.MOVED)
+                    .isPresent();
+            return Redirect.to("/to-buy", "said", stays ? "used" : "");
+        }
+        if (page.has(line)) {
             bought.tick(
                     line,
                     () -> page.cloth(line).filter(cloth -> !cloth.isThere()).flatMap(this::onTheShelf));
+            return Redirect.to("/to-buy");
         }
-        return Redirect.to("/to-buy");
+        return Redirect.to("/to-buy", "said", "changed");
     }
 
     /** Puts a cloth on the shelf as bought. */
