@@ -5,6 +5,8 @@ import app.dapt.cover.parts.Back;
 import app.dapt.cover.parts.CoverDimensions;
 import app.dapt.cover.parts.Need;
 import app.dapt.measure.Phrase;
+import app.dapt.shelf.Thing.Kind;
+import app.dapt.shelf.Ware;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -15,7 +17,7 @@ final class NotionsNeeded {
 
     static List<Need> needs(CoverPlan plan, CoverDimensions sizes, Back back, SeamedEdge edge) {
         List<Need> needs = new ArrayList<>();
-        back.zip().ifPresent(zip -> needs.add(Need.of(Phrase.of("need.zip"), zip.why())));
+        back.zip().ifPresent(zip -> needs.add(Need.of(Phrase.of("need.zip"), zip.why(), Ware.of(Kind.ZIP, zip.buy()))));
         needs.addAll(plan.opening().needs(back));
         if (!plan.opening().takesInFront()) {
             needs.addAll(plan.face().needs());

@@ -6,10 +6,13 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
+import app.dapt.shelf.Thing.Kind;
+import app.dapt.shelf.Ware;
 import app.dapt.step.Setting;
 import app.dapt.step.Setting.Stitch;
 import app.dapt.step.Step;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -32,7 +35,7 @@ public final class Notions {
     public record Wanted(Need need, int times) {}
 
     /** Something that is bought so many times. */
-    public record Bought(Phrase what, Phrase amount, int times) {}
+    public record Bought(Phrase what, Phrase amount, int times, Optional<Ware> ware) {}
 
     /**
      * What is bought for several covers together: lengths of the same and thread are added up before they are rounded
@@ -40,21 +43,26 @@ public final class Notions {
      */
     public static List<Bought> together(List<Wanted> wanted, Unit unit) {
         Map<Phrase, Length> lengths = new LinkedHashMap<>();
+        Map<Phrase, Optional<Ware>> wares = new HashMap<>();
         Map<Bought, Integer> pieces = new LinkedHashMap<>();
         for (Wanted each : wanted) {
             Need need = each.need();
             if (need.sum().isPresent()) {
+                wares.putIfAbsent(need.what(), need.ware());
                 lengths.merge(need.what(), need.sum().get().total().times(each.times()), Length::plus);
             } else {
-                pieces.merge(new Bought(need.what(), need.amount(), 1), each.times(), Integer::sum);
+                pieces.merge(new Bought(need.what(), need.amount(), 1, need.ware()), each.times(), Integer::sum);
             }
         }
         List<Bought> bought = new ArrayList<>();
-        pieces.forEach((one, times) -> bought.add(new Bought(one.what(), one.amount(), times)));
+        pieces.forEach((one, times) -> bought.add(
+                new Bought(one.what(), one.amount(), times, one.ware().map(ware -> ware.times(times)))));
         lengths.forEach((what, length) -> {
             Sum sum = Sum.of(Sum.term("term.together", length));
-            Need need = what.equals(THREAD) ? spools(sum) : Need.length(what, sum, unit);
-            bought.add(new Bought(what, need.amount(), 1));
+            Need need = what.equals(THREAD)
+                    ? spools(sum)
+                    : Need.length(what, sum, unit, wares.getOrDefault(what, Optional.empty()));
+            bought.add(new Bought(what, need.amount(), 1, need.ware()));
         });
         return bought;
     }
@@ -82,7 +90,8 @@ public final class Notions {
         return new Need(
                 THREAD,
                 Phrase.of("need.spool", spools, (int) Math.ceil(sum.total().toMm() / 1000)),
-                Optional.of(sum));
+                Optional.of(sum),
+                Optional.of(Ware.of(Kind.THREAD).times(spools)));
     }
 
     private static boolean isRow(Stitch stitch) {

@@ -3,6 +3,7 @@ package app.dapt.cover.decision;
 import app.dapt.measure.Length;
 import app.dapt.measure.LengthReader;
 import app.dapt.measure.Unit;
+import app.dapt.shelf.Thing.Kind;
 
 /** How small and how large each length of a plan may be, whoever gives it: a person in a field or a file. */
 public enum LengthRange {
@@ -46,6 +47,21 @@ public enum LengthRange {
         this.mostMetric = mostMetric;
         this.leastImperial = leastImperial;
         this.mostImperial = mostImperial;
+    }
+
+    /** What sizes things of a kind come in, on a shelf or in a shop. */
+    public static LengthRange sizeOf(Kind kind) {
+        return switch (kind) {
+            case FORM -> SIDE;
+            case ZIP -> ZIP;
+            case BUTTON -> BUTTON;
+            case CORD, TRIM, CLOTH, INTERFACING, THREAD, FILLING -> HANGS;
+        };
+    }
+
+    /** How wide they are. */
+    public static LengthRange widthOf(Kind kind) {
+        return kind == Kind.FORM ? SIDE : CLOTH_WIDTH;
     }
 
     /** The least, in the round figures of this unit. */

@@ -23,6 +23,8 @@ import app.dapt.measure.Unit;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.PieceRole;
+import app.dapt.shelf.Thing;
+import app.dapt.shelf.Ware;
 import app.dapt.step.Caution;
 import app.dapt.step.Effort;
 import app.dapt.step.Pile;
@@ -319,7 +321,11 @@ public record Piping(Details decided) implements Edging {
     @Override
     public List<Need> needs(SeamedEdge edge, CoverDimensions sizes) {
         Unit unit = sizes.ownUnit();
-        return List.of(Need.length(Phrase.of("need.cord", across(unit)), edge.withJoin(unit), sizes.unit()));
+        return List.of(Need.length(
+                Phrase.of("need.cord", across(unit)),
+                edge.withJoin(unit),
+                sizes.unit(),
+                Optional.of(Ware.of(Thing.Kind.CORD, across(unit)))));
     }
 
     @Override

@@ -22,6 +22,8 @@ import app.dapt.measure.Sum;
 import app.dapt.measure.Unit;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
+import app.dapt.shelf.Thing;
+import app.dapt.shelf.Ware;
 import app.dapt.step.Effort;
 import app.dapt.step.Pile;
 import app.dapt.step.Place;
@@ -29,6 +31,7 @@ import app.dapt.step.Setting.Foot;
 import app.dapt.step.Setting.Stitch;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A trim bought by length whose head is caught in the seam.
@@ -190,7 +193,10 @@ public record TrimByLength(Details decided) implements Edging {
     public List<Need> needs(SeamedEdge edge, CoverDimensions sizes) {
         List<Need> needs = new ArrayList<>(List.of(
                 Need.length(
-                        Phrase.of("need.by-length", Phrase.choice("trim-sort", sort())), length(edge), sizes.unit()),
+                        Phrase.of("need.by-length", Phrase.choice("trim-sort", sort())),
+                        length(edge),
+                        sizes.unit(),
+                        Optional.of(Ware.of(Thing.Kind.TRIM))),
                 Need.length(Phrase.of("need.holding-tape"), edge.length(), sizes.unit())));
         needs.addAll(isPiped() ? piping(sizes).needs(edge, sizes) : List.of());
         return needs;

@@ -26,6 +26,8 @@ import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.PieceRole;
+import app.dapt.shelf.Thing;
+import app.dapt.shelf.Ware;
 import app.dapt.step.Caution;
 import app.dapt.step.Effort;
 import app.dapt.step.Pile;
@@ -142,8 +144,10 @@ public sealed interface Face extends Detailed {
 
         @Override
         public List<Need> needs() {
-            return List.of(
-                    Need.of(Phrase.of("need.mock-buttons"), Phrase.of("need.buttons-of", get(BUTTONS), get(SIZE))));
+            return List.of(Need.of(
+                    Phrase.of("need.mock-buttons"),
+                    Phrase.of("need.buttons-of", get(BUTTONS), get(SIZE)),
+                    Ware.of(Thing.Kind.BUTTON, get(SIZE)).times(get(BUTTONS))));
         }
 
         @Override

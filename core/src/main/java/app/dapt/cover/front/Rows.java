@@ -26,6 +26,8 @@ import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
 import app.dapt.piece.Side;
+import app.dapt.shelf.Thing;
+import app.dapt.shelf.Ware;
 import app.dapt.step.Effort;
 import app.dapt.step.Pile;
 import app.dapt.step.Place;
@@ -289,7 +291,8 @@ record Rows(Details decided) implements Extra {
                 : Optional.of(Need.length(
                         Phrase.of("need.rows." + Phrase.code(kind)),
                         Sum.of(terms.toArray(Sum.Term[]::new)),
-                        sizes.unit()));
+                        sizes.unit(),
+                        Optional.of(Ware.of(Thing.Kind.TRIM))));
     }
 
     @Override

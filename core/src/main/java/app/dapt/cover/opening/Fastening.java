@@ -23,6 +23,8 @@ import app.dapt.piece.Marking;
 import app.dapt.piece.Marking.Sort;
 import app.dapt.piece.Piece;
 import app.dapt.piece.Piece.Material;
+import app.dapt.shelf.Thing;
+import app.dapt.shelf.Ware;
 import app.dapt.step.Caution;
 import app.dapt.step.Effort;
 import app.dapt.step.Pile;
@@ -267,7 +269,8 @@ public record Fastening(
                 : List.of(
                         Need.of(
                                 Phrase.of("need.buttons"),
-                                Phrase.of("need.buttons-and-holes", count, button, buttonhole())),
+                                Phrase.of("need.buttons-and-holes", count, button, buttonhole()),
+                                Ware.of(Thing.Kind.BUTTON, button).times(Math.toIntExact(count))),
                         Need.of(
                                 Phrase.of("need.interfacing"),
                                 Phrase.of("need.strips", 2, back.length(), roomForButton())));

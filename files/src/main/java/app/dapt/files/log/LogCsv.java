@@ -5,6 +5,7 @@ import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.ExactLength;
+import app.dapt.files.Spreadsheet;
 import app.dapt.learning.Verdict;
 import app.dapt.log.LogEntry;
 import app.dapt.log.Spent;
@@ -15,13 +16,9 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.math.BigDecimal;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -66,13 +63,6 @@ public final class LogCsv {
             .setIgnoreEmptyLines(true)
             .get();
 
-    /** What a spreadsheet takes for the beginning of a formula, also after what nobody sees and in its wide form. */
-    private static final Pattern FORMULA =
-            Pattern.compile("^(['\\t\\r]|[\\s\\p{Z}\\p{Cf}]*[=+\\-@\uFF1D\uFF0B\uFF0D\uFF20]).*", Pattern.DOTALL);
-
-    private static final Pattern NUMBER = Pattern.compile("-?\\d+(\\.\\d+)?");
-    private static final int MOST_ROWS = 5_000;
-
     private LogCsv() {}
 
     /** A row that is no entry of the log. */
@@ -104,7 +94,7 @@ public final class LogCsv {
         }
 
         public void add(LogEntry entry) throws IOException {
-            printer.printRecord(cells(entry).stream().map(LogCsv::guarded).toList());
+            printer.printRecord(cells(entry).stream().map(Spreadsheet::guarded).toList());
         }
     }
 
@@ -149,49 +139,25 @@ public final class LogCsv {
         return BigDecimal.valueOf(count, 2).toPlainString();
     }
 
-    private static String guarded(String cell) {
-        return FORMULA.matcher(cell).matches() && !NUMBER.matcher(cell).matches() ? "'" + cell : cell;
-    }
-
-    static String unguarded(String cell) {
-        return cell.startsWith("'") && FORMULA.matcher(cell.substring(1)).matches() ? cell.substring(1) : cell;
-    }
-
-    /**
-     * What a file's bytes say.
-     *
-     * @throws BadPlanFile where it is not written in UTF-8
-     */
-    static String text(byte[] file) throws BadPlanFile {
-        try {
-            return withoutMark(StandardCharsets.UTF_8
-                    .newDecoder()
-                    .decode(ByteBuffer.wrap(file))
-                    .toString());
-        } catch (CharacterCodingException e) {
-            throw new BadPlanFile("", "is not written in UTF-8: save it as UTF-8");
-        }
-    }
-
     /**
      * The entries of a file that was written here, whatever a spreadsheet has done to its other columns.
      *
      * @throws BadPlanFile where it is no such file at all
      */
     public static Rows read(String text) throws BadPlanFile {
-        try (CSVParser parser = CSVParser.parse(new StringReader(withoutMark(text)), READ)) {
+        try (CSVParser parser = CSVParser.parse(new StringReader(Spreadsheet.withoutMark(text)), READ)) {
             if (!parser.getHeaderNames().contains(ENTRY)) {
                 throw new BadPlanFile("", "has no column “" + ENTRY + "”: this is not a log of Dapt’s");
             }
             List<LogEntry> entries = new ArrayList<>();
             List<Refused> refused = new ArrayList<>();
             for (CSVRecord record : parser) {
-                if (record.getRecordNumber() > MOST_ROWS) {
-                    throw new BadPlanFile("", "has more than " + MOST_ROWS + " rows");
+                if (record.getRecordNumber() > Spreadsheet.MOST_ROWS) {
+                    throw new BadPlanFile("", "has more than " + Spreadsheet.MOST_ROWS + " rows");
                 }
                 try {
                     String cell = record.isSet(ENTRY) ? record.get(ENTRY) : "";
-                    entries.add(LogJson.read(unguarded(cell)));
+                    entries.add(LogJson.read(Spreadsheet.unguarded(cell)));
                 } catch (BadPlanFile e) {
                     refused.add(new Refused(record.getRecordNumber(), e.where() + " " + e.problem()));
                 }
@@ -200,10 +166,5 @@ public final class LogCsv {
         } catch (IOException | IllegalArgumentException | UncheckedIOException | IllegalStateException e) {
             throw new BadPlanFile("", "is not comma-separated values");
         }
-    }
-
-    /** What some spreadsheets put before everything else. */
-    private static String withoutMark(String text) {
-        return text.startsWith("\uFEFF") ? text.substring(1) : text;
     }
 }

@@ -3,6 +3,7 @@ package app.dapt.files.log;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.files.BadPlanFile;
+import app.dapt.files.Spreadsheet;
 import app.dapt.form.Filling;
 import app.dapt.learning.Verdict;
 import app.dapt.log.EarlierCover;
@@ -16,24 +17,13 @@ import app.dapt.measure.PlainText;
 import app.dapt.measure.SizeReader;
 import app.dapt.measure.SizeReader.Size;
 import app.dapt.measure.Unit;
-import java.io.IOException;
-import java.io.StringReader;
-import java.io.UncheckedIOException;
-import java.math.BigDecimal;
-import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
-import java.util.stream.Stream;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 
 /**
@@ -42,12 +32,6 @@ import org.apache.commons.csv.CSVRecord;
  * before decimals.
  */
 public final class LogTable {
-
-    private static final int MOST_ROWS = 5_000;
-    private static final int LONGEST_HEADING = 80;
-    private static final int CENTURY = 2000;
-    private static final Pattern PARTS = Pattern.compile("(\\d{1,4})([./-])\\s*(\\d{1,2})\\2\\s*(\\d{1,4})");
-    private static final Pattern MONEY = Pattern.compile("[^\\d.,-]*(\\d{1,6})(?:[.,](\\d{1,2}))?[^\\d.,]*");
 
     /**
      * How whoever keeps the table writes.
@@ -112,25 +96,13 @@ public final class LogTable {
     private LogTable(Habits habits, CSVRecord header) {
         this.habits = habits;
         for (int i = 0; i < header.size(); i++) {
-            String plain = PlainText.shortened(header.get(i), LONGEST_HEADING).toLowerCase(Locale.ROOT);
+            String heading = header.get(i);
             int place = i;
-            Column.named(plain.replaceAll("[\\[(].*?[\\])]", " ")
-                            .replaceAll("[^\\p{L}]+", " ")
-                            .strip())
-                    .ifPresent(column -> {
-                        places.putIfAbsent(column, place);
-                        unit(plain).ifPresent(unit -> units.putIfAbsent(column, unit));
-                    });
+            Column.named(Spreadsheet.heading(heading)).ifPresent(column -> {
+                places.putIfAbsent(column, place);
+                Spreadsheet.unit(heading).ifPresent(unit -> units.putIfAbsent(column, unit));
+            });
         }
-    }
-
-    /** What a header says its column is in: width (cm). */
-    private static Optional<Unit> unit(String header) {
-        return header.matches(".*[\\[(]\\s*cm\\s*[\\])].*")
-                ? Optional.of(Unit.CENTIMETRE)
-                : header.matches(".*[\\[(]\\s*(in|inch|inches|\")\\s*[\\])].*")
-                        ? Optional.of(Unit.INCH)
-                        : Optional.empty();
     }
 
     /**
@@ -139,38 +111,10 @@ public final class LogTable {
      * @throws BadPlanFile where it is no table of covers at all, or not written in UTF-8
      */
     public static Rows read(byte[] file, Habits habits) throws BadPlanFile {
-        String text = LogCsv.text(file);
-        CSVFormat format = CSVFormat.RFC4180
-                .builder()
-                .setDelimiter(delimiter(text))
-                .setIgnoreEmptyLines(true)
-                .get();
-        try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
-            List<CSVRecord> records = new ArrayList<>();
-            for (CSVRecord each : parser) {
-                if (records.size() > MOST_ROWS) {
-                    throw new BadPlanFile("", "has more than " + MOST_ROWS + " rows");
-                }
-                records.add(each);
-            }
-            if (records.isEmpty()) {
-                throw new BadPlanFile("", "is empty");
-            }
-            LogTable table = new LogTable(habits, records.get(0));
-            table.check();
-            return table.rows(records.subList(1, records.size()));
-        } catch (IOException | UncheckedIOException | IllegalStateException e) {
-            throw new BadPlanFile("", "is not comma-separated values");
-        }
-    }
-
-    /** Whatever parts the names of the first line most often. */
-    private static char delimiter(String text) {
-        String first = text.lines().findFirst().orElse("");
-        return Stream.of(',', ';', '\t')
-                .max(Comparator.comparingLong(
-                        each -> first.chars().filter(c -> c == each).count()))
-                .orElseThrow();
+        List<CSVRecord> records = Spreadsheet.rows(file);
+        LogTable table = new LogTable(habits, records.get(0));
+        table.check();
+        return table.rows(records.subList(1, records.size()));
     }
 
     private void check() throws BadPlanFile {
@@ -236,7 +180,7 @@ public final class LogTable {
             throw new NoCover("log.row.size");
         }
         LocalDate made = cell(row, Column.MADE)
-                .flatMap(this::day)
+                .flatMap(text -> Spreadsheet.day(text, habits.dayFirst()))
                 .orElseThrow(
                         () -> new NoCover("log.row.day", cell(row, Column.MADE).orElse("")));
         try {
@@ -250,7 +194,7 @@ public final class LogTable {
     /** What the columns say of an entry, over what stands in it. */
     private LogEntry said(CSVRecord row, LogEntry entry) throws NoCover {
         LogEntry said = entry;
-        Optional<LocalDate> made = cell(row, Column.MADE).flatMap(this::day);
+        Optional<LocalDate> made = cell(row, Column.MADE).flatMap(text -> Spreadsheet.day(text, habits.dayFirst()));
         if (made.isPresent() && !made.get().isBefore(LogEntry.EARLIEST)) {
             said = said.withMade(made.get());
         }
@@ -276,8 +220,8 @@ public final class LogTable {
             return new Spent(
                     isOther ? Map.of() : standing.byPlace(),
                     isOther ? minutes : standing.whole(),
-                    cell(row, Column.FABRIC).flatMap(LogTable::hundredths).or(standing::fabric),
-                    cell(row, Column.NOTIONS).flatMap(LogTable::hundredths).or(standing::notions));
+                    cell(row, Column.FABRIC).flatMap(Spreadsheet::hundredths).or(standing::fabric),
+                    cell(row, Column.NOTIONS).flatMap(Spreadsheet::hundredths).or(standing::notions));
         } catch (IllegalArgumentException e) {
             throw new NoCover("log.row.spent");
         }
@@ -331,43 +275,6 @@ public final class LogTable {
     }
 
     private Optional<String> cell(CSVRecord row, Column column) {
-        return Optional.ofNullable(places.get(column))
-                .filter(place -> place < row.size())
-                .map(place -> LogCsv.unguarded(row.get(place)).strip())
-                .filter(text -> !text.isEmpty());
-    }
-
-    /** 2025-03-04, 4.3.2025, 4/3/25; of the last the habits say which is the day, where not both can be. */
-    private Optional<LocalDate> day(String text) {
-        Matcher parts = PARTS.matcher(text.strip());
-        if (!parts.lookingAt()) {
-            return Optional.empty();
-        }
-        int first = Integer.parseInt(parts.group(1));
-        int second = Integer.parseInt(parts.group(3));
-        int third = Integer.parseInt(parts.group(4));
-        boolean dayFirst = parts.group(2).equals(".") || first > 12 || second <= 12 && habits.dayFirst();
-        try {
-            return Optional.of(
-                    parts.group(1).length() == 4
-                            ? LocalDate.of(first, second, third)
-                            : LocalDate.of(year(third), dayFirst ? second : first, dayFirst ? first : second));
-        } catch (DateTimeException e) {
-            return Optional.empty();
-        }
-    }
-
-    private static int year(int written) {
-        return written < 100 ? CENTURY + written : written;
-    }
-
-    private static Optional<Integer> hundredths(String text) {
-        Matcher money = MONEY.matcher(text);
-        if (!money.matches()) {
-            return Optional.empty();
-        }
-        String part = money.group(2) == null ? "0" : money.group(2);
-        return Optional.of(
-                new BigDecimal(money.group(1) + "." + part).movePointRight(2).intValueExact());
+        return Optional.ofNullable(places.get(column)).flatMap(place -> Spreadsheet.cell(row, place));
     }
 }

@@ -28,8 +28,8 @@ final class ThingEntry {
                 kind,
                 entries.text("name", Thing.LONGEST_NAME, standing.name()),
                 COLOUR.matcher(colour).matches() ? colour : standing.colour(),
-                length("size", kind.isSized(), size(kind), entries, standing.size()),
-                length("width", kind.isWide(), width(kind), entries, standing.width()),
+                length("size", kind.isSized(), LengthRange.sizeOf(kind), entries, standing.size()),
+                length("width", kind.isWide(), LengthRange.widthOf(kind), entries, standing.width()),
                 entries.hundredths("price", Thing.DEAREST, standing.price()));
     }
 
@@ -42,19 +42,6 @@ final class ThingEntry {
             entries.refuse(field, "shelf.none-of-it");
         }
         return Optional.empty();
-    }
-
-    private static LengthRange size(Kind kind) {
-        return switch (kind) {
-            case FORM -> LengthRange.SIDE;
-            case ZIP -> LengthRange.ZIP;
-            case BUTTON -> LengthRange.BUTTON;
-            case CORD, TRIM, CLOTH, INTERFACING, THREAD, FILLING -> LengthRange.HANGS;
-        };
-    }
-
-    private static LengthRange width(Kind kind) {
-        return kind == Kind.FORM ? LengthRange.SIDE : LengthRange.CLOTH_WIDTH;
     }
 
     /**

@@ -1,6 +1,6 @@
 package app.dapt.web.shelf;
 
-import app.dapt.files.cloth.ShoppingCsv;
+import app.dapt.files.shop.ShoppingCsv;
 import app.dapt.shelf.Movement.Why;
 import app.dapt.shelf.Thing;
 import app.dapt.shelf.Thing.Kind;

@@ -1,6 +1,6 @@
 package app.dapt.web.shelf;
 
-import app.dapt.files.cloth.ShoppingCsv;
+import app.dapt.files.shop.ShoppingCsv;
 import app.dapt.measure.Length;
 import app.dapt.shelf.Thing.Counted;
 import app.dapt.web.shelf.BuyList.ClothLine;

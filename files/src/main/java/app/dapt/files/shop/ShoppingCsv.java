@@ -1,5 +1,6 @@
-package app.dapt.files.cloth;
+package app.dapt.files.shop;
 
+import app.dapt.files.Spreadsheet;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
@@ -27,16 +28,15 @@ public final class ShoppingCsv {
                 .get()
                 .print(out)) {
             for (Row row : rows) {
-                printer.printRecord(safe(row.what()), safe(row.amount()), safe(row.use()), row.cost());
+                printer.printRecord(
+                        Spreadsheet.guarded(row.what()),
+                        Spreadsheet.guarded(row.amount()),
+                        Spreadsheet.guarded(row.use()),
+                        row.cost());
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
         return out.toString();
-    }
-
-    /** What a spreadsheet would take for a formula is kept from being one. */
-    private static String safe(String text) {
-        return text.matches("(?s)[=+\\-@\t\r].*") ? "'" + text : text;
     }
 }
