@@ -58,6 +58,7 @@ class LookTest {
                                 "/shelf",
                                 "/shelf?thing=4",
                                 "/to-buy",
+                                "/prices",
                                 "/covers/28/make/print",
                                 "/covers/8/try-on",
                                 "/log",

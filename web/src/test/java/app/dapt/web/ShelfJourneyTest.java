@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dapt.web.Site.Desk;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
 
 /** What is on the shelf, and what is to be bought. */
@@ -81,6 +83,51 @@ class ShelfJourneyTest {
                     .contains("Plum velvet");
             assertThat(desk.errors()).isEmpty();
         }
+    }
+
+    @Test
+    void pricesAreTakenFromATableAndReckonedWith(Site site) {
+        try (Desk desk = site.desk("/prices")) {
+            Page page = desk.page();
+            take(page, "kind,name\nzip,Brass\n");
+            assertThat(page.locator("#r-file")).containsText("“kind” and “price”");
+            take(page, "kind,name,price\ntrim,Fringe,2.10\ntrim,Lace,dear\n");
+            assertThat(page.locator(".price-refused")).containsText("Row 3: under “price” stands “dear”");
+            page.fill("#price-shop", "Market of Low Harbor");
+            take(page, "kind,name,price,stock\ntrim,Fringe,1.00,30 yd\n");
+            assertThat(page.locator(".slipped")).containsText("1 price is taken");
+            page.navigate(site.address() + "/to-buy?by=shop");
+            assertThat(page.locator("section[aria-label='Market of Low Harbor']"))
+                    .containsText("Trim, fringe");
+            assertThat(page.locator("section[aria-label='Market of Low Harbor'] strong"))
+                    .hasText("5 yd");
+            assertThat(page.locator("section[aria-label='Market of Low Harbor'] .buy-cost"))
+                    .hasText("$5.00");
+            page.locator("section[aria-label='Market of Low Harbor'] .tick-box").click();
+            page.navigate(site.address() + "/shelf?find=fringe");
+            assertThat(page.locator(".shelf-list strong").first()).hasText("5 yd");
+
+            page.navigate(site.address() + "/prices");
+            page.locator("section[aria-label='Market of Low Harbor'] .stop").click();
+            assertThat(page.locator("section[aria-label='Market of Low Harbor']"))
+                    .hasCount(0);
+            page.locator(".slipped button").click();
+            assertThat(page.locator("section[aria-label='Market of Low Harbor'] tbody tr"))
+                    .hasCount(1);
+            assertThat(page.request().get(site.address() + "/prices/prices.csv").text())
+                    .contains("Market of Low Harbor,trim,Fringe,,,1.00,USD,yard,", ",1080 in");
+            page.locator("section[aria-label='Aldous, chandler'] button")
+                    .first()
+                    .click();
+            assertThat(page.locator(".slipped")).isVisible();
+            assertThat(desk.errors()).isEmpty();
+        }
+    }
+
+    private static void take(Page page, String csv) {
+        page.setInputFiles(
+                "#price-file", new FilePayload("prices.csv", "text/csv", csv.getBytes(StandardCharsets.UTF_8)));
+        page.locator(".price-take .do").click();
     }
 
     private static String stock(Site site, Desk desk, String name) {

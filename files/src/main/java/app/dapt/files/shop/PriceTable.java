@@ -2,6 +2,7 @@ package app.dapt.files.shop;
 
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.files.BadPlanFile;
+import app.dapt.files.ExactLength;
 import app.dapt.files.Spreadsheet;
 import app.dapt.measure.Entry;
 import app.dapt.measure.Length;
@@ -11,11 +12,17 @@ import app.dapt.measure.PlainText;
 import app.dapt.measure.Unit;
 import app.dapt.shelf.Price;
 import app.dapt.shelf.Price.Per;
+import app.dapt.shelf.Prices;
 import app.dapt.shelf.Thing;
 import app.dapt.shelf.Thing.Counted;
 import app.dapt.shelf.Thing.Kind;
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.Currency;
 import java.util.EnumMap;
 import java.util.List;
@@ -23,6 +30,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 
 /**
@@ -145,6 +154,51 @@ public final class PriceTable {
         return new Rows(prices, refused);
     }
 
+    /**
+     * Prices as they read back exactly.
+     *
+     * @param unit     which lengths are written in, where that is exact
+     * @param currency as its code
+     */
+    public static String write(Prices prices, Unit unit, String currency) {
+        StringWriter out = new StringWriter();
+        try (CSVPrinter printer = new CSVPrinter(out, CSVFormat.RFC4180)) {
+            printer.printRecord(Stream.of(Column.values()).map(Column::heading));
+            for (Price price : prices.all()) {
+                printer.printRecord(
+                        Spreadsheet.guarded(price.shop()),
+                        name(KINDS, price.kind()),
+                        Spreadsheet.guarded(price.name()),
+                        price.size().map(size -> ExactLength.write(size, unit)).orElse(""),
+                        price.width()
+                                .map(width -> ExactLength.write(width, unit))
+                                .orElse(""),
+                        BigDecimal.valueOf(price.cents(), 2).toPlainString(),
+                        currency,
+                        name(PERS, price.per()),
+                        price.day().toString(),
+                        price.stock().map(there -> stock(price, there, unit)).orElse(""));
+            }
+        } catch (IOException never) {
+            throw new UncheckedIOException(never);
+        }
+        return out.toString();
+    }
+
+    private static String stock(Price price, long there, Unit unit) {
+        return price.kind().counted() == Counted.LENGTH && there > 0
+                ? ExactLength.write(new Length(there), unit)
+                : String.valueOf(there);
+    }
+
+    private static <T> String name(Map<String, T> names, T of) {
+        return names.entrySet().stream()
+                .filter(entry -> entry.getValue().equals(of))
+                .map(Map.Entry::getKey)
+                .min(Comparator.naturalOrder())
+                .orElseThrow();
+    }
+
     /** Why a row is no price. */
     private static final class NoPrice extends Exception {
         private final transient Phrase why;
@@ -236,7 +290,8 @@ public final class PriceTable {
         }
         boolean bare = cell.get().matches("[\\d.,½¼¾⅛⅜⅝⅞/ ]+");
         String text = bare ? cell.get() + (habits.mark().unit().metric() ? " m" : " yd") : cell.get();
-        if (LengthRange.BY_LENGTH.reader(habits.mark().unit()).read(text) instanceof Entry.Value value) {
+        if (LengthRange.LAID.reader(habits.mark().unit()).read(text) instanceof Entry.Value value
+                && value.length().isPositive()) {
             return Optional.of(value.length().grains());
         }
         throw wrong(row, Column.STOCK);

@@ -9,17 +9,21 @@ import app.dapt.files.shop.PriceTable.Refused;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
+import app.dapt.measure.Unit;
 import app.dapt.shelf.Price;
 import app.dapt.shelf.Price.Per;
+import app.dapt.shelf.Prices;
 import app.dapt.shelf.Thing.Kind;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.Currency;
+import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 
 class PriceTableTest {
 
@@ -125,6 +129,37 @@ class PriceTableTest {
         assertThatThrownBy(() -> read("name,price\nx,1\n", INCHES)).isInstanceOf(BadPlanFile.class);
         assertThatThrownBy(() -> PriceTable.read(new byte[] {(byte) 0xff, (byte) 0xfe, 0}, INCHES))
                 .isInstanceOf(BadPlanFile.class);
+    }
+
+    /** What is written reads back, in whichever unit. */
+    @ParameterizedTest
+    @EnumSource(
+            value = Unit.class,
+            names = {"INCH", "CENTIMETRE"})
+    void whatIsWrittenReadsBack(Unit unit) throws BadPlanFile {
+        Prices prices = new Prices(List.of(
+                price(
+                        Kind.CLOTH,
+                        "=Plum, \"wide\"",
+                        Optional.empty(),
+                        Optional.of(Length.mm(1423)),
+                        Per.METRE,
+                        Length.mm(99_000).grains()),
+                price(Kind.ZIP, "Brass", Optional.of(Length.inches(20)), Optional.empty(), Per.ONE, 0L),
+                price(
+                        Kind.CORD,
+                        "Cotton",
+                        Optional.of(Length.inches(0, 5, 32)),
+                        Optional.empty(),
+                        Per.YARD,
+                        Length.inches(3).grains())));
+        assertThat(read(PriceTable.write(prices, unit, "USD"), INCHES))
+                .isEqualTo(new PriceTable.Rows(prices.all(), List.of()));
+    }
+
+    private static Price price(
+            Kind kind, String name, Optional<Length> size, Optional<Length> width, Per per, long stock) {
+        return new Price("Brannick", kind, name, size, width, 1_205, per, TODAY, Optional.of(stock));
     }
 
     /** Whatever bytes come, they are prices, rows that are none, or no table. */

@@ -7,6 +7,7 @@ import app.dapt.shelf.Thing.Counted;
 import app.dapt.shelf.Thing.Kind;
 import app.dapt.web.Redirect;
 import app.dapt.web.entry.Entries;
+import app.dapt.web.wording.Amounts;
 import app.dapt.web.wording.Reader;
 import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.ShelfStore;
@@ -103,7 +104,7 @@ class ShelfController {
         if (amount.isPresent() && why != Why.UNDONE) {
             long moved = why == Why.CORRECTED ? amount.get() - kept.get().stock() : why.signed(amount.get());
             if (moved != 0 && shelf.move(id, why, moved) != Outcome.MOVED) {
-                String there = ThingEntry.said(shelf.find(id).map(Kept::stock).orElse(0L), counted, entries.words());
+                String there = Amounts.said(shelf.find(id).map(Kept::stock).orElse(0L), counted, entries.words());
                 entries.refuse("amount", "shelf.not-so-much", there);
             }
         } else if (entries.isClean()) {

@@ -7,6 +7,7 @@ import app.dapt.shelf.Thing;
 import app.dapt.shelf.Thing.Counted;
 import app.dapt.shelf.Thing.Kind;
 import app.dapt.web.entry.Entries;
+import app.dapt.web.wording.Amounts;
 import app.dapt.web.workroom.ShelfStore.Kept;
 import app.dapt.web.workroom.ShelfStore.Moved;
 import app.dapt.words.Money;
@@ -62,8 +63,8 @@ public record ShelfPage(
                         kept.thing().name(),
                         w.say(Phrase.choice("thing", kept.thing().kind())),
                         kept.thing().colour(),
-                        ThingEntry.said(kept.stock(), kept.thing().kind().counted(), w),
-                        ThingEntry.like(kept.thing(), w),
+                        Amounts.said(kept.stock(), kept.thing().kind().counted(), w),
+                        Amounts.like(kept.thing(), w),
                         price(kept.thing()),
                         kept.stock() == 0))
                 .toList();
@@ -120,7 +121,7 @@ public record ShelfPage(
     public String stock() {
         return open.map(kept -> w.say(
                         "shelf.stock",
-                        ThingEntry.said(kept.stock(), kept.thing().kind().counted(), w)))
+                        Amounts.said(kept.stock(), kept.thing().kind().counted(), w)))
                 .orElse("");
     }
 
@@ -175,7 +176,7 @@ public record ShelfPage(
                                 "shelf.moved." + Phrase.code(each.movement().why()),
                                 day.format(each.at()),
                                 (each.movement().amount() < 0 ? "−" : "+")
-                                        + ThingEntry.said(each.movement().amount(), counted(), w)),
+                                        + Amounts.said(each.movement().amount(), counted(), w)),
                         each.movement().canBeUndone(all)))
                 .toList();
     }

@@ -4,6 +4,7 @@ import app.dapt.files.drawing.Markup;
 import app.dapt.measure.Length;
 import app.dapt.shelf.Thing;
 import app.dapt.shelf.Thing.Kind;
+import app.dapt.web.wording.Amounts;
 import app.dapt.web.workroom.ShelfStore.Kept;
 import app.dapt.words.Words;
 import java.util.Comparator;
@@ -75,7 +76,7 @@ final class ShelfWall {
                 "/shelf?thing=" + kept.id(),
                 "aria-label",
                 kept.thing().name() + ", "
-                        + ThingEntry.said(kept.stock(), kept.thing().kind().counted(), w));
+                        + Amounts.said(kept.stock(), kept.thing().kind().counted(), w));
     }
 
     private String name(Thing thing) {
@@ -152,11 +153,11 @@ final class ShelfWall {
 
     private void label(Kept kept, double left, double top) {
         Thing thing = kept.thing();
-        String like = ThingEntry.like(thing, w);
+        String like = Amounts.like(thing, w);
         svg.saying("text", name(thing), "class", "thing-name", "x", left, "y", top);
         svg.saying(
                 "text",
-                ThingEntry.said(kept.stock(), thing.kind().counted(), w) + (like.isEmpty() ? "" : ", " + like),
+                Amounts.said(kept.stock(), thing.kind().counted(), w) + (like.isEmpty() ? "" : ", " + like),
                 "class",
                 kept.stock() == 0 ? "thing-stock none" : "thing-stock",
                 "x",
@@ -277,7 +278,7 @@ final class ShelfWall {
             svg.empty("path", "class", "teeth", "d", "M14 " + Markup.number(y + 4.5) + "h" + Markup.number(wide - 8));
             svg.saying(
                     "text",
-                    zip.stock() + " × " + name(zip.thing()) + ", " + ThingEntry.like(zip.thing(), w),
+                    zip.stock() + " × " + name(zip.thing()) + ", " + Amounts.like(zip.thing(), w),
                     "class",
                     zip.stock() == 0 ? "thing-stock none" : "thing-name",
                     "x",
@@ -315,15 +316,14 @@ final class ShelfWall {
                     7.0,
                     "fill",
                     kept.thing().colour());
-            String like = ThingEntry.like(kept.thing(), w);
+            String like = Amounts.like(kept.thing(), w);
             String shown = kept.thing().name().length() > 14
                     ? kept.thing().name().substring(0, 13) + "…"
                     : kept.thing().name();
             svg.saying("text", shown, "class", "thing-name", "x", x + 26, "y", y + 22);
             svg.saying(
                     "text",
-                    ThingEntry.said(kept.stock(), kept.thing().kind().counted(), w)
-                            + (like.isEmpty() ? "" : ", " + like),
+                    Amounts.said(kept.stock(), kept.thing().kind().counted(), w) + (like.isEmpty() ? "" : ", " + like),
                     "class",
                     kept.stock() == 0 ? "thing-stock none" : "thing-stock",
                     "x",

@@ -8,7 +8,6 @@ import app.dapt.shelf.Thing;
 import app.dapt.shelf.Thing.Counted;
 import app.dapt.shelf.Thing.Kind;
 import app.dapt.web.entry.Entries;
-import app.dapt.words.Words;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
@@ -66,24 +65,5 @@ final class ThingEntry {
             return Optional.empty();
         }
         return Optional.of(((Entry.Value) read).length().grains());
-    }
-
-    /** So much, as shops say it. */
-    static String said(long amount, Counted counted, Words w) {
-        return switch (counted) {
-            case LENGTH -> w.lengths().toBuy(new Length(Math.abs(amount)));
-            case PIECES -> String.valueOf(Math.abs(amount));
-            case GRAMS -> w.weight(Math.abs(amount));
-        };
-    }
-
-    /** What it is like in a few words: how long, how wide. */
-    static String like(Thing thing, Words w) {
-        Optional<String> size =
-                thing.size().map(thing.kind() == Kind.CORD ? w.lengths()::fineWithUnit : w.lengths()::withUnit);
-        Optional<String> width = thing.width().map(w.lengths()::withUnit);
-        return size.isPresent() && width.isPresent()
-                ? w.lengths().size(thing.size().get(), thing.width().get())
-                : size.or(() -> width.map(wide -> w.say("shelf.wide", wide))).orElse("");
     }
 }

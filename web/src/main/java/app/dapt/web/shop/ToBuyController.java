@@ -1,18 +1,17 @@
-package app.dapt.web.shelf;
+package app.dapt.web.shop;
 
 import app.dapt.files.shop.ShoppingCsv;
 import app.dapt.shelf.Movement.Why;
 import app.dapt.shelf.Thing;
-import app.dapt.shelf.Thing.Kind;
 import app.dapt.web.Download;
 import app.dapt.web.Redirect;
 import app.dapt.web.progress.Batches;
 import app.dapt.web.progress.ClothNeeds;
-import app.dapt.web.shelf.BuyList.ClothLine;
 import app.dapt.web.wording.Reader;
 import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.BoughtStore;
 import app.dapt.web.workroom.CalendarStore;
+import app.dapt.web.workroom.PriceStore;
 import app.dapt.web.workroom.ShelfStore;
 import app.dapt.web.workroom.ShelfStore.Kept;
 import app.dapt.words.Words;
@@ -40,6 +39,8 @@ class ToBuyController {
     private final ClothNeeds needs;
     private final ShelfStore shelf;
     private final BoughtStore bought;
+    private final PriceStore prices;
+    private final AskedShop shop;
     private final Wording wording;
 
     ToBuyController(
@@ -48,56 +49,65 @@ class ToBuyController {
             ClothNeeds needs,
             ShelfStore shelf,
             BoughtStore bought,
+            PriceStore prices,
+            AskedShop shop,
             Wording wording) {
         this.calendar = calendar;
         this.batches = batches;
         this.needs = needs;
         this.shelf = shelf;
         this.bought = bought;
+        this.prices = prices;
+        this.shop = shop;
         this.wording = wording;
     }
 
     @GetMapping("/to-buy")
-    String toBuy(Reader reader, @RequestParam(defaultValue = "") String said, Model model) {
+    String toBuy(
+            Reader reader,
+            @RequestParam(defaultValue = "") String said,
+            @RequestParam(defaultValue = "") String by,
+            Model model) {
+        shop.askWhereOld(reader);
         model.addAttribute("said", SAID.contains(said) ? wording.words(reader).say("buy.said." + said) : "");
         model.addAttribute("w", wording.words(reader));
-        model.addAttribute("here", "/to-buy");
-        model.addAttribute("buy", page(reader));
-        return "shelf/to-buy";
+        model.addAttribute("here", by(by).isEmpty() ? "/to-buy" : "/to-buy?by=shop");
+        model.addAttribute("by", by(by));
+        model.addAttribute("age", shop.age(wording.words(reader)));
+        model.addAttribute("buy", page(reader, !by(by).isEmpty()));
+        return "shop/to-buy";
     }
 
-    /** Ticks a line, or takes its tick back; cloth goes on the shelf with it, and off it again. */
+    private static String by(String asked) {
+        return asked.equals("shop") ? asked : "";
+    }
+
+    /** Ticks a line, or takes its tick back; what it says goes on the shelf with it, and off it again. */
     @PostMapping("/to-buy")
-    String tick(Reader reader, @RequestParam(defaultValue = "") String line) {
-        ToBuyPage page = page(reader);
+    String tick(
+            Reader reader, @RequestParam(defaultValue = "") String line, @RequestParam(defaultValue = "") String by) {
+        ToBuyPage page = page(reader, false);
         if (page.got().contains(line)) {
             boolean stays = bought.untick(line)
                     .filter(moved -> shelf.undo(moved.thing(), moved.movement()) != ShelfStore.Outcome.MOVED)
                     .isPresent();
-            return Redirect.to("/to-buy", "said", stays ? "used" : "");
+            return Redirect.to("/to-buy", "by", by(by), "said", stays ? "used" : "");
         }
         if (page.has(line)) {
-            bought.tick(
-                    line,
-                    () -> page.cloth(line).filter(cloth -> !cloth.isThere()).flatMap(this::onTheShelf));
-            return Redirect.to("/to-buy");
+            bought.tick(line, () -> page.found(line)
+                    .filter(found -> found.lacking() > 0)
+                    .flatMap(found -> page.thing(line).flatMap(thing -> onTheShelf(thing, found))));
+            return Redirect.to("/to-buy", "by", by(by));
         }
-        return Redirect.to("/to-buy", "said", "changed");
+        return Redirect.to("/to-buy", "by", by(by), "said", "changed");
     }
 
-    /** Puts a cloth on the shelf as bought. */
-    private Optional<BoughtStore.Moved> onTheShelf(ClothLine cloth) {
-        Thing thing = new Thing(
-                Kind.CLOTH,
-                cloth.cloth().name(),
-                cloth.cloth().colour(),
-                Optional.empty(),
-                Optional.of(cloth.cloth().width()),
-                cloth.cloth().price());
-        Optional<Long> id = cloth.there()
+    /** Puts something on the shelf as bought, to what is there of it. */
+    private Optional<BoughtStore.Moved> onTheShelf(Thing thing, Sources.Found found) {
+        Optional<Long> id = found.there()
                 .map(Kept::id)
                 .or(() -> shelf.put(thing, 0, UUID.randomUUID().toString()));
-        return id.filter(known -> shelf.move(known, Why.BOUGHT, ToBuyPage.bought(cloth)) == ShelfStore.Outcome.MOVED)
+        return id.filter(known -> shelf.move(known, Why.BOUGHT, found.lacking()) == ShelfStore.Outcome.MOVED)
                 .map(known -> new BoughtStore.Moved(
                         known, shelf.movements(known).get(0).movement().id()));
     }
@@ -107,20 +117,23 @@ class ToBuyController {
         return Download.file(
                 "to-buy.csv",
                 MediaType.parseMediaType("text/csv;charset=utf-8"),
-                ShoppingCsv.write(page(reader).rows()).getBytes(StandardCharsets.UTF_8));
+                ShoppingCsv.write(page(reader, true).rows()).getBytes(StandardCharsets.UTF_8));
     }
 
-    private ToBuyPage page(Reader reader) {
+    private ToBuyPage page(Reader reader, boolean byShop) {
         Words words = wording.words(reader);
+        Sources sources = new Sources(shelf.list(""), prices.all());
         return new ToBuyPage(
                 BuyList.of(
                         calendar.inWork().stream()
                                 .flatMap(each -> batches.findAny(each.owner(), reader).stream())
                                 .toList(),
-                        shelf.list("", Optional.of(Kind.CLOTH), ShelfStore.MOST),
+                        sources,
                         needs,
-                        words.mark().unit()),
+                        words),
                 bought.lines(),
+                byShop,
+                new PriceWords(words),
                 words);
     }
 }

@@ -1,17 +1,21 @@
-package app.dapt.web.shelf;
+package app.dapt.web.shop;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.cover.ClothUse;
 import app.dapt.layout.ClothNeed;
 import app.dapt.make.Job;
 import app.dapt.make.Notions;
+import app.dapt.make.Notions.Bought;
 import app.dapt.measure.Length;
 import app.dapt.measure.Unit;
+import app.dapt.shelf.Prices.Offer;
 import app.dapt.shelf.Thing.Kind;
+import app.dapt.shelf.Ware;
 import app.dapt.step.Milestone;
 import app.dapt.web.progress.Batch;
 import app.dapt.web.progress.ClothNeeds;
-import app.dapt.web.workroom.ShelfStore.Kept;
+import app.dapt.web.shop.Sources.Found;
+import app.dapt.words.Words;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -24,45 +28,51 @@ import java.util.Optional;
  * @param cloths  one line a cloth, whatever it is for
  * @param notions all the rest, added up
  */
-record BuyList(List<ClothLine> cloths, List<Notions.Bought> notions) {
+record BuyList(List<ClothLine> cloths, List<NotionLine> notions) {
 
     /**
      * A cloth.
      *
      * @param uses  how much of it each cover or set takes; of one nothing where a piece is wider than the cloth
-     * @param there what of it is on the shelf
+     * @param found where it comes from
      */
-    record ClothLine(Cloth cloth, List<Use> uses, Optional<Kept> there) {
+    record ClothLine(Cloth cloth, List<Use> uses, Found found) {
 
-        /** How much to buy of it altogether; nothing where a piece is wider than the cloth. */
+        /** How much of it is needed altogether; nothing where a piece is wider than the cloth. */
         Optional<Length> needed() {
             return uses.stream()
                     .map(Use::length)
                     .reduce(Optional.of(Length.ZERO), (sum, one) -> sum.flatMap(s -> one.map(s::plus)));
         }
 
-        /** Whether what is there is enough for all of it. */
-        boolean isThere() {
-            return there.isPresent()
-                    && needed().filter(all -> all.grains() <= there.get().stock())
-                            .isPresent();
-        }
-
-        /** What it costs, in hundredths; nothing where a price is not known, or it is there. */
+        /** What it costs, in hundredths, at its own price or a shop's; nothing where neither is known. */
         Optional<Long> cost(Unit unit) {
-            return isThere() ? Optional.of(0L) : needed().flatMap(length -> cloth.cost(length, unit));
+            return found.isThere()
+                    ? Optional.of(0L)
+                    : needed().flatMap(length -> cloth.cost(length, unit))
+                            .or(() -> found.offer().map(Offer::cost));
         }
     }
 
     /** What one cover or set takes of a cloth. */
     record Use(String name, Optional<Length> length, boolean isAbout) {}
 
+    /** Something else that is bought, and where it comes from. */
+    record NotionLine(Bought bought, Found found) {
+
+        /** What it costs, in hundredths; nothing where no shop is known for it. */
+        Optional<Long> cost() {
+            return found.isThere() ? Optional.of(0L) : found.offer().map(Offer::cost);
+        }
+    }
+
     BuyList {
         cloths = List.copyOf(cloths);
         notions = List.copyOf(notions);
     }
 
-    static BuyList of(Collection<Batch> batches, List<Kept> shelf, ClothNeeds needs, Unit unit) {
+    static BuyList of(Collection<Batch> batches, Sources sources, ClothNeeds needs, Words w) {
+        Unit unit = w.mark().unit();
         List<ClothLine> cloths = new ArrayList<>();
         List<Notions.Wanted> notions = new ArrayList<>();
         for (Batch batch : batches) {
@@ -72,12 +82,18 @@ record BuyList(List<ClothLine> cloths, List<Notions.Bought> notions) {
                     .toList();
             for (ClothUse use : ClothUse.of(open)) {
                 ClothNeed need = needs.need(use.cloth(), use.pieces(), unit);
-                add(cloths, use.cloth(), new Use(batch.name(), need.length(), need.about()), shelf);
+                add(cloths, use.cloth(), new Use(batch.name(), need.length(), need.about()));
             }
             open.forEach(
                     of -> needs.notions(of.cover()).forEach(need -> notions.add(new Notions.Wanted(need, of.count()))));
         }
-        return new BuyList(cloths, Notions.together(notions, unit));
+        return new BuyList(
+                cloths.stream()
+                        .map(line -> new ClothLine(line.cloth(), line.uses(), found(line, sources)))
+                        .toList(),
+                Notions.together(notions, unit).stream()
+                        .map(bought -> new NotionLine(bought, found(bought, sources, w)))
+                        .toList());
     }
 
     /** Whether everything for a cover is there: its cloth is bought, or even cut. */
@@ -93,29 +109,34 @@ record BuyList(List<ClothLine> cloths, List<Notions.Bought> notions) {
         return job.step().milestone().equals(Optional.of(milestone));
     }
 
-    private static void add(List<ClothLine> lines, Cloth cloth, Use use, List<Kept> shelf) {
+    private static void add(List<ClothLine> lines, Cloth cloth, Use use) {
         for (int at = 0; at < lines.size(); at++) {
             ClothLine line = lines.get(at);
             if (line.cloth().isLike(cloth)) {
                 List<Use> more = new ArrayList<>(line.uses());
                 more.add(use);
-                lines.set(at, new ClothLine(line.cloth(), more, line.there()));
+                lines.set(at, new ClothLine(line.cloth(), more, line.found()));
                 return;
             }
         }
-        lines.add(new ClothLine(cloth, List.of(use), there(cloth, shelf)));
+        lines.add(new ClothLine(cloth, List.of(use), Found.nowhere(0)));
     }
 
-    /** A cloth of that name on the shelf, as wide as it should be or of no known width. */
-    private static Optional<Kept> there(Cloth cloth, List<Kept> shelf) {
-        return shelf.stream()
-                .filter(kept -> kept.thing().kind() == Kind.CLOTH && kept.stock() > 0)
-                .filter(kept -> kept.thing()
-                        .name()
-                        .toLowerCase(Locale.ROOT)
-                        .equals(cloth.name().toLowerCase(Locale.ROOT)))
-                .filter(kept -> kept.thing().width().isEmpty()
-                        || kept.thing().width().get().atLeast(cloth.width()))
-                .findFirst();
+    /** A cloth goes by its name. */
+    private static Found found(ClothLine line, Sources sources) {
+        return line.needed()
+                .map(length -> sources.find(
+                        Ware.cloth(line.cloth().width(), length),
+                        name -> name.equalsIgnoreCase(line.cloth().name())))
+                .orElse(Found.nowhere(0));
+    }
+
+    /** So does a trim; of everything else any will serve that is as large. */
+    private static Found found(Bought bought, Sources sources, Words w) {
+        String what = w.say(bought.what()).toLowerCase(Locale.ROOT);
+        return bought.ware()
+                .map(ware -> sources.find(
+                        ware, name -> ware.kind() != Kind.TRIM || what.contains(name.toLowerCase(Locale.ROOT))))
+                .orElse(Found.nowhere(1));
     }
 }

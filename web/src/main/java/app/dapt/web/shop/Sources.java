@@ -1,0 +1,87 @@
+package app.dapt.web.shop;
+
+import app.dapt.measure.Length;
+import app.dapt.shelf.Prices;
+import app.dapt.shelf.Prices.Offer;
+import app.dapt.shelf.Thing;
+import app.dapt.shelf.Thing.Counted;
+import app.dapt.shelf.Ware;
+import app.dapt.web.workroom.ShelfStore.Kept;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Predicate;
+
+/** Where what is wanted comes from: what lies on the shelf is given out once, the rest is bought. */
+final class Sources {
+
+    private final List<Kept> shelf;
+    private final Prices prices;
+    private final Map<Long, Long> givenOut = new HashMap<>();
+
+    Sources(List<Kept> shelf, Prices prices) {
+        this.shelf = shelf;
+        this.prices = prices;
+    }
+
+    /**
+     * Where something comes from.
+     *
+     * @param there   what of it is on the shelf and not wanted for another line
+     * @param has     how much of that there is
+     * @param lacking how much has to be bought
+     * @param offer   where it is sold
+     * @param soldOut whether shops sell it, and none has as much
+     */
+    record Found(Optional<Kept> there, long has, long lacking, Optional<Offer> offer, boolean soldOut) {
+
+        static Found nowhere(long lacking) {
+            return new Found(Optional.empty(), 0, lacking, Optional.empty(), false);
+        }
+
+        /** Whether what is there is enough. */
+        boolean isThere() {
+            return there.isPresent() && lacking == 0;
+        }
+    }
+
+    /**
+     * Looks for a ware.
+     *
+     * @param isCalled whether a thing of that name is meant
+     */
+    Found find(Ware ware, Predicate<String> isCalled) {
+        Optional<Kept> there = shelf.stream()
+                .filter(kept -> left(kept) > 0 && serves(ware, kept.thing(), isCalled))
+                // What is enough in one piece, then the zip that is shortened least.
+                .min(Comparator.comparing((Kept kept) -> left(kept) < ware.amount())
+                        .thenComparing(kept -> kept.thing().size().orElse(Length.ZERO)));
+        long has = there.map(this::left).orElse(0L);
+        long lacking = lacking(ware, has);
+        there.ifPresent(kept -> givenOut.merge(kept.id(), ware.amount() - lacking, Long::sum));
+        Ware bought = ware.amounting(lacking);
+        return new Found(
+                there,
+                has,
+                lacking,
+                lacking == 0 ? Optional.empty() : prices.of(bought, isCalled),
+                lacking > 0 && prices.isSoldOut(bought, isCalled));
+    }
+
+    /** Of pieces some may be there; a length is needed whole. */
+    private static long lacking(Ware ware, long has) {
+        return ware.kind().counted() != Counted.LENGTH
+                ? Math.max(0, ware.amount() - has)
+                : has >= ware.amount() ? 0 : ware.amount();
+    }
+
+    private long left(Kept kept) {
+        return kept.stock() - givenOut.getOrDefault(kept.id(), 0L);
+    }
+
+    private static boolean serves(Ware ware, Thing thing, Predicate<String> isCalled) {
+        return ware.isServedBy(thing.kind(), thing.size(), thing.width()) && isCalled.test(thing.name());
+    }
+}
