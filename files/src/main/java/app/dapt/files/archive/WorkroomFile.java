@@ -12,7 +12,10 @@ import app.dapt.files.archive.WorkroomParts.Work;
 import app.dapt.files.log.LogCsv;
 import app.dapt.files.log.LogJson;
 import app.dapt.files.plan.PlanJson;
+import app.dapt.files.shop.PriceTable;
 import app.dapt.log.LogEntry;
+import app.dapt.measure.Mark;
+import app.dapt.shelf.Price;
 import java.io.BufferedInputStream;
 import java.io.Closeable;
 import java.io.EOFException;
@@ -24,8 +27,10 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.MessageDigest;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Currency;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
@@ -67,6 +72,7 @@ public final class WorkroomFile implements Closeable {
             "layouts.json",
             "washes.json",
             "shelf.json",
+            "prices.csv",
             "log.csv",
             WorkroomWriter.FRONT,
             WorkroomWriter.SUMS);
@@ -315,6 +321,22 @@ public final class WorkroomFile implements Closeable {
 
     public List<ShelfParts.Shelved> shelf() throws BadPlanFile {
         return list("shelf.json", ShelfParts::read);
+    }
+
+    /** What shops ask, in the currency of its settings. */
+    public List<Price> prices() throws BadPlanFile {
+        Currency currency = Currency.getInstance(settings().currency().orElse("USD"));
+        return list("prices.csv", text -> prices(text, currency));
+    }
+
+    private static List<Price> prices(String text, Currency currency) throws BadPlanFile {
+        PriceTable.Rows rows = PriceTable.read(
+                text.getBytes(StandardCharsets.UTF_8),
+                new PriceTable.Habits("…", Mark.MILLIMETRE, true, currency, LocalDate.MAX));
+        if (!rows.refused().isEmpty()) {
+            throw new BadPlanFile("row " + rows.refused().get(0).row(), "is no price");
+        }
+        return rows.prices();
     }
 
     /** The log of a file that was saved before there were sums. */

@@ -8,6 +8,9 @@ import app.dapt.files.archive.WorkroomParts.SetOfCovers;
 import app.dapt.files.archive.WorkroomParts.Wash;
 import app.dapt.files.archive.WorkroomParts.Work;
 import app.dapt.files.log.LogCsv;
+import app.dapt.files.shop.PriceTable;
+import app.dapt.measure.Unit;
+import app.dapt.shelf.Prices;
 import java.io.Closeable;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -19,6 +22,7 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Optional;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -84,6 +88,15 @@ public final class WorkroomWriter implements Closeable {
 
     public void shelf(List<ShelfParts.Shelved> things) throws IOException {
         put("shelf.json", ShelfParts.write(things));
+    }
+
+    /**
+     * What shops ask.
+     *
+     * @param currency the workroom's; nothing where none was chosen
+     */
+    public void prices(Prices prices, Optional<String> currency) throws IOException {
+        put("prices.csv", PriceTable.write(prices, Unit.CENTIMETRE, currency.orElse("")));
     }
 
     public void picture(long number, byte[] jpeg) throws IOException {

@@ -24,6 +24,10 @@ import app.dapt.files.log.LogJson;
 import app.dapt.files.plan.PictureNumbers;
 import app.dapt.files.plan.PlanJson;
 import app.dapt.log.LogEntry;
+import app.dapt.measure.Length;
+import app.dapt.shelf.Price;
+import app.dapt.shelf.Prices;
+import app.dapt.shelf.Thing.Kind;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
@@ -94,6 +98,17 @@ class WorkroomFileTest {
         return PlanJson.write(RandomPlans.plan(new Random(seed)));
     }
 
+    private static final Price PRICE = new Price(
+            "Brannick",
+            Kind.ZIP,
+            "Brass",
+            Optional.of(Length.inches(20)),
+            Optional.empty(),
+            320,
+            Price.Per.ONE,
+            LocalDate.of(2027, 2, 1),
+            Optional.of(0L));
+
     private static String entry() throws BadPlanFile {
         return LogJson.kept(LogEntry.of(LocalDate.of(2026, 2, 1), RandomPlans.plan(new Random(3))));
     }
@@ -108,6 +123,7 @@ class WorkroomFileTest {
             writer.lays(List.of(LAY));
             writer.washes(List.of(WASH));
             writer.shelf(List.of(ZIP));
+            writer.prices(new Prices(List.of(PRICE)), SETTINGS.currency());
             writer.entry("000007.json", new Entry(ID, AT, Optional.of("000001.json"), entry()));
             writer.picture(8, new byte[] {1, 2, 3});
             writer.finish(new Front(SETTINGS, Map.of("covers", 2), Set.of("covers/000002.json")));
@@ -138,6 +154,7 @@ class WorkroomFileTest {
             assertThat(file.lays()).containsExactly(LAY);
             assertThat(file.washes()).containsExactly(WASH);
             assertThat(file.shelf()).containsExactly(ZIP);
+            assertThat(file.prices()).containsExactly(PRICE);
             assertThat(file.settings()).isEqualTo(SETTINGS);
             assertThat(file.pictures()).containsExactly(8L);
             assertThat(file.picture(8)).containsExactly(1, 2, 3);

@@ -30,6 +30,7 @@ import app.dapt.web.archive.ArchiveMapper.SetLine;
 import app.dapt.web.archive.ArchiveMapper.SettingsLine;
 import app.dapt.web.archive.ArchiveMapper.TickLine;
 import app.dapt.web.workroom.CoverStore;
+import app.dapt.web.workroom.PriceStore;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.ArrayList;
@@ -60,7 +61,10 @@ class Packing {
     private final ArchiveMapper rows;
     private final CoverStore covers;
 
-    Packing(ArchiveMapper rows, CoverStore covers) {
+    private final PriceStore prices;
+
+    Packing(ArchiveMapper rows, CoverStore covers, PriceStore prices) {
+        this.prices = prices;
         this.rows = rows;
         this.covers = covers;
     }
@@ -111,6 +115,8 @@ class Packing {
             List<Shelved> shelf = shelf();
             writer.shelf(shelf);
             counts.put("things on the shelf", shelf.size());
+            writer.prices(
+                    prices.all(), Optional.ofNullable(rows.settings(workroom).currency()));
             log();
             List<Long> pictures = rows.pictures(workroom);
             for (long number : pictures) {

@@ -34,6 +34,7 @@ import app.dapt.web.entry.Snapshot;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.LogStore;
 import app.dapt.web.workroom.PictureStore;
+import app.dapt.web.workroom.PriceStore;
 import app.dapt.web.workroom.SubmittedForms;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
@@ -94,7 +95,16 @@ class Unpacking {
     private final PictureStore pictures;
     private final SubmittedForms presses;
 
-    Unpacking(ArchiveMapper rows, CoverStore covers, LogStore log, PictureStore pictures, SubmittedForms presses) {
+    private final PriceStore prices;
+
+    Unpacking(
+            ArchiveMapper rows,
+            CoverStore covers,
+            LogStore log,
+            PictureStore pictures,
+            SubmittedForms presses,
+            PriceStore prices) {
+        this.prices = prices;
         this.rows = rows;
         this.covers = covers;
         this.log = log;
@@ -168,8 +178,18 @@ class Unpacking {
                 entry(file.entry(entry));
             }
             earlierLog();
+            prices();
             settings(file.settings());
             return new Brought(fresh.size(), madeSets, madeEntries, there, unread, file.leftAside());
+        }
+
+        /** What shops ask, where this workroom reckons in the same money, or in none yet. */
+        private void prices() throws BadPlanFile {
+            Optional<String> theirs = file.isWhole() ? file.settings().currency() : Optional.empty();
+            Optional<String> ours = Optional.ofNullable(rows.settings(workroom).currency());
+            if (ours.isEmpty() || theirs.isEmpty() || ours.equals(theirs)) {
+                prices.add(file.prices());
+            }
         }
 
         private int knownEntries() throws BadPlanFile {

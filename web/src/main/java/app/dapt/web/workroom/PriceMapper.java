@@ -47,6 +47,13 @@ interface PriceMapper {
             """)
     void keep(@Param("workroom") long workroom, @Param("p") PriceRow price);
 
+    @Insert("""
+            insert into price (workroom_id, shop, kind, name, size, width, cents, per, day, stock)
+            values (#{workroom}, #{p.shop}, #{p.kind}, #{p.name}, nullif(#{p.size}, 0), nullif(#{p.width}, 0),
+                    #{p.cents}, #{p.per}, #{p.day}, nullif(#{p.stock}, -1)) on conflict do nothing
+            """)
+    void add(@Param("workroom") long workroom, @Param("p") PriceRow price);
+
     @Delete("delete from price where workroom_id = #{workroom} and shop = #{shop} and gone_at is null")
     void clear(@Param("workroom") long workroom, @Param("shop") String shop);
 

@@ -89,6 +89,13 @@ public class PriceStore {
         return true;
     }
 
+    /** Takes in those of which nothing is known yet, as far as there is room. */
+    public void add(List<Price> all) {
+        long workroom = covers.workroom();
+        int room = Math.max(0, MOST - prices.count(workroom));
+        all.stream().limit(room).forEach(price -> prices.add(workroom, row(price)));
+    }
+
     /** Notes what a shop that was asked answered: all that it sells now. */
     public void answered(String shop, List<Price> all, Instant at) {
         long workroom = covers.workroom();

@@ -16,6 +16,7 @@ import app.dapt.log.LogEntry;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.shelf.Movement;
+import app.dapt.shelf.Price;
 import app.dapt.shelf.Thing;
 import app.dapt.web.Site;
 import app.dapt.web.WithSite;
@@ -26,6 +27,7 @@ import app.dapt.web.workroom.LayoutStore.Place;
 import app.dapt.web.workroom.LogStore;
 import app.dapt.web.workroom.Owner;
 import app.dapt.web.workroom.PictureStore;
+import app.dapt.web.workroom.PriceStore;
 import app.dapt.web.workroom.SetStore;
 import app.dapt.web.workroom.ShelfStore;
 import app.dapt.web.workroom.Tick;
@@ -135,6 +137,18 @@ class CarriedTest {
         shelf.move(thing, Movement.Why.USED, -2);
         shelf.undo(thing, shelf.movements(thing).get(0).movement().id());
         shelf.move(thing, Movement.Why.USED, -1);
+        PriceStore prices = site.bean(PriceStore.class);
+        Price price = new Price(
+                "Carried shop",
+                Thing.Kind.TRIM,
+                "Fringe",
+                Optional.empty(),
+                Optional.empty(),
+                320,
+                Price.Per.YARD,
+                LocalDate.of(2026, 2, 1),
+                Optional.empty());
+        prices.keep(List.of(price));
         Path path = packed(site);
         long before = site.number(COUNTS);
 
@@ -148,7 +162,9 @@ class CarriedTest {
         log.delete(log.ofCover(id).orElseThrow().id());
         covers.delete(id);
         site.command("delete from thing where id = " + thing);
+        prices.takeAway("Carried shop");
         Brought back = brought(site, path);
+        assertThat(prices.all().all()).contains(price);
         assertThat(shelf.list("Carried zip"))
                 .singleElement()
                 .satisfies(kept -> assertThat(kept.thing()).isEqualTo(zip))
