@@ -34,8 +34,21 @@ public final class Notions {
     /** What a cover wants, and how often that cover is made. */
     public record Wanted(Need need, int times) {}
 
-    /** Something that is bought so many times. */
-    public record Bought(Phrase what, Phrase amount, int times, Optional<Ware> ware) {}
+    /**
+     * Something that is bought so many times.
+     *
+     * @param part how much of what is bought is used; of pieces all
+     */
+    public record Bought(Phrase what, Phrase amount, int times, Optional<Ware> ware, double part) {
+
+        static Bought piece(Need need) {
+            return new Bought(need.what(), need.amount(), 1, need.ware(), 1);
+        }
+
+        private Bought times(int count) {
+            return new Bought(what, amount, count, ware.map(one -> one.times(count)), part);
+        }
+    }
 
     /**
      * What is bought for several covers together: lengths of the same and thread are added up before they are rounded
@@ -51,20 +64,27 @@ public final class Notions {
                 wares.putIfAbsent(need.what(), need.ware());
                 lengths.merge(need.what(), need.sum().get().total().times(each.times()), Length::plus);
             } else {
-                pieces.merge(new Bought(need.what(), need.amount(), 1, need.ware()), each.times(), Integer::sum);
+                pieces.merge(Bought.piece(need), each.times(), Integer::sum);
             }
         }
         List<Bought> bought = new ArrayList<>();
-        pieces.forEach((one, times) -> bought.add(
-                new Bought(one.what(), one.amount(), times, one.ware().map(ware -> ware.times(times)))));
+        pieces.forEach((one, times) -> bought.add(one.times(times)));
         lengths.forEach((what, length) -> {
             Sum sum = Sum.of(Sum.term("term.together", length));
-            Need need = what.equals(THREAD)
-                    ? spools(sum)
-                    : Need.length(what, sum, unit, wares.getOrDefault(what, Optional.empty()));
-            bought.add(new Bought(what, need.amount(), 1, need.ware()));
+            bought.add(
+                    what.equals(THREAD)
+                            ? of(spools(sum), length, SPOOL.times(sum.total().countOf(SPOOL)))
+                            : of(
+                                    Need.length(what, sum, unit, wares.getOrDefault(what, Optional.empty())),
+                                    length,
+                                    length.roundedUp(unit.shopStep())));
         });
         return bought;
+    }
+
+    private static Bought of(Need need, Length used, Length bought) {
+        double part = bought.isZero() ? 1 : used.over(bought);
+        return new Bought(need.what(), need.amount(), 1, need.ware(), part);
     }
 
     /** What is bought for a cover, thread last. */

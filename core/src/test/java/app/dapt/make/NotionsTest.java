@@ -33,7 +33,8 @@ class NotionsTest {
                         CORD,
                         Phrase.of("need.length", Length.inches(225)),
                         1,
-                        Optional.of(FINE.amounting(Length.inches(225).grains()))));
+                        Optional.of(FINE.amounting(Length.inches(225).grains())),
+                        1));
     }
 
     @Test
@@ -50,12 +51,13 @@ class NotionsTest {
                         List.of(new Wanted(zip, 2), new Wanted(longer, 1), new Wanted(zip, 1), new Wanted(thread, 3)),
                         Unit.INCH))
                 .containsExactly(
-                        new Bought(zip.what(), zip.amount(), 3, Optional.of(sixteen.times(3))),
-                        new Bought(longer.what(), longer.amount(), 1, Optional.empty()),
+                        new Bought(zip.what(), zip.amount(), 3, Optional.of(sixteen.times(3)), 1),
+                        new Bought(longer.what(), longer.amount(), 1, Optional.empty(), 1),
                         new Bought(
                                 thread.what(),
                                 Phrase.of("need.spool", 2, 180),
                                 1,
-                                Optional.of(Ware.of(Kind.THREAD).times(2))));
+                                Optional.of(Ware.of(Kind.THREAD).times(2)),
+                                0.9));
     }
 }

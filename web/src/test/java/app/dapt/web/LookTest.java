@@ -59,6 +59,7 @@ class LookTest {
                                 "/shelf?thing=4",
                                 "/to-buy",
                                 "/prices",
+                                "/covers/8/cost",
                                 "/covers/28/make/print",
                                 "/covers/8/try-on",
                                 "/log",

@@ -124,6 +124,31 @@ class ShelfJourneyTest {
         }
     }
 
+    @Test
+    void whatACoverComesToIsKnownBeforeItIsCut(Site site) {
+        try (Desk desk = site.desk("/covers/8/cost")) {
+            Page page = desk.page();
+            assertThat(page.locator(".cost-lines tbody tr").first().innerText())
+                    .contains("$14.75 a meter, as you entered it", "$8.85");
+            page.fill("#cost-bought", "dear");
+            page.fill("#cost-form", "9.00");
+            page.locator(".price-take .do").click();
+            assertThat(page.locator("#r-bought")).not().isEmpty();
+            assertThat(page.locator("#cost-bought")).hasValue("dear");
+            assertThat(page.locator("#cost-form")).hasValue("9.00");
+            page.fill("#cost-bought", "40");
+            page.locator(".price-take .do").click();
+            assertThat(page.locator(".buy-total")).containsText("less than a bought one");
+            assertThat(page.locator(".cost-lines")).containsText("Form or filling");
+            page.fill("#cost-bought", "");
+            page.locator(".price-take .do").click();
+            assertThat(page.locator(".buy-total")).hasCount(0);
+            page.navigate(site.address() + "/sets/1/cost");
+            assertThat(page.locator(".cost-lines tfoot")).containsText("Together");
+            assertThat(desk.errors()).isEmpty();
+        }
+    }
+
     private static void take(Page page, String csv) {
         page.setInputFiles(
                 "#price-file", new FilePayload("prices.csv", "text/csv", csv.getBytes(StandardCharsets.UTF_8)));

@@ -9,6 +9,7 @@ import app.dapt.make.Notions.Bought;
 import app.dapt.measure.Length;
 import app.dapt.measure.Unit;
 import app.dapt.shelf.Prices.Offer;
+import app.dapt.shelf.Thing.Counted;
 import app.dapt.shelf.Thing.Kind;
 import app.dapt.shelf.Ware;
 import app.dapt.step.Milestone;
@@ -21,6 +22,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.BiPredicate;
 
 /**
  * What is to be bought for all that is in work and not bought yet.
@@ -45,24 +47,46 @@ record BuyList(List<ClothLine> cloths, List<NotionLine> notions) {
                     .reduce(Optional.of(Length.ZERO), (sum, one) -> sum.flatMap(s -> one.map(s::plus)));
         }
 
-        /** What it costs, in hundredths, at its own price or a shop's; nothing where neither is known. */
+        /**
+         * What it costs, in hundredths: at its own price, a shop's, or what was paid for what is there; nothing where
+         * none is known.
+         */
         Optional<Long> cost(Unit unit) {
-            return found.isThere()
-                    ? Optional.of(0L)
-                    : needed().flatMap(length -> cloth.cost(length, unit))
-                            .or(() -> found.offer().map(Offer::cost));
+            return ownCost().or(() -> found.offer().map(Offer::cost)).or(() -> needed().flatMap(
+                            length -> found.worth(Counted.LENGTH, length.grains(), unit)));
+        }
+
+        /** What it costs at the price its covers have for it. */
+        private Optional<Long> ownCost() {
+            return uses.stream()
+                    .map(use -> use.length().flatMap(length -> cloth.cost(length, use.priced())))
+                    .reduce(Optional.of(0L), (sum, one) -> sum.flatMap(s -> one.map(each -> s + each)));
+        }
+
+        /** How much of what is bought goes into the covers, by area. */
+        double part() {
+            double pieces = uses.stream().mapToDouble(Use::area).sum();
+            return needed().filter(Length::isPositive)
+                    .map(length -> pieces / length.toInches() / cloth.width().toInches())
+                    .orElse(1.0);
         }
     }
 
-    /** What one cover or set takes of a cloth. */
-    record Use(String name, Optional<Length> length, boolean isAbout) {}
+    /**
+     * What one cover or set takes of a cloth.
+     *
+     * @param area   of its pieces, in square inches
+     * @param priced the unit its price goes by: the cover's own yard or metre
+     */
+    record Use(String name, Optional<Length> length, boolean isAbout, double area, Unit priced) {}
 
     /** Something else that is bought, and where it comes from. */
     record NotionLine(Bought bought, Found found) {
 
-        /** What it costs, in hundredths; nothing where no shop is known for it. */
-        Optional<Long> cost() {
-            return found.isThere() ? Optional.of(0L) : found.offer().map(Offer::cost);
+        /** What it costs in a shop, or what was paid for what is there; nothing where neither is known. */
+        Optional<Long> cost(Unit unit) {
+            return found.offer().map(Offer::cost).or(() -> bought.ware()
+                    .flatMap(ware -> found.worth(ware.kind().counted(), ware.amount(), unit)));
         }
     }
 
@@ -71,18 +95,34 @@ record BuyList(List<ClothLine> cloths, List<NotionLine> notions) {
         notions = List.copyOf(notions);
     }
 
-    static BuyList of(Collection<Batch> batches, Sources sources, ClothNeeds needs, Words w) {
+    /** What is not bought or cut yet. */
+    static BuyList open(Collection<Batch> batches, Sources sources, ClothNeeds needs, Words w) {
+        return of(batches, BuyList::isOpen, sources, needs, w);
+    }
+
+    /** All that goes into a cover or a set, bought or not. */
+    static BuyList all(Batch batch, Sources sources, ClothNeeds needs, Words w) {
+        return of(List.of(batch), (any, made) -> true, sources, needs, w);
+    }
+
+    private static BuyList of(
+            Collection<Batch> batches,
+            BiPredicate<Batch, Batch.Made> counts,
+            Sources sources,
+            ClothNeeds needs,
+            Words w) {
         Unit unit = w.mark().unit();
         List<ClothLine> cloths = new ArrayList<>();
         List<Notions.Wanted> notions = new ArrayList<>();
         for (Batch batch : batches) {
             List<ClothUse.Of> open = batch.covers().stream()
-                    .filter(made -> !isBought(batch, made))
+                    .filter(made -> counts.test(batch, made))
                     .map(made -> new ClothUse.Of(String.valueOf(made.id()), made.reckoned(), made.copies()))
                     .toList();
             for (ClothUse use : ClothUse.of(open)) {
                 ClothNeed need = needs.need(use.cloth(), use.pieces(), unit);
-                add(cloths, use.cloth(), new Use(batch.name(), need.length(), need.about()));
+                Unit priced = batch.covers().get(0).reckoned().plan().unit();
+                add(cloths, use.cloth(), new Use(batch.name(), need.length(), need.about(), need.area(), priced));
             }
             open.forEach(
                     of -> needs.notions(of.cover()).forEach(need -> notions.add(new Notions.Wanted(need, of.count()))));
@@ -96,13 +136,14 @@ record BuyList(List<ClothLine> cloths, List<NotionLine> notions) {
                         .toList());
     }
 
-    /** Whether everything for a cover is there: its cloth is bought, or even cut. */
-    private static boolean isBought(Batch batch, Batch.Made made) {
+    /** Whether not everything for a cover is there: its cloth is neither bought nor even cut. */
+    private static boolean isOpen(Batch batch, Batch.Made made) {
         List<Job> own = batch.order().jobs().stream()
                 .filter(job -> batch.made(job).id() == made.id())
                 .toList();
-        return own.stream().anyMatch(job -> isAt(job, Milestone.CUT) && batch.isDone(job))
-                || own.stream().filter(job -> isAt(job, Milestone.BOUGHT)).anyMatch(batch::isDone);
+        return own.stream()
+                .filter(job -> isAt(job, Milestone.CUT) || isAt(job, Milestone.BOUGHT))
+                .noneMatch(batch::isDone);
     }
 
     private static boolean isAt(Job job, Milestone milestone) {

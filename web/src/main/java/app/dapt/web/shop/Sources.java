@@ -1,6 +1,7 @@
 package app.dapt.web.shop;
 
 import app.dapt.measure.Length;
+import app.dapt.measure.Unit;
 import app.dapt.shelf.Prices;
 import app.dapt.shelf.Prices.Offer;
 import app.dapt.shelf.Thing;
@@ -16,6 +17,8 @@ import java.util.function.Predicate;
 
 /** Where what is wanted comes from: what lies on the shelf is given out once, the rest is bought. */
 final class Sources {
+
+    private static final double GRAMS_A_POUND = 453.59237;
 
     private final List<Kept> shelf;
     private final Prices prices;
@@ -39,6 +42,22 @@ final class Sources {
 
         static Found nowhere(long lacking) {
             return new Found(Optional.empty(), 0, lacking, Optional.empty(), false);
+        }
+
+        /** What so much of what is there was paid for, in hundredths; nothing where that is not known. */
+        Optional<Long> worth(Counted counted, long amount, Unit unit) {
+            return there.map(kept -> kept.thing().price())
+                    .filter(price -> isThere() && price > 0)
+                    .map(price -> switch (counted) {
+                        case LENGTH ->
+                            Math.round((double) amount * price / shopUnit(unit).grains());
+                        case PIECES -> amount * price;
+                        case GRAMS -> Math.round(amount * price / GRAMS_A_POUND);
+                    });
+        }
+
+        private static Unit shopUnit(Unit unit) {
+            return unit.metric() ? Unit.METRE : Unit.YARD;
         }
 
         /** Whether what is there is enough. */

@@ -124,7 +124,7 @@ class ToBuyController {
         Words words = wording.words(reader);
         Sources sources = new Sources(shelf.list(""), prices.all());
         return new ToBuyPage(
-                BuyList.of(
+                BuyList.open(
                         calendar.inWork().stream()
                                 .flatMap(each -> batches.findAny(each.owner(), reader).stream())
                                 .toList(),

@@ -109,15 +109,15 @@ public record ToBuyPage(BuyList list, Set<String> got, boolean byShop, PriceWord
         Bought bought = notion.bought();
         return line(
                 w.say(bought.what()),
-                amount(bought),
+                amount(bought, w),
                 "",
                 notion.found(),
                 bought.ware().map(ware -> ware.kind().counted()).orElse(Counted.PIECES),
-                notion.cost());
+                notion.cost(w.mark().unit()));
     }
 
     /** So many of a size, as a shop wants to hear it; of what has none, what the cover says. */
-    private String amount(Bought bought) {
+    static String amount(Bought bought, Words w) {
         return bought.ware()
                 .filter(ware ->
                         ware.kind().counted() == Counted.PIECES && ware.size().isPresent())
