@@ -149,6 +149,33 @@ class ShelfJourneyTest {
         }
     }
 
+    @Test
+    void aFormOnTheShelfGetsItsCoverAndAZipThatFitsIsPicked(Site site) {
+        try (Desk desk = site.desk("/shelf?find=Bunk")) {
+            Page page = desk.page();
+            page.locator(".shelf-list a").first().click();
+            page.getByText("Make a cover for it").click();
+            assertThat(page.locator("p.sentence")).containsText("18");
+            desk.open("measure");
+            pick(desk, "[name=form-there][value='21 1/4 in|21 1/4 in']");
+            assertThat(page.locator("p.sentence")).containsText("21¼");
+            desk.set("across-over-crown", "20");
+            assertThat(page.locator("p.sentence")).containsText("measures 20\u00a0in");
+            page.navigate(page.url().replaceAll("\\?.*", "") + "?slip=opening");
+            assertThat(page.locator("[name=zip-there]")).hasCount(0);
+            pick(desk, "[name=opening][value='back-zip']");
+            pick(desk, "[name=zip-there][value='12 in']");
+            assertThat(page.locator("p.sentence")).containsText("12\u00a0in");
+            assertThat(page.locator("[name=zip-there][value='24 in']")).isDisabled();
+            assertThat(page.locator(".picks")).containsText("shortened, it serves as planned");
+            assertThat(desk.errors()).isEmpty();
+        }
+    }
+
+    private static void pick(Desk desk, String what) {
+        desk.posts(() -> desk.page().locator(what).check());
+    }
+
     private static void take(Page page, String csv) {
         page.setInputFiles(
                 "#price-file", new FilePayload("prices.csv", "text/csv", csv.getBytes(StandardCharsets.UTF_8)));

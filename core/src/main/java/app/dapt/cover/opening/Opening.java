@@ -39,6 +39,13 @@ public interface Opening extends Detailed {
         return kind().with(decided().with(question, answer));
     }
 
+    /** The same with a zip of one's own that is so long; nothing where it has no zip. */
+    default Optional<Opening> withZip(Length length) {
+        return decided().has(ZipLength.STOCK.name())
+                ? Optional.of(with(ZipLength.STOCK, ZipLength.Stock.OWN).with(ZipLength.OWN, length))
+                : Optional.empty();
+    }
+
     /** The back as the opening sees it. */
     default Frame frame() {
         return new Frame(runs());

@@ -36,8 +36,7 @@ public record ZipLength(Stock stock, Length own) {
             .toList();
 
     static final Question<Stock> STOCK = Question.oneOf("zipStock", Stock.STANDARD, "zip-stock");
-    private static final Question<Length> OWN = Question.length(
-                    "zipLength", LengthRange.ZIP, Length.cm(40), Length.inches(16))
+    static final Question<Length> OWN = Question.length("zipLength", LengthRange.ZIP, Length.cm(40), Length.inches(16))
             .where(STOCK, Stock.OWN);
 
     static final List<Question<?>> ASKED = List.of(STOCK, OWN);

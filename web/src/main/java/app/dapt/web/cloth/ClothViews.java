@@ -18,8 +18,8 @@ import app.dapt.web.cloth.Cutting.Table;
 import app.dapt.web.entry.ClothEntry;
 import app.dapt.web.entry.Entries;
 import app.dapt.web.progress.ClothNeeds;
-import app.dapt.web.workroom.KnownCloths;
 import app.dapt.web.workroom.LayoutStore;
+import app.dapt.web.workroom.ShelfChoices;
 import app.dapt.web.workroom.TableStore;
 import app.dapt.words.Words;
 import java.util.ArrayList;
@@ -43,11 +43,11 @@ class ClothViews {
 
     private final Searches searches;
     private final LayoutStore lays;
-    private final KnownCloths known;
+    private final ShelfChoices known;
     private final ClothNeeds needs;
     private final TableStore history;
 
-    ClothViews(Searches searches, LayoutStore lays, KnownCloths known, ClothNeeds needs, TableStore history) {
+    ClothViews(Searches searches, LayoutStore lays, ShelfChoices known, ClothNeeds needs, TableStore history) {
         this.history = history;
         this.known = known;
         this.needs = needs;
@@ -141,7 +141,9 @@ class ClothViews {
                 at.table().uses().isEmpty()
                         ? List.of()
                         : ClothEntry.picks(
-                                known.list(), at.table().uses().get(at.cloth()).cloth(), at.words()));
+                                known.cloths(),
+                                at.table().uses().get(at.cloth()).cloth(),
+                                at.words()));
         Optional<LayoutStore.Place> place = at.table().place(at.cloth());
         model.addAttribute(
                 "canUndo", history.canUndo(at.table().owner(), at.table().covers(), place));

@@ -20,8 +20,9 @@ import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Piece.Material;
+import app.dapt.shelf.Thing.Kind;
 import app.dapt.web.entry.Entries;
-import app.dapt.web.workroom.KnownCloth;
+import app.dapt.web.workroom.ShelfChoices;
 import app.dapt.words.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -34,7 +35,7 @@ import java.util.stream.Stream;
  *
  * @param laying  how it is known what to buy
  * @param entries what stands in its fields
- * @param used    the cloths of all covers
+ * @param shelf   what the cover can be made with
  */
 public record OpenSlip(
         Slip slip,
@@ -43,7 +44,7 @@ public record OpenSlip(
         ClothToBuy.Laying laying,
         Entries entries,
         Supplier<Learnt> learnt,
-        Supplier<List<KnownCloth>> used) {
+        ShelfChoices shelf) {
 
     /** User units that the longer side takes in the drawing of bias. */
     private static final double BIAS = 300;
@@ -62,7 +63,17 @@ public record OpenSlip(
 
     /** The fields of a fabric. */
     public ClothFields cloth(String prefix) {
-        return new ClothFields(prefix, plan().cloths(), used.get(), w, entries);
+        return new ClothFields(prefix, plan().cloths(), shelf.cloths(), w, entries);
+    }
+
+    /** The forms on the shelf, for whoever measures one. */
+    public List<ShelfPicks.Pick> forms() {
+        return new ShelfPicks(reckoned, w).forms(shelf.things(Kind.FORM));
+    }
+
+    /** The zips on the shelf, where the opening has one. */
+    public List<ShelfPicks.Pick> zips() {
+        return reckoned.back().zip().isEmpty() ? List.of() : new ShelfPicks(reckoned, w).zips(shelf.things(Kind.ZIP));
     }
 
     /** Whether a reading up and down, left empty, is taken to be the one across. */

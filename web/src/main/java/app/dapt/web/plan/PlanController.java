@@ -23,8 +23,8 @@ import app.dapt.web.workroom.CannotKeep;
 import app.dapt.web.workroom.Cover;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.DrawerStore;
-import app.dapt.web.workroom.KnownCloths;
 import app.dapt.web.workroom.LearningStore;
+import app.dapt.web.workroom.ShelfChoices;
 import app.dapt.web.workroom.Stale;
 import app.dapt.web.workroom.WorkStore;
 import app.dapt.words.Words;
@@ -64,7 +64,7 @@ class PlanController {
     private final WorkStore work;
 
     private final DrawerStore drawer;
-    private final KnownCloths known;
+    private final ShelfChoices known;
 
     PlanController(
             CoverStore store,
@@ -75,7 +75,7 @@ class PlanController {
             LearningStore learning,
             WorkStore work,
             DrawerStore drawer,
-            KnownCloths known) {
+            ShelfChoices known) {
         this.known = known;
         this.drawer = drawer;
         this.store = store;
@@ -255,7 +255,7 @@ class PlanController {
                         before,
                         sewn.of(reckoned),
                         SingletonSupplier.of(learning::used),
-                        known::list,
+                        known,
                         drawer.find()));
         CutState cut = cut(cover, reckoned);
         model.addAttribute("cut", cut.isCutAsPlanned());

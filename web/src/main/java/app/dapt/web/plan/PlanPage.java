@@ -22,7 +22,7 @@ import app.dapt.piece.Piece;
 import app.dapt.web.entry.Entries;
 import app.dapt.web.progress.ClothNeeds;
 import app.dapt.web.workroom.Cover;
-import app.dapt.web.workroom.KnownCloth;
+import app.dapt.web.workroom.ShelfChoices;
 import app.dapt.words.Words;
 import java.util.List;
 import java.util.Optional;
@@ -36,7 +36,7 @@ import java.util.function.Supplier;
  * @param entries what stands in its fields
  * @param gesture names what is done while that slip is open
  * @param before  the cover as it was when the slip was opened; nothing while nothing was changed in it
- * @param used    the cloths of all covers
+ * @param shelf   what the cover can be made with
  * @param view    what lies on the table: one of {@link #VIEWS}
  * @param drawer  the tools there are
  */
@@ -53,7 +53,7 @@ public record PlanPage(
         Optional<Reckoned> before,
         Optional<SewnCover> sewn,
         Supplier<Learnt> learnt,
-        Supplier<List<KnownCloth>> used,
+        ShelfChoices shelf,
         Drawer drawer) {
 
     /** User units that the longer side takes in the large drawings, in and in the small ones. */
@@ -73,7 +73,7 @@ public record PlanPage(
 
     /** The slip that is open; asked for only where one is. */
     public OpenSlip open() {
-        return new OpenSlip(slip, reckoned, w, needs, entries, learnt, used);
+        return new OpenSlip(slip, reckoned, w, needs, entries, learnt, shelf);
     }
 
     /** What is recommended for it. */

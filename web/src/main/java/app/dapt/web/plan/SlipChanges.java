@@ -22,6 +22,7 @@ import app.dapt.cover.opening.Opening;
 import app.dapt.cover.opening.OpeningKind;
 import app.dapt.cover.shape.Shape;
 import app.dapt.cover.shape.ShapeKind;
+import app.dapt.files.ExactLength;
 import app.dapt.fit.Fit;
 import app.dapt.fit.FitSchool;
 import app.dapt.form.Filling;
@@ -80,6 +81,11 @@ final class SlipChanges {
     }
 
     static CoverPlan measure(CoverPlan plan, Entries entries) {
+        Optional<CoverPlan> picked =
+                entries.raw(ShelfPicks.FORM).flatMap(ShelfPicks::size).flatMap(size -> ShelfPicks.withForm(plan, size));
+        if (picked.isPresent()) {
+            return picked.get();
+        }
         Form form = plan.form();
         Optional<Size> size = entries.sizeIn("across-over-crown");
         if (size.isPresent()) {
@@ -129,6 +135,12 @@ final class SlipChanges {
     }
 
     static CoverPlan opening(CoverPlan plan, Entries entries) {
+        Optional<CoverPlan> picked = entries.raw(ShelfPicks.ZIP)
+                .flatMap(ExactLength::read)
+                .flatMap(length -> ShelfPicks.withZip(plan, length));
+        if (picked.isPresent()) {
+            return picked.get();
+        }
         Opening opening = detailed("opening", OpeningKind.ALL, plan.opening(), plan.unit(), entries);
         return opening.kind() == plan.opening().kind() ? plan.withOpening(opening) : DefaultPlan.closing(plan, opening);
     }

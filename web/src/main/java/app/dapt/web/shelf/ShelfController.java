@@ -2,17 +2,25 @@ package app.dapt.web.shelf;
 
 import app.dapt.measure.Phrase;
 import app.dapt.shelf.Movement.Why;
+import app.dapt.shelf.Prices;
 import app.dapt.shelf.Thing;
 import app.dapt.shelf.Thing.Counted;
 import app.dapt.shelf.Thing.Kind;
 import app.dapt.web.Redirect;
 import app.dapt.web.entry.Entries;
+import app.dapt.web.progress.Batch;
+import app.dapt.web.progress.Batches;
+import app.dapt.web.progress.BuyList;
+import app.dapt.web.progress.ClothNeeds;
+import app.dapt.web.progress.Sources;
 import app.dapt.web.wording.Amounts;
 import app.dapt.web.wording.Reader;
 import app.dapt.web.wording.Wording;
+import app.dapt.web.workroom.CalendarStore;
 import app.dapt.web.workroom.ShelfStore;
 import app.dapt.web.workroom.ShelfStore.Kept;
 import app.dapt.web.workroom.ShelfStore.Outcome;
+import app.dapt.words.Words;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
@@ -35,10 +43,17 @@ class ShelfController {
     private static final int LONGEST_FIND = 80;
 
     private final ShelfStore shelf;
+    private final CalendarStore calendar;
+    private final Batches batches;
+    private final ClothNeeds needs;
     private final Wording wording;
     private final Clock clock;
 
-    ShelfController(ShelfStore shelf, Wording wording, Clock clock) {
+    ShelfController(
+            ShelfStore shelf, CalendarStore calendar, Batches batches, ClothNeeds needs, Wording wording, Clock clock) {
+        this.calendar = calendar;
+        this.batches = batches;
+        this.needs = needs;
         this.shelf = shelf;
         this.wording = wording;
         this.clock = clock;
@@ -136,6 +151,15 @@ class ShelfController {
                 : Redirect.to("/shelf", "thing", String.valueOf(id));
     }
 
+    /** What is in work and wants some of it. */
+    private List<String> wanting(Kept kept, Reader reader, Words words) {
+        List<Batch> inWork = calendar.inWork().stream()
+                .flatMap(each -> batches.findAny(each.owner(), reader).stream())
+                .toList();
+        Sources sources = new Sources(shelf.list(""), new Prices(List.of()));
+        return BuyList.open(inWork, sources, needs, words).wanting(kept.id(), words);
+    }
+
     private static Thing empty() {
         return new Thing(Kind.CLOTH, "…", "#31507e", Optional.empty(), Optional.empty(), 0);
     }
@@ -163,6 +187,7 @@ class ShelfController {
                         kind,
                         open,
                         open.map(kept -> shelf.movements(kept.id())).orElse(List.of()),
+                        open.map(kept -> wanting(kept, reader, entries.words())).orElse(List.of()),
                         open.map(Kept::thing).orElse(fresh),
                         entries,
                         clock.getZone(),

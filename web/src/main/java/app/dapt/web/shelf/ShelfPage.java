@@ -1,5 +1,6 @@
 package app.dapt.web.shelf;
 
+import app.dapt.files.ExactLength;
 import app.dapt.measure.Phrase;
 import app.dapt.shelf.Movement;
 import app.dapt.shelf.Movement.Why;
@@ -27,6 +28,7 @@ import java.util.stream.Stream;
  * @param kind    the only kind that is shown, by its code; all where it is empty
  * @param open    the thing whose card is open
  * @param moved   what was put on the shelf of it and taken off
+ * @param wanted what is in work and wants some of it
  * @param standing the thing as its form has it: the open one's, or a new one's
  */
 public record ShelfPage(
@@ -35,6 +37,7 @@ public record ShelfPage(
         String kind,
         Optional<Kept> open,
         List<Moved> moved,
+        List<String> wanted,
         Thing standing,
         Entries entries,
         ZoneId zone,
@@ -137,6 +140,21 @@ public record ShelfPage(
     public String name() {
         return typed("name", open.isPresent() ? standing.name() : "");
     }
+
+    /** The two sizes of a form as they read back exactly; nothing of anything else. */
+    public Optional<Made> form() {
+        return open.map(Kept::thing)
+                .filter(thing -> thing.kind() == Kind.FORM && thing.size().isPresent())
+                .map(thing -> new Made(
+                        thing.name(),
+                        ExactLength.write(thing.size().orElseThrow(), w.mark().unit()),
+                        thing.width()
+                                .map(high -> ExactLength.write(high, w.mark().unit()))
+                                .orElse("")));
+    }
+
+    /** A form that a cover can be made for. */
+    public record Made(String name, String across, String upDown) {}
 
     public String size() {
         return typed("size", entries.value("size", standing.size()));

@@ -7,9 +7,10 @@ import app.dapt.shelf.Thing;
 import app.dapt.shelf.Thing.Counted;
 import app.dapt.shelf.Thing.Kind;
 import app.dapt.shelf.Ware;
-import app.dapt.web.shop.BuyList.ClothLine;
-import app.dapt.web.shop.BuyList.NotionLine;
-import app.dapt.web.shop.Sources.Found;
+import app.dapt.web.progress.BuyList;
+import app.dapt.web.progress.BuyList.ClothLine;
+import app.dapt.web.progress.BuyList.NotionLine;
+import app.dapt.web.progress.Sources.Found;
 import app.dapt.web.wording.Amounts;
 import app.dapt.words.Money;
 import app.dapt.words.Words;
@@ -110,7 +111,9 @@ public record ToBuyPage(BuyList list, Set<String> got, boolean byShop, PriceWord
         return line(
                 w.say(bought.what()),
                 amount(bought, w),
-                "",
+                w.list(notion.uses().stream()
+                        .map(name -> w.say("buy.for-it", name))
+                        .toList()),
                 notion.found(),
                 bought.ware().map(ware -> ware.kind().counted()).orElse(Counted.PIECES),
                 notion.cost(w.mark().unit()));

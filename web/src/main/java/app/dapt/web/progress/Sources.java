@@ -1,4 +1,4 @@
-package app.dapt.web.shop;
+package app.dapt.web.progress;
 
 import app.dapt.measure.Length;
 import app.dapt.measure.Unit;
@@ -16,7 +16,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 
 /** Where what is wanted comes from: what lies on the shelf is given out once, the rest is bought. */
-final class Sources {
+public final class Sources {
 
     private static final double GRAMS_A_POUND = 453.59237;
 
@@ -24,7 +24,7 @@ final class Sources {
     private final Prices prices;
     private final Map<Long, Long> givenOut = new HashMap<>();
 
-    Sources(List<Kept> shelf, Prices prices) {
+    public Sources(List<Kept> shelf, Prices prices) {
         this.shelf = shelf;
         this.prices = prices;
     }
@@ -38,14 +38,14 @@ final class Sources {
      * @param offer   where it is sold
      * @param soldOut whether shops sell it, and none has as much
      */
-    record Found(Optional<Kept> there, long has, long lacking, Optional<Offer> offer, boolean soldOut) {
+    public record Found(Optional<Kept> there, long has, long lacking, Optional<Offer> offer, boolean soldOut) {
 
         static Found nowhere(long lacking) {
             return new Found(Optional.empty(), 0, lacking, Optional.empty(), false);
         }
 
         /** What so much of what is there was paid for, in hundredths; nothing where that is not known. */
-        Optional<Long> worth(Counted counted, long amount, Unit unit) {
+        public Optional<Long> worth(Counted counted, long amount, Unit unit) {
             return there.map(kept -> kept.thing().price())
                     .filter(price -> isThere() && price > 0)
                     .map(price -> switch (counted) {
@@ -61,7 +61,7 @@ final class Sources {
         }
 
         /** Whether what is there is enough. */
-        boolean isThere() {
+        public boolean isThere() {
             return there.isPresent() && lacking == 0;
         }
     }

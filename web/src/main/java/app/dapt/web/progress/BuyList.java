@@ -1,28 +1,33 @@
-package app.dapt.web.shop;
+package app.dapt.web.progress;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.cover.ClothUse;
+import app.dapt.cover.parts.Need;
 import app.dapt.layout.ClothNeed;
 import app.dapt.make.Job;
 import app.dapt.make.Notions;
 import app.dapt.make.Notions.Bought;
 import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
 import app.dapt.measure.Unit;
 import app.dapt.shelf.Prices.Offer;
 import app.dapt.shelf.Thing.Counted;
 import app.dapt.shelf.Thing.Kind;
 import app.dapt.shelf.Ware;
 import app.dapt.step.Milestone;
-import app.dapt.web.progress.Batch;
-import app.dapt.web.progress.ClothNeeds;
-import app.dapt.web.shop.Sources.Found;
+import app.dapt.web.progress.Sources.Found;
 import app.dapt.words.Words;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BiPredicate;
+import java.util.stream.Stream;
 
 /**
  * What is to be bought for all that is in work and not bought yet.
@@ -30,7 +35,7 @@ import java.util.function.BiPredicate;
  * @param cloths  one line a cloth, whatever it is for
  * @param notions all the rest, added up
  */
-record BuyList(List<ClothLine> cloths, List<NotionLine> notions) {
+public record BuyList(List<ClothLine> cloths, List<NotionLine> notions) {
 
     /**
      * A cloth.
@@ -38,10 +43,10 @@ record BuyList(List<ClothLine> cloths, List<NotionLine> notions) {
      * @param uses  how much of it each cover or set takes; of one nothing where a piece is wider than the cloth
      * @param found where it comes from
      */
-    record ClothLine(Cloth cloth, List<Use> uses, Found found) {
+    public record ClothLine(Cloth cloth, List<Use> uses, Found found) {
 
         /** How much of it is needed altogether; nothing where a piece is wider than the cloth. */
-        Optional<Length> needed() {
+        public Optional<Length> needed() {
             return uses.stream()
                     .map(Use::length)
                     .reduce(Optional.of(Length.ZERO), (sum, one) -> sum.flatMap(s -> one.map(s::plus)));
@@ -51,7 +56,7 @@ record BuyList(List<ClothLine> cloths, List<NotionLine> notions) {
          * What it costs, in hundredths: at its own price, a shop's, or what was paid for what is there; nothing where
          * none is known.
          */
-        Optional<Long> cost(Unit unit) {
+        public Optional<Long> cost(Unit unit) {
             return ownCost().or(() -> found.offer().map(Offer::cost)).or(() -> needed().flatMap(
                             length -> found.worth(Counted.LENGTH, length.grains(), unit)));
         }
@@ -64,7 +69,7 @@ record BuyList(List<ClothLine> cloths, List<NotionLine> notions) {
         }
 
         /** How much of what is bought goes into the covers, by area. */
-        double part() {
+        public double part() {
             double pieces = uses.stream().mapToDouble(Use::area).sum();
             return needed().filter(Length::isPositive)
                     .map(length -> pieces / length.toInches() / cloth.width().toInches())
@@ -78,30 +83,35 @@ record BuyList(List<ClothLine> cloths, List<NotionLine> notions) {
      * @param area   of its pieces, in square inches
      * @param priced the unit its price goes by: the cover's own yard or metre
      */
-    record Use(String name, Optional<Length> length, boolean isAbout, double area, Unit priced) {}
+    public record Use(String name, Optional<Length> length, boolean isAbout, double area, Unit priced) {}
 
-    /** Something else that is bought, and where it comes from. */
-    record NotionLine(Bought bought, Found found) {
+    /**
+     * Something else that is bought.
+     *
+     * @param uses  what covers and sets want it
+     * @param found where it comes from
+     */
+    public record NotionLine(Bought bought, List<String> uses, Found found) {
 
         /** What it costs in a shop, or what was paid for what is there; nothing where neither is known. */
-        Optional<Long> cost(Unit unit) {
+        public Optional<Long> cost(Unit unit) {
             return found.offer().map(Offer::cost).or(() -> bought.ware()
                     .flatMap(ware -> found.worth(ware.kind().counted(), ware.amount(), unit)));
         }
     }
 
-    BuyList {
+    public BuyList {
         cloths = List.copyOf(cloths);
         notions = List.copyOf(notions);
     }
 
     /** What is not bought or cut yet. */
-    static BuyList open(Collection<Batch> batches, Sources sources, ClothNeeds needs, Words w) {
+    public static BuyList open(Collection<Batch> batches, Sources sources, ClothNeeds needs, Words w) {
         return of(batches, BuyList::isOpen, sources, needs, w);
     }
 
     /** All that goes into a cover or a set, bought or not. */
-    static BuyList all(Batch batch, Sources sources, ClothNeeds needs, Words w) {
+    public static BuyList all(Batch batch, Sources sources, ClothNeeds needs, Words w) {
         return of(List.of(batch), (any, made) -> true, sources, needs, w);
     }
 
@@ -114,6 +124,7 @@ record BuyList(List<ClothLine> cloths, List<NotionLine> notions) {
         Unit unit = w.mark().unit();
         List<ClothLine> cloths = new ArrayList<>();
         List<Notions.Wanted> notions = new ArrayList<>();
+        Map<Sort, Set<String>> users = new HashMap<>();
         for (Batch batch : batches) {
             List<ClothUse.Of> open = batch.covers().stream()
                     .filter(made -> counts.test(batch, made))
@@ -124,16 +135,52 @@ record BuyList(List<ClothLine> cloths, List<NotionLine> notions) {
                 Unit priced = batch.covers().get(0).reckoned().plan().unit();
                 add(cloths, use.cloth(), new Use(batch.name(), need.length(), need.about(), need.area(), priced));
             }
-            open.forEach(
-                    of -> needs.notions(of.cover()).forEach(need -> notions.add(new Notions.Wanted(need, of.count()))));
+            for (ClothUse.Of of : open) {
+                for (Need need : needs.notions(of.cover())) {
+                    notions.add(new Notions.Wanted(need, of.count()));
+                    users.computeIfAbsent(Sort.of(need.what(), need.ware()), any -> new LinkedHashSet<>())
+                            .add(batch.name());
+                }
+            }
         }
         return new BuyList(
                 cloths.stream()
                         .map(line -> new ClothLine(line.cloth(), line.uses(), found(line, sources)))
                         .toList(),
                 Notions.together(notions, unit).stream()
-                        .map(bought -> new NotionLine(bought, found(bought, sources, w)))
+                        .map(bought -> new NotionLine(
+                                bought,
+                                List.copyOf(users.getOrDefault(Sort.of(bought.what(), bought.ware()), Set.of())),
+                                found(bought, sources, w)))
                         .toList());
+    }
+
+    /** What is the same to a shop, however much of it. */
+    private record Sort(Phrase what, Optional<Ware> ware) {
+
+        static Sort of(Phrase what, Optional<Ware> ware) {
+            return new Sort(what, ware.map(any -> any.amounting(0)));
+        }
+    }
+
+    /** How much of a thing on the shelf is wanted for what, in words. */
+    public List<String> wanting(long thing, Words w) {
+        Stream<String> cloth = cloths.stream()
+                .filter(line -> isOf(line.found(), thing))
+                .flatMap(line -> line.uses().stream())
+                .map(use -> w.say(
+                        "buy.for",
+                        use.name(),
+                        use.length().map(w.lengths()::toBuy).orElse("")));
+        Stream<String> other = notions.stream()
+                .filter(line -> isOf(line.found(), thing))
+                .flatMap(line -> line.uses().stream())
+                .map(name -> w.say("buy.for-it", name));
+        return Stream.concat(cloth, other).distinct().toList();
+    }
+
+    private static boolean isOf(Found found, long thing) {
+        return found.there().filter(kept -> kept.id() == thing).isPresent();
     }
 
     /** Whether not everything for a cover is there: its cloth is neither bought nor even cut. */

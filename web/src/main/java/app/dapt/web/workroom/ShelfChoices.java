@@ -11,9 +11,9 @@ import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The cloths that a cover can be cut from: those on the shelf first, then those of other covers. */
+/** What a cover can be made with: what is on the shelf, and the cloths of other covers. */
 @Service
-public class KnownCloths {
+public class ShelfChoices {
 
     private static final int MOST = 60;
     private static final Length USUAL_WIDTH = Length.inches(54);
@@ -21,14 +21,22 @@ public class KnownCloths {
     private final CoverStore covers;
     private final ShelfStore shelf;
 
-    KnownCloths(CoverStore covers, ShelfStore shelf) {
+    ShelfChoices(CoverStore covers, ShelfStore shelf) {
         this.covers = covers;
         this.shelf = shelf;
     }
 
-    /** One of each; a cloth on the shelf that a cover is cut from as well is as it is known there. */
+    /** What is on the shelf of a kind, as far as there is any. */
     @Transactional(readOnly = true)
-    public List<KnownCloth> list() {
+    public List<Kept> things(Kind kind) {
+        return shelf.list("", Optional.of(kind), MOST).stream()
+                .filter(kept -> kept.stock() > 0)
+                .toList();
+    }
+
+    /** One of each cloth, those on the shelf first; what a cover is cut from as well is as it is known there. */
+    @Transactional(readOnly = true)
+    public List<KnownCloth> cloths() {
         List<Cloth> used = new ArrayList<>(covers.cloths());
         List<KnownCloth> known = new ArrayList<>();
         for (Kept kept : shelf.list("", Optional.of(Kind.CLOTH), MOST)) {
