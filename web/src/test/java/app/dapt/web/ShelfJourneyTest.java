@@ -3,10 +3,23 @@ package app.dapt.web;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.dapt.cover.CoverPlan;
+import app.dapt.cover.Reckoner;
+import app.dapt.make.CoverSteps;
+import app.dapt.measure.Length;
+import app.dapt.shelf.Thing;
+import app.dapt.shelf.Thing.Kind;
+import app.dapt.step.Milestone;
+import app.dapt.step.Step;
 import app.dapt.web.Site.Desk;
+import app.dapt.web.workroom.CoverStore;
+import app.dapt.web.workroom.ShelfStore;
+import app.dapt.web.workroom.WorkStore;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** What is on the shelf, and what is to be bought. */
@@ -170,6 +183,39 @@ class ShelfJourneyTest {
             assertThat(page.locator(".picks")).containsText("shortened, it serves as planned");
             assertThat(desk.errors()).isEmpty();
         }
+    }
+
+    @Test
+    void whatIsCutIsTakenOffTheShelfAndComesBackWhereItIsNotCutAfterAll(Site site) {
+        try (Desk desk = site.copyOf("Mate’s cabin, tapered")) {
+            Page page = desk.page();
+            String cover = page.url().replaceAll("\\?.*", "");
+            long id = Long.parseLong(cover.replaceAll(".*/", ""));
+            ShelfStore shelf = site.bean(ShelfStore.class);
+            Thing linen =
+                    new Thing(Kind.CLOTH, "Bracken linen", "#7d9c93", Optional.empty(), Optional.of(Length.cm(150)), 0);
+            long thing = shelf.put(linen, Length.cm(300).grains(), "").orElseThrow();
+            assertThat(stock(shelf, thing)).isEqualTo(Length.cm(300).grains());
+            CoverPlan plan = site.bean(CoverStore.class).find(id).plan();
+            List<Step> steps = CoverSteps.of(Reckoner.reckonWithoutRemedies(plan, plan.mark()));
+            WorkStore work = site.bean(WorkStore.class);
+            work.reach(id, steps, Milestone.CUT);
+            assertThat(stock(shelf, thing)).isEqualTo(Length.cm(240).grains());
+            page.navigate(site.address() + "/shelf?thing=" + thing);
+            assertThat(page.locator(".shelf-moves li").first()).containsText("used, −");
+            assertThat(page.locator(".shelf-moves li").first()).containsText("for Mate’s cabin, tapered");
+            work.reach(id, steps, Milestone.CUT);
+            assertThat(stock(shelf, thing))
+                    .as("not twice")
+                    .isEqualTo(Length.cm(240).grains());
+            work.tick(id, List.of(), said -> false);
+            assertThat(stock(shelf, thing)).isEqualTo(Length.cm(300).grains());
+            shelf.putAway(thing, true);
+        }
+    }
+
+    private static long stock(ShelfStore shelf, long thing) {
+        return shelf.find(thing).orElseThrow().stock();
     }
 
     private static void pick(Desk desk, String what) {

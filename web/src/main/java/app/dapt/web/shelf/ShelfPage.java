@@ -191,10 +191,12 @@ public record ShelfPage(
                 .map(each -> new Move(
                         each.movement().id(),
                         w.say(
-                                "shelf.moved." + Phrase.code(each.movement().why()),
-                                day.format(each.at()),
-                                (each.movement().amount() < 0 ? "−" : "+")
-                                        + Amounts.said(each.movement().amount(), counted(), w)),
+                                        "shelf.moved."
+                                                + Phrase.code(each.movement().why()),
+                                        day.format(each.at()),
+                                        (each.movement().amount() < 0 ? "−" : "+")
+                                                + Amounts.said(each.movement().amount(), counted(), w))
+                                + (each.cut().isEmpty() ? "" : ", " + w.say("buy.for-it", each.cut())),
                         each.movement().canBeUndone(all)))
                 .toList();
     }

@@ -62,12 +62,16 @@ interface ShelfMapper {
     @Select("select id from thing where workroom_id = #{workroom} and id = #{id} and gone_at is null for update")
     Optional<Long> lock(@Param("workroom") long workroom, @Param("id") long id);
 
-    /** A movement; nought where it undoes none. */
-    record MovementRow(long id, String why, long amount, Instant at, long undoes) {}
+    /** A movement; nought where it undoes none, empty where it was not for what was cut. */
+    record MovementRow(long id, String why, long amount, Instant at, long undoes, String cut) {}
 
     @Select("""
-            select m.id, m.why, m.amount, m.at, coalesce(m.undoes, 0) as undoes
+            select m.id, m.why, m.amount, m.at, coalesce(m.undoes, 0) as undoes,
+                   coalesce(r.plan ->> 'name', s.name, '') as cut
               from movement m join thing t on t.id = m.thing_id
+              left join cut_taken k on k.movement_id = m.id
+              left join cover c on c.id = k.cover_id left join revision r on r.cover_id = c.id and r.number = c.revision
+              left join cover_set s on s.id = k.set_id
              where t.workroom_id = #{workroom} and t.id = #{id} order by m.id desc
             """)
     List<MovementRow> movements(@Param("workroom") long workroom, @Param("id") long id);
@@ -82,4 +86,28 @@ interface ShelfMapper {
             @Param("why") String why,
             @Param("amount") long amount,
             @Param("undoes") long undoes);
+
+    @Insert("""
+            insert into cut_taken (movement_id, cover_id, set_id)
+            select max(m.id), case when not #{isSet} then #{id} end::bigint, case when #{isSet} then #{id} end::bigint
+              from movement m join thing t on t.id = m.thing_id
+             where t.id = #{thing} and t.workroom_id = #{workroom}
+            """)
+    void noteTaken(
+            @Param("workroom") long workroom,
+            @Param("thing") long thing,
+            @Param("isSet") boolean isSet,
+            @Param("id") long id);
+
+    /** What was taken for a cover or a set and not given back. */
+    record TakenRow(long thing, long movement) {}
+
+    @Select("""
+            select m.thing_id as thing, m.id as movement
+              from cut_taken k join movement m on m.id = k.movement_id join thing t on t.id = m.thing_id
+             where t.workroom_id = #{workroom} and case when #{isSet} then k.set_id else k.cover_id end = #{id}
+               and not exists (select 1 from movement u where u.undoes = m.id)
+             order by m.id
+            """)
+    List<TakenRow> taken(@Param("workroom") long workroom, @Param("isSet") boolean isSet, @Param("id") long id);
 }

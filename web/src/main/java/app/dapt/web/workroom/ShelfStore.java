@@ -39,8 +39,12 @@ public class ShelfStore {
      */
     public record Kept(long id, Thing thing, long stock) {}
 
-    /** A movement and when it was. */
-    public record Moved(Movement movement, Instant at) {}
+    /**
+     * A movement and when it was.
+     *
+     * @param cut the name of the cover or set it was cut for; empty where it was for none
+     */
+    public record Moved(Movement movement, Instant at, String cut) {}
 
     /** What became of a wish to move something. */
     public enum Outcome {
@@ -133,7 +137,7 @@ public class ShelfStore {
     @Transactional(readOnly = true)
     public List<Moved> movements(long id) {
         return shelf.movements(covers.workroom(), id).stream()
-                .map(row -> new Moved(movement(row), row.at()))
+                .map(row -> new Moved(movement(row), row.at(), row.cut()))
                 .toList();
     }
 
@@ -177,5 +181,23 @@ public class ShelfStore {
         }
         shelf.move(covers.workroom(), id, Why.UNDONE.name(), -wrong.get().amount(), movement);
         return Outcome.MOVED;
+    }
+
+    /** Takes some of a thing off for a cover or a set that is cut; nothing where there is not so much. */
+    public void takeFor(Owner owner, long id, long amount) {
+        if (move(id, Why.USED, -amount) == Outcome.MOVED) {
+            shelf.noteTaken(covers.workroom(), id, owner.isSet(), owner.id());
+        }
+    }
+
+    /** Whether anything was taken off for it and not given back. */
+    @Transactional(readOnly = true)
+    public boolean hasTakenFor(Owner owner) {
+        return !shelf.taken(covers.workroom(), owner.isSet(), owner.id()).isEmpty();
+    }
+
+    /** Puts back what was taken off for a cover or a set, since it is not cut after all. */
+    public void giveBack(Owner owner) {
+        shelf.taken(covers.workroom(), owner.isSet(), owner.id()).forEach(row -> undo(row.thing(), row.movement()));
     }
 }

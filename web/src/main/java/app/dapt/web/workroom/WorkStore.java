@@ -17,6 +17,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -31,11 +32,16 @@ public class WorkStore {
     /** A cover has some dozens of steps; with those of all its former plans it has no more than these. */
     private static final int MOST_STEPS = WorkroomParts.MOST_TICKS;
 
+    /** A cover is cut now, or turned out not to be. */
+    public record Cut(long cover, boolean isCut) {}
+
     private final Clock clock;
     private final WorkMapper work;
     private final CoverStore covers;
+    private final ApplicationEventPublisher events;
 
-    WorkStore(WorkMapper work, CoverStore covers, Clock clock) {
+    WorkStore(WorkMapper work, CoverStore covers, Clock clock, ApplicationEventPublisher events) {
+        this.events = events;
         this.clock = clock;
         this.work = work;
         this.covers = covers;
@@ -101,11 +107,17 @@ public class WorkStore {
             return refused;
         }
         if (isCut.test(ticks(List.of(coverId)).getOrDefault(coverId, Map.of()))) {
-            work.freeze(covers.workroom(), coverId);
+            said(work.freeze(covers.workroom(), coverId), new Cut(coverId, true));
         } else {
-            work.thaw(covers.workroom(), coverId);
+            said(work.thaw(covers.workroom(), coverId), new Cut(coverId, false));
         }
         return refused;
+    }
+
+    private void said(int changed, Cut cut) {
+        if (changed > 0) {
+            events.publishEvent(cut);
+        }
     }
 
     /** The cover of a set that is tried on before the others are cut. */
