@@ -73,6 +73,7 @@ public final class WorkroomFile implements Closeable {
             "washes.json",
             "shelf.json",
             "prices.csv",
+            "beside.json",
             "log.csv",
             WorkroomWriter.FRONT,
             WorkroomWriter.SUMS);
@@ -321,6 +322,11 @@ public final class WorkroomFile implements Closeable {
 
     public List<ShelfParts.Shelved> shelf() throws BadPlanFile {
         return list("shelf.json", ShelfParts::read);
+    }
+
+    public List<BesideParts.Beside> beside() throws BadPlanFile {
+        Set<String> known = Set.copyOf(covers());
+        return list("beside.json", text -> BesideParts.read(text, known));
     }
 
     /** What shops ask, in the currency of its settings. */

@@ -90,6 +90,10 @@ public final class WorkroomWriter implements Closeable {
         put("shelf.json", ShelfParts.write(things));
     }
 
+    public void beside(List<BesideParts.Beside> all) throws IOException {
+        put("beside.json", BesideParts.write(all));
+    }
+
     /**
      * What shops ask.
      *

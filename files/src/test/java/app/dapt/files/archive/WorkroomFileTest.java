@@ -98,6 +98,10 @@ class WorkroomFileTest {
         return PlanJson.write(RandomPlans.plan(new Random(seed)));
     }
 
+    private static final List<BesideParts.Beside> BESIDE = List.of(
+            new BesideParts.Beside(Optional.of("000001.json"), 0, 3, Optional.empty(), Optional.of(4_000)),
+            new BesideParts.Beside(Optional.empty(), 0, 0, Optional.of(0), Optional.empty()));
+
     private static final Price PRICE = new Price(
             "Brannick",
             Kind.ZIP,
@@ -123,6 +127,7 @@ class WorkroomFileTest {
             writer.lays(List.of(LAY));
             writer.washes(List.of(WASH));
             writer.shelf(List.of(ZIP));
+            writer.beside(BESIDE);
             writer.prices(new Prices(List.of(PRICE)), SETTINGS.currency());
             writer.entry("000007.json", new Entry(ID, AT, Optional.of("000001.json"), entry()));
             writer.picture(8, new byte[] {1, 2, 3});
@@ -154,6 +159,7 @@ class WorkroomFileTest {
             assertThat(file.lays()).containsExactly(LAY);
             assertThat(file.washes()).containsExactly(WASH);
             assertThat(file.shelf()).containsExactly(ZIP);
+            assertThat(file.beside()).isEqualTo(BESIDE);
             assertThat(file.prices()).containsExactly(PRICE);
             assertThat(file.settings()).isEqualTo(SETTINGS);
             assertThat(file.pictures()).containsExactly(8L);

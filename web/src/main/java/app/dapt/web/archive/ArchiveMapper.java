@@ -405,4 +405,39 @@ interface ArchiveMapper {
             on conflict do nothing
             """)
     void putLearning(@Param("workroom") long workroom, @Param("l") LearningLine learning);
+
+    /** The place of a cover or a set in work and what its cost is set beside; less than nought where nothing is. */
+    record BesideLine(boolean isSet, long id, int rank, int form, int bought) {}
+
+    @Select("""
+            select * from (
+              select false as is_set, c.id, coalesce(c.work_rank, 0) as rank, coalesce(b.form, -1) as form,
+                     coalesce(b.bought, -1) as bought
+                from cover c left join cost_beside b on b.cover_id = c.id
+               where c.workroom_id = #{workroom} and c.deleted_at is null
+              union all
+              select true, s.id, coalesce(s.work_rank, 0), coalesce(b.form, -1), coalesce(b.bought, -1)
+                from cover_set s left join cost_beside b on b.set_id = s.id where s.workroom_id = #{workroom}) w
+             where rank > 0 or form >= 0 or bought >= 0 order by is_set, id
+            """)
+    List<BesideLine> beside(@Param("workroom") long workroom);
+
+    @Update("update cover set work_rank = #{rank} where id = #{id} and workroom_id = #{workroom} and work_rank is null")
+    void rankCover(@Param("workroom") long workroom, @Param("id") long id, @Param("rank") int rank);
+
+    @Update("""
+            update cover_set set work_rank = #{rank}
+             where id = #{id} and workroom_id = #{workroom} and work_rank is null
+            """)
+    void rankSet(@Param("workroom") long workroom, @Param("id") long id, @Param("rank") int rank);
+
+    @Insert("""
+            insert into cost_beside (cover_id, set_id, form, bought)
+            select case when not #{b.isSet} then #{b.id} end::bigint, case when #{b.isSet} then #{b.id} end::bigint,
+                   nullif(#{b.form}, -1), nullif(#{b.bought}, -1)
+             where exists (select 1 from cover where id = #{b.id} and workroom_id = #{workroom} and not #{b.isSet})
+                or exists (select 1 from cover_set where id = #{b.id} and workroom_id = #{workroom} and #{b.isSet})
+            on conflict do nothing
+            """)
+    void putBeside(@Param("workroom") long workroom, @Param("b") BesideLine beside);
 }

@@ -1,6 +1,7 @@
 package app.dapt.web.archive;
 
 import app.dapt.files.BadPlanFile;
+import app.dapt.files.archive.BesideParts.Beside;
 import app.dapt.files.archive.ShelfParts.Move;
 import app.dapt.files.archive.ShelfParts.Shelved;
 import app.dapt.files.archive.WorkroomParts;
@@ -100,6 +101,7 @@ class Packing {
             List<Lay> lays = lays(sets);
             writer.lays(lays);
             counts.put("layouts", lays.size());
+            writer.beside(beside(sets));
             List<Wash> washes = rows.washes(workroom).stream()
                     .map(line -> new Wash(
                             UUID.fromString(line.uid()),
@@ -218,6 +220,19 @@ class Packing {
                 }
             }
             return lays;
+        }
+
+        private List<Beside> beside(List<SetLine> sets) {
+            List<Long> ids = sets.stream().map(SetLine::id).toList();
+            return rows.beside(workroom).stream()
+                    .filter(line -> line.isSet() || files.containsKey(line.id()))
+                    .map(line -> new Beside(
+                            line.isSet() ? Optional.empty() : Optional.ofNullable(files.get(line.id())),
+                            line.isSet() ? ids.indexOf(line.id()) : 0,
+                            line.rank(),
+                            Optional.of(line.form()).filter(paid -> paid >= 0),
+                            Optional.of(line.bought()).filter(paid -> paid >= 0)))
+                    .toList();
         }
 
         private void log() throws IOException {

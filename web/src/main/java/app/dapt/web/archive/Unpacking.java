@@ -2,6 +2,7 @@ package app.dapt.web.archive;
 
 import app.dapt.cover.CoverPlan;
 import app.dapt.files.BadPlanFile;
+import app.dapt.files.archive.BesideParts.Beside;
 import app.dapt.files.archive.ShelfParts.Move;
 import app.dapt.files.archive.ShelfParts.Shelved;
 import app.dapt.files.archive.WorkroomFile;
@@ -18,6 +19,7 @@ import app.dapt.files.plan.PictureNumbers;
 import app.dapt.files.plan.PlanJson;
 import app.dapt.log.LogEntry;
 import app.dapt.piece.Piece.Material;
+import app.dapt.web.archive.ArchiveMapper.BesideLine;
 import app.dapt.web.archive.ArchiveMapper.EntryLine;
 import app.dapt.web.archive.ArchiveMapper.KnownLine;
 import app.dapt.web.archive.ArchiveMapper.LayoutLine;
@@ -167,6 +169,9 @@ class Unpacking {
             }
             for (Lay lay : file.lays()) {
                 lay(lay, sets);
+            }
+            for (Beside each : file.beside()) {
+                beside(each, sets);
             }
             for (Wash wash : file.washes()) {
                 wash(wash);
@@ -347,6 +352,29 @@ class Unpacking {
             }
             long id = rows.insertLayout(workroom, new LayoutLine(0, ofSet ? 0 : cover, ofSet ? set : 0, cloths, ""));
             rows.putLayoutPlan(workroom, id, PictureNumbers.renumbered(lay.plan(), numbers));
+        }
+
+        /** What nobody has said here of it. */
+        private void beside(Beside beside, List<Long> sets) {
+            boolean isSet = beside.cover().isEmpty();
+            long id = beside.cover()
+                    .map(ids::get)
+                    .orElseGet(() -> beside.set() < sets.size() ? Math.abs(sets.get(beside.set())) : 0L);
+            if (id > 0 && beside.rank() > 0 && isSet) {
+                rows.rankSet(workroom, id, beside.rank());
+            } else if (id > 0 && beside.rank() > 0) {
+                rows.rankCover(workroom, id, beside.rank());
+            }
+            if (id > 0 && (beside.form().isPresent() || beside.bought().isPresent())) {
+                rows.putBeside(
+                        workroom,
+                        new BesideLine(
+                                isSet,
+                                id,
+                                0,
+                                beside.form().orElse(-1),
+                                beside.bought().orElse(-1)));
+            }
         }
 
         private String ours(ClothOf of) {

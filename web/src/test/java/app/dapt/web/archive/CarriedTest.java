@@ -15,12 +15,14 @@ import app.dapt.learning.Verdict;
 import app.dapt.log.LogEntry;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
+import app.dapt.shelf.CostSheet;
 import app.dapt.shelf.Movement;
 import app.dapt.shelf.Price;
 import app.dapt.shelf.Thing;
 import app.dapt.web.Site;
 import app.dapt.web.WithSite;
 import app.dapt.web.archive.Unpacking.Brought;
+import app.dapt.web.workroom.CostStore;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.LayoutStore;
 import app.dapt.web.workroom.LayoutStore.Place;
@@ -149,6 +151,13 @@ class CarriedTest {
                 LocalDate.of(2026, 2, 1),
                 Optional.empty());
         prices.keep(List.of(price));
+        CostStore costs = site.bean(CostStore.class);
+        CostSheet.Beside beside = new CostSheet.Beside(
+                Optional.of(900),
+                Optional.of(4_000),
+                costs.beside(Owner.cover(id)).hourly());
+        costs.put(Owner.cover(id), beside);
+        site.command("update cover set work_rank = 77 where id = " + id);
         Path path = packed(site);
         long before = site.number(COUNTS);
 
@@ -174,6 +183,8 @@ class CarriedTest {
         assertThat(site.number(COUNTS)).isEqualTo(before);
         long now = site.number("select max(id) from cover where deleted_at is null");
         assertThat(covers.find(now).plan()).isEqualTo(plan);
+        assertThat(costs.beside(Owner.cover(now))).isEqualTo(beside);
+        assertThat(site.number("select work_rank from cover where id = " + now)).isEqualTo(77);
         assertThat(work.ticks(List.of(now)).get(now)).containsOnlyKeys("front/cut", "cover/press");
         assertThat(work.plansAtCut(List.of(now))).containsEntry(now, plan);
         assertThat(lays.find(place(now, plan)).choices().remnants())
