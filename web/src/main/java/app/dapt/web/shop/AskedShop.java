@@ -61,7 +61,7 @@ class AskedShop {
     String age(Words w) {
         return client.map(shop -> prices.whenAsked(shop.name())
                         .map(asked -> said(shop.name(), asked, w))
-                        .orElseGet(() -> w.say("price.never-asked", shop.name())))
+                        .orElseGet(() -> w.say("shop.never-asked", shop.name())))
                 .orElse("");
     }
 
@@ -70,9 +70,9 @@ class AskedShop {
         String when = words.ago(Duration.between(asked.at(), clock.instant()));
         return asked.answered()
                 .map(at -> at.equals(asked.at())
-                        ? w.say("price.answered", shop, when)
-                        : w.say("price.unanswered", shop, when, words.ago(Duration.between(at, clock.instant()))))
-                .orElseGet(() -> w.say("price.never-answered", shop, when));
+                        ? w.say("shop.answered", shop, when)
+                        : w.say("shop.unanswered", shop, when, words.ago(Duration.between(at, clock.instant()))))
+                .orElseGet(() -> w.say("shop.never-answered", shop, when));
     }
 
     /** What stands where a table of prices does not say it. */

@@ -58,8 +58,8 @@ public record CostPage(Batch batch, BuyList list, Beside beside, Entries entries
                                 "cost.own-price",
                                 w().say(
                                                 cloth.uses().get(0).priced().metric()
-                                                        ? "price.per.metre"
-                                                        : "price.per.yard",
+                                                        ? "shop.per.metre"
+                                                        : "shop.per.yard",
                                                 w().money().shown(cloth.cloth().price())))
                 : from(cloth.found());
         return line(

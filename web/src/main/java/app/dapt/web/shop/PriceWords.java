@@ -12,12 +12,12 @@ record PriceWords(Words w) {
 
     /** What a shop asks for something and since when it is known. */
     String asks(Price price) {
-        return w.say("price.asks", price.shop(), per(price), day(price));
+        return w.say("shop.asks", price.shop(), per(price), day(price));
     }
 
     /** So much a yard. */
     String per(Price price) {
-        return w.say("price.per." + Phrase.code(price.per()), w.money().shown(price.cents()));
+        return w.say("shop.per." + Phrase.code(price.per()), w.money().shown(price.cents()));
     }
 
     String day(Price price) {
@@ -30,11 +30,11 @@ record PriceWords(Words w) {
     String ago(Duration past) {
         long minutes = past.toMinutes();
         if (minutes < 1) {
-            return w.say("price.ago.now");
+            return w.say("shop.ago.now");
         }
         if (minutes < 100) {
-            return w.say("price.ago.minutes", minutes);
+            return w.say("shop.ago.minutes", minutes);
         }
-        return past.toHours() < 48 ? w.say("price.ago.hours", past.toHours()) : w.say("price.ago.days", past.toDays());
+        return past.toHours() < 48 ? w.say("shop.ago.hours", past.toHours()) : w.say("shop.ago.days", past.toDays());
     }
 }

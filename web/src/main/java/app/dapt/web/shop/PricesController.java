@@ -59,11 +59,11 @@ class PricesController {
             throws IOException {
         Words words = wording.words(reader);
         Entries entries = new Entries(typed, words);
-        String whose = entries.text("shop", Thing.LONGEST_NAME, words.say("price.noted"));
+        String whose = entries.text("shop", Thing.LONGEST_NAME, words.say("shop.noted"));
         try {
             PriceTable.Rows rows = PriceTable.read(file.getBytes(), shop.habits(whose, reader));
             if (!prices.keep(rows.prices())) {
-                entries.refuse("file", "price.full", PriceStore.MOST);
+                entries.refuse("file", "shop.full", PriceStore.MOST);
             } else if (rows.refused().isEmpty()) {
                 return Redirect.to(
                         "/prices",
@@ -74,7 +74,7 @@ class PricesController {
             }
             return shown(entries, Map.of(), refused(rows, words), model);
         } catch (BadPlanFile e) {
-            entries.refuse("file", "price.not-one", e.problem());
+            entries.refuse("file", "shop.not-one", e.problem());
             return shown(entries, typed, List.of(), model);
         }
     }
@@ -122,7 +122,7 @@ class PricesController {
         model.addAttribute(
                 "said",
                 SAID.contains(said)
-                        ? words.say("price.said." + said, count.matches("\\d{1,5}") ? Integer.parseInt(count) : 0)
+                        ? words.say("shop.said." + said, count.matches("\\d{1,5}") ? Integer.parseInt(count) : 0)
                         : "");
         model.addAttribute("refused", refused);
         model.addAttribute(

@@ -56,10 +56,10 @@ public record PricesPage(Prices prices, Optional<String> asked, String age, Entr
                 words.per(price),
                 price.stock()
                         .map(there -> there == 0
-                                ? words.w().say("price.sold-out")
+                                ? words.w().say("shop.sold-out")
                                 : words.w()
                                         .say(
-                                                "price.has",
+                                                "shop.has",
                                                 Amounts.said(there, price.kind().counted(), words.w())))
                         .orElse(""),
                 price.isSoldOut(1),
