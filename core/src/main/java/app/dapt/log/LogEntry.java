@@ -9,6 +9,7 @@ import app.dapt.learning.Pace;
 import app.dapt.learning.Tastes;
 import app.dapt.learning.Verdict;
 import app.dapt.make.CoverSteps;
+import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.PlainText;
 import app.dapt.step.Place;
@@ -16,6 +17,7 @@ import app.dapt.step.Step;
 import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -31,6 +33,7 @@ import java.util.function.UnaryOperator;
  * @param spent   what it took
  * @param picture the number of its picture
  * @param note    one line, up to 500 characters; empty for none
+ * @param later   how it was some time after, the first first
  */
 public record LogEntry(
         LocalDate made,
@@ -39,9 +42,13 @@ public record LogEntry(
         Optional<Fitting> fitting,
         Spent spent,
         Optional<Long> picture,
-        String note) {
+        String note,
+        List<Later> later) {
 
     public static final int LONGEST_NOTE = 500;
+    /** So often it is said how one is later. */
+    public static final int MOST_LATER = 50;
+
     /** Nobody logs a cover of before. */
     public static final LocalDate EARLIEST = LocalDate.of(1900, 1, 1);
 
@@ -61,33 +68,39 @@ public record LogEntry(
         if (made.isBefore(EARLIEST)) {
             throw new IllegalArgumentException("nobody logs a cover of before " + EARLIEST);
         }
+        if (later.size() > MOST_LATER) {
+            throw new IllegalArgumentException("how a cover is later is said up to " + MOST_LATER + " times");
+        }
+        later = List.copyOf(later);
     }
 
     /** A cover of which nothing is known yet but that it was made. */
     public static LogEntry of(LocalDate made, CoverPlan plan) {
-        return new LogEntry(made, plan, Optional.empty(), Optional.empty(), Spent.NOTHING, Optional.empty(), "");
+        return new LogEntry(
+                made, plan, Optional.empty(), Optional.empty(), Spent.NOTHING, Optional.empty(), "", List.of());
     }
 
     /** This cover tried on, and left as it was. */
     public LogEntry tried(Verdict verdict) {
-        return new LogEntry(made, plan, planned, Optional.of(new Fitting(plan, verdict)), spent, picture, note);
+        return new LogEntry(made, plan, planned, Optional.of(new Fitting(plan, verdict)), spent, picture, note, later);
     }
 
     /** What was said of it when it was tried on, said otherwise. */
     public LogEntry judged(Optional<Verdict> verdict) {
         CoverPlan then = fitting.map(Fitting::tried).orElse(plan);
-        return new LogEntry(made, plan, planned, verdict.map(said -> new Fitting(then, said)), spent, picture, note);
+        return new LogEntry(
+                made, plan, planned, verdict.map(said -> new Fitting(then, said)), spent, picture, note, later);
     }
 
     /** This cover as it is after a correction; what it was first planned to be stays. */
     public LogEntry corrected(CoverPlan now) {
         Optional<CoverPlan> first = planned.or(() -> Optional.of(plan));
-        return new LogEntry(made, now, first.filter(then -> !then.equals(now)), fitting, spent, picture, note);
+        return new LogEntry(made, now, first.filter(then -> !then.equals(now)), fitting, spent, picture, note, later);
     }
 
     /** The entry of a cover that was planned otherwise since. */
     public LogEntry withPlan(CoverPlan changed) {
-        return new LogEntry(made, changed, planned, fitting, spent, picture, note);
+        return new LogEntry(made, changed, planned, fitting, spent, picture, note, later);
     }
 
     /** The same entry, each of its plans changed alike. */
@@ -99,24 +112,49 @@ public record LogEntry(
                 fitting.map(sat -> new Fitting(change.apply(sat.tried()), sat.verdict())),
                 spent,
                 picture,
-                note);
+                note,
+                later);
     }
 
     public LogEntry withMade(LocalDate day) {
-        return new LogEntry(day, plan, planned, fitting, spent, picture, note);
+        return new LogEntry(day, plan, planned, fitting, spent, picture, note, later);
     }
 
     public LogEntry withSpent(Spent changed) {
-        return new LogEntry(made, plan, planned, fitting, changed, picture, note);
+        return new LogEntry(made, plan, planned, fitting, changed, picture, note, later);
     }
 
     public LogEntry withPicture(Optional<Long> number) {
-        return new LogEntry(made, plan, planned, fitting, spent, number, note);
+        return new LogEntry(made, plan, planned, fitting, spent, number, note, later);
     }
 
     public LogEntry withNote(String line) {
-        return new LogEntry(made, plan, planned, fitting, spent, picture, line);
+        return new LogEntry(made, plan, planned, fitting, spent, picture, line, later);
     }
+
+    /** The same with what is said of it some time after. */
+    public LogEntry withLater(List<Later> said) {
+        return new LogEntry(made, plan, planned, fitting, spent, picture, note, said);
+    }
+
+    /**
+     * What its cloth has lost across and up and down since it was finished, as it was measured last after a wash, as
+     * parts of one; less than nothing where it has grown. Nothing where nobody measured both.
+     */
+    public Optional<Shrunk> shrunk() {
+        return later.stream()
+                .filter(said -> said.after() == Later.After.WASHED)
+                .filter(said -> said.across().isPresent() && said.upDown().isPresent())
+                .reduce((one, other) -> other)
+                .map(said -> new Shrunk(
+                        reckoned(plan).finished(Axis.ACROSS),
+                        said.across().orElseThrow(),
+                        reckoned(plan).finished(Axis.UP_DOWN),
+                        said.upDown().orElseThrow()));
+    }
+
+    /** A cover's size as it was finished and as it is after a wash. */
+    public record Shrunk(Length beforeAcross, Length across, Length beforeUpDown, Length upDown) {}
 
     /** What was done about it, as it follows from how it sat. */
     public Optional<Correction> correction() {
@@ -152,7 +190,7 @@ public record LogEntry(
                         plan.form().filling(), Correction.wanted(reckoned(sat.tried()), sat.verdict())));
     }
 
-    /** How its overlap fared, where nothing but its overlap kept it shut. */
+    /** How its overlap fared then and since, where nothing but its overlap kept it shut. */
     public Optional<Overlaps.Seen> overlap() {
         return fitting.flatMap(sat -> {
             Reckoned cover = reckoned(sat.tried());
@@ -166,7 +204,8 @@ public record LogEntry(
 
     /** One that shows a little and was not measured gapes by a little. */
     private Length gape(Verdict verdict) {
-        return verdict.opening() == Verdict.Opening.CLOSED
+        boolean gapesSince = later.stream().anyMatch(said -> said.gave().contains(Later.Gave.GAPES));
+        return verdict.opening() == Verdict.Opening.CLOSED && !gapesSince
                 ? Length.ZERO
                 : verdict.gape().orElse(plan.unit().pick(Length.mm(5), Length.inches(0, 1, 4)));
     }

@@ -22,6 +22,7 @@ import app.dapt.learning.Verdict.Middle;
 import app.dapt.learning.Verdict.Opening;
 import app.dapt.log.Learnt.Subject;
 import app.dapt.log.Learnt.Told;
+import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Unit;
@@ -31,6 +32,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.IntFunction;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -185,6 +187,7 @@ class LogEntryTest {
                 .isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> LogEntry.of(LocalDate.of(1066, 10, 14), PLAN))
                 .isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> later(Length.ZERO)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> LogEntry.of(DAY, PLAN).withNote("two\nlines"))
                 .isInstanceOf(IllegalArgumentException.class);
     }
@@ -260,5 +263,33 @@ class LogEntryTest {
                         .by(FitSchool.MY_OWN)
                         .plan())
                 .isEqualTo(decided);
+    }
+
+    private static Later later(Length across, Later.Gave... gave) {
+        return new Later(DAY, Later.After.WASHED, Optional.of(across), Optional.of(across), Set.of(gave), "");
+    }
+
+    @Test
+    void whatIsMeasuredAfterTheLastWashTellsWhatItLost() {
+        LogEntry entry = LogEntry.of(DAY, PLAN);
+        assertThat(entry.shrunk()).isEmpty();
+        assertThat(entry.withLater(List.of(later(Length.cm(46)), later(Length.cm(44))))
+                        .shrunk())
+                .hasValueSatisfying(shrunk -> {
+                    assertThat(shrunk.across()).isEqualTo(Length.cm(44));
+                    assertThat(shrunk.beforeAcross())
+                            .isEqualTo(Reckoner.reckonWithoutRemedies(PLAN, PLAN.mark())
+                                    .finished(Axis.ACROSS));
+                });
+    }
+
+    @Test
+    void anOpeningThatGapesSinceGaped() {
+        LogEntry held = LogEntry.of(DAY, PLAN).tried(Verdict.GOOD);
+        assertThat(held.overlap())
+                .hasValueSatisfying(seen -> assertThat(seen.gape().isZero()).isTrue());
+        assertThat(held.withLater(List.of(later(Length.cm(45), Later.Gave.GAPES)))
+                        .overlap())
+                .hasValueSatisfying(seen -> assertThat(seen.gape().isPositive()).isTrue());
     }
 }

@@ -271,6 +271,30 @@ class LogJourneyTest {
     }
 
     @Test
+    void howACoverIsLaterIsSaidAndItsShrinkageKept(Site site) {
+        try (Desk desk = site.desk("/log/9")) {
+            Page page = desk.page();
+            page.locator("#f-later-across").fill("wide");
+            page.locator("[name=gave-frayed]").check();
+            page.getByText("Add it").click();
+            assertThat(page.locator("#f-later-across ~ .refusal")).not().isEmpty();
+            assertThat(page.locator("[name=gave-frayed]")).isChecked();
+            page.locator("#f-later-across").fill("10 in");
+            page.locator("#f-later-up-down").fill("10 in");
+            page.getByText("Add it").click();
+            assertThat(page.locator(".entry-later li")).containsText("edges frayed");
+            assertThat(page.locator(".entry-later")).containsText("Since it was finished it has lost");
+            page.locator(".entry-later li button").click();
+            assertThat(page.locator(".entry-later li")).hasCount(0);
+            page.locator(".entry-acts").getByText("Undo").click();
+            assertThat(page.locator(".entry-later li")).hasCount(1);
+            page.locator(".entry-acts").getByText("Undo").click();
+            assertThat(page.locator(".entry-later li")).hasCount(0);
+            assertThat(desk.errors()).isEmpty();
+        }
+    }
+
+    @Test
     void itFitsAPhoneAndNobodyIsShutOut(Site site) {
         for (String path : List.of("/log", "/learned", "/covers/8/try-on")) {
             try (Desk phone = site.phone(path)) {

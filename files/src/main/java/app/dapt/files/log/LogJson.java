@@ -12,6 +12,9 @@ import app.dapt.learning.Verdict.Corners;
 import app.dapt.learning.Verdict.Edges;
 import app.dapt.learning.Verdict.Middle;
 import app.dapt.learning.Verdict.Opening;
+import app.dapt.log.Later;
+import app.dapt.log.Later.After;
+import app.dapt.log.Later.Gave;
 import app.dapt.log.LogEntry;
 import app.dapt.log.LogEntry.Fitting;
 import app.dapt.log.Spent;
@@ -21,9 +24,13 @@ import app.dapt.measure.Unit;
 import app.dapt.step.Place;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import tools.jackson.databind.node.ObjectNode;
 
 /** An entry of the log as JSON, with the plans of its cover in it. What is written reads back exactly. */
@@ -63,7 +70,55 @@ public final class LogJson {
         if (!entry.note().isEmpty()) {
             root.put("note", entry.note());
         }
+        later(root, entry);
         return root;
+    }
+
+    private static void later(ObjectNode root, LogEntry entry) {
+        Unit unit = entry.plan().unit();
+        for (Later said : entry.later()) {
+            ObjectNode at = root.withArray("later").addObject();
+            at.put("day", said.day().toString()).put("after", Phrase.code(said.after()));
+            said.across().ifPresent(length -> at.put("across", ExactLength.write(length, unit)));
+            said.upDown().ifPresent(length -> at.put("upDown", ExactLength.write(length, unit)));
+            if (!said.gave().isEmpty()) {
+                ObjectNode gave = at.putObject("gave");
+                said.gave().forEach(each -> gave.put(Phrase.code(each), true));
+            }
+            if (!said.note().isEmpty()) {
+                at.put("note", said.note());
+            }
+        }
+    }
+
+    private static List<Later> later(Cursor root) throws BadPlanFile {
+        List<Later> later = new ArrayList<>();
+        for (Cursor at : root.has("later") ? root.objects("later", LogEntry.MOST_LATER) : List.<Cursor>of()) {
+            later.add(new Later(
+                    day(at, "day"),
+                    at.choice("after", After.class),
+                    at.maybeLength("across", LengthRange.PIECE).filter(Length::isPositive),
+                    at.maybeLength("upDown", LengthRange.PIECE).filter(Length::isPositive),
+                    gave(at),
+                    at.has("note") ? at.text("note", LogEntry.LONGEST_NOTE) : ""));
+            at.done();
+        }
+        return later;
+    }
+
+    private static Set<Gave> gave(Cursor at) throws BadPlanFile {
+        if (!at.has("gave")) {
+            return Set.of();
+        }
+        Cursor said = at.object("gave");
+        Set<Gave> all = EnumSet.noneOf(Gave.class);
+        for (Gave gave : Gave.values()) {
+            if (said.has(Phrase.code(gave)) && said.flag(Phrase.code(gave))) {
+                all.add(gave);
+            }
+        }
+        said.done();
+        return all;
     }
 
     private static void verdict(ObjectNode at, Verdict verdict, Unit unit) {
@@ -90,13 +145,14 @@ public final class LogJson {
         Cursor root = Cursor.root(PlanJson.tree(text));
         CoverPlan plan = PlanJson.plan(root.object("plan"));
         LogEntry entry = new LogEntry(
-                day(root),
+                day(root, "made"),
                 plan,
                 root.has("planned") ? Optional.of(PlanJson.plan(root.object("planned"))) : Optional.empty(),
                 root.has("fitting") ? Optional.of(fitting(root.object("fitting"), plan)) : Optional.empty(),
                 spent(root),
                 root.has("picture") ? Optional.of(root.wide("picture", 1, MOST_PICTURES)) : Optional.empty(),
-                root.has("note") ? root.text("note", LogEntry.LONGEST_NOTE) : "");
+                root.has("note") ? root.text("note", LogEntry.LONGEST_NOTE) : "",
+                later(root));
         root.done();
         return entry;
     }
@@ -110,17 +166,17 @@ public final class LogJson {
         }
     }
 
-    private static LocalDate day(Cursor root) throws BadPlanFile {
-        String text = root.text("made", 10);
+    private static LocalDate day(Cursor root, String name) throws BadPlanFile {
+        String text = root.text(name, 10);
         try {
             LocalDate day = LocalDate.parse(text);
             if (!day.isBefore(LogEntry.EARLIEST)) {
                 return day;
             }
         } catch (DateTimeParseException nonsense) {
-            throw new BadPlanFile("made", "is “" + text + "”, not a day like 2026-03-14");
+            throw new BadPlanFile(name, "is “" + text + "”, not a day like 2026-03-14");
         }
-        throw new BadPlanFile("made", "is before " + LogEntry.EARLIEST);
+        throw new BadPlanFile(name, "is before " + LogEntry.EARLIEST);
     }
 
     private static Fitting fitting(Cursor at, CoverPlan plan) throws BadPlanFile {

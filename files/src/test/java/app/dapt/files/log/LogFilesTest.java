@@ -19,6 +19,7 @@ import app.dapt.learning.Verdict.Corners;
 import app.dapt.learning.Verdict.Edges;
 import app.dapt.learning.Verdict.Middle;
 import app.dapt.learning.Verdict.Opening;
+import app.dapt.log.Later;
 import app.dapt.log.LogEntry;
 import app.dapt.log.Spent;
 import app.dapt.measure.Axis;
@@ -30,10 +31,12 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
@@ -73,6 +76,24 @@ class LogFilesTest {
                         paid,
                         paid.map(hundredths -> hundredths / 7)))
                 .withPicture(random.nextBoolean() ? Optional.of(1L + random.nextInt(900)) : Optional.empty())
+                .withLater(
+                        random.nextBoolean()
+                                ? List.of()
+                                : List.of(
+                                        new Later(
+                                                LocalDate.of(2026, 4, 2),
+                                                Later.After.WASHED,
+                                                Optional.of(Length.mm(431)),
+                                                Optional.empty(),
+                                                EnumSet.of(Later.Gave.SEAM, Later.Gave.FRAYED),
+                                                "=hot"),
+                                        new Later(
+                                                LocalDate.of(2027, 2, 1),
+                                                Later.After.YEAR,
+                                                Optional.empty(),
+                                                Optional.empty(),
+                                                Set.of(),
+                                                "")))
                 .withNote(random.nextBoolean() ? "=1+1, “quoted”, and 'so on\"" : "");
     }
 

@@ -1,6 +1,8 @@
 package app.dapt.web.log;
 
+import app.dapt.log.Later;
 import app.dapt.log.LogEntry;
+import app.dapt.piece.Piece;
 import app.dapt.web.Redirect;
 import app.dapt.web.entry.Conflict;
 import app.dapt.web.entry.Entries;
@@ -14,14 +16,20 @@ import app.dapt.web.workroom.LogStore;
 import app.dapt.web.workroom.Logged;
 import app.dapt.web.workroom.PictureStore;
 import app.dapt.web.workroom.Stale;
+import app.dapt.web.workroom.WashStore;
+import app.dapt.web.workroom.WashTest;
 import app.dapt.words.Words;
 import java.io.IOException;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -43,6 +51,7 @@ class EntryController {
     private final LearningStore learning;
     private final ClothNeeds needs;
     private final WentWrong wrong;
+    private final WashStore washes;
     private final Wording wording;
     private final Clock clock;
 
@@ -52,9 +61,11 @@ class EntryController {
             LearningStore learning,
             ClothNeeds needs,
             WentWrong wrong,
+            WashStore washes,
             Wording wording,
             Clock clock) {
         this.wrong = wrong;
+        this.washes = washes;
         this.clock = clock;
         this.log = log;
         this.pictures = pictures;
@@ -113,6 +124,56 @@ class EntryController {
     @PostMapping("/picture/remove")
     String withoutPicture(@PathVariable long id, @RequestParam Map<String, String> typed, Reader reader, Model model) {
         return changed(id, typed, entry -> entry.withPicture(Optional.empty()), reader, model);
+    }
+
+    /** Adds how the cover is some time after it was made. */
+    @PostMapping("/later")
+    String later(@PathVariable long id, @RequestParam Map<String, String> typed, Reader reader, Model model) {
+        Logged logged = log.find(id);
+        Entries entries = new Entries(typed, words(logged, reader));
+        Later said = LaterForm.read(logged.entry(), entries, LocalDate.now(clock));
+        if (logged.entry().later().size() >= LogEntry.MOST_LATER) {
+            entries.refuse("later-day", "log.later.full", LogEntry.MOST_LATER);
+        }
+        return entries.isClean()
+                ? changed(id, typed, entry -> entry.withLater(added(entry.later(), said)), reader, model)
+                : shown(logged, entries, reader, model);
+    }
+
+    private static List<Later> added(List<Later> before, Later said) {
+        return Stream.concat(before.stream(), Stream.of(said))
+                .sorted(Comparator.comparing(Later::day))
+                .toList();
+    }
+
+    /** Takes back what was said, by its place. */
+    @PostMapping("/later/remove")
+    String withoutLater(@PathVariable long id, @RequestParam Map<String, String> typed, Reader reader, Model model) {
+        String place = typed.getOrDefault("place", "");
+        return changed(
+                id,
+                typed,
+                entry -> entry.withLater(IntStream.range(0, entry.later().size())
+                        .filter(i -> !place.equals(String.valueOf(i)))
+                        .mapToObj(entry.later()::get)
+                        .toList()),
+                reader,
+                model);
+    }
+
+    /** Keeps what the cover has shrunk by as a wash test of its fabric. */
+    @PostMapping("/later/shrinkage")
+    String shrinkage(@PathVariable long id) {
+        LogEntry entry = log.find(id).entry();
+        entry.shrunk()
+                .ifPresent(shrunk -> washes.keep(new WashTest(
+                        0,
+                        entry.plan().cloths().of(Piece.Material.FRONT).name(),
+                        shrunk.beforeAcross(),
+                        shrunk.across(),
+                        shrunk.beforeUpDown(),
+                        shrunk.upDown())));
+        return Redirect.to("/learned");
     }
 
     private String changed(

@@ -3,16 +3,20 @@ package app.dapt.web.log;
 import app.dapt.advice.Advice;
 import app.dapt.advice.Drawer;
 import app.dapt.advice.PlanFacts;
+import app.dapt.cloth.Shrinkage;
 import app.dapt.cover.Brief;
 import app.dapt.cover.ClothToBuy;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoned;
 import app.dapt.cover.Reckoner;
 import app.dapt.learning.Verdict;
+import app.dapt.log.Later;
+import app.dapt.log.Later.Gave;
 import app.dapt.log.LogEntry;
 import app.dapt.log.Spent;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
+import app.dapt.piece.Piece.Material;
 import app.dapt.step.Place;
 import app.dapt.web.entry.Entries;
 import app.dapt.web.progress.ClothNeeds;
@@ -27,6 +31,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -78,6 +83,72 @@ public record EntryPage(Logged logged, Terms terms, Entries entries, ClothNeeds 
                 Advice.of(PlanFacts.of(cover(), Drawer.NOT_SAID)).care().says().stream()
                         .map(w::say)
                         .toList());
+    }
+
+    /** How it was some time after, as it is said. */
+    public List<String> later() {
+        return entry().later().stream()
+                .map(said -> Stream.of(
+                                Optional.of(w.say(
+                                        "log.later.said",
+                                        LogLine.day(said.day(), locale),
+                                        w.say(Phrase.choice("log.after", said.after())))),
+                                size(said),
+                                Optional.of(
+                                        said.gave().isEmpty()
+                                                ? w.say("log.later.held")
+                                                : w.list(said.gave().stream()
+                                                        .map(gave -> w.say(Phrase.choice("log.gave", gave)))
+                                                        .toList())),
+                                Optional.of(said.note()).filter(note -> !note.isEmpty()))
+                        .flatMap(Optional::stream)
+                        .collect(Collectors.joining("; ")))
+                .toList();
+    }
+
+    private Optional<String> size(Later said) {
+        return said.across()
+                .map(across -> w.lengths().size(across, said.upDown().orElse(across)))
+                .or(() -> said.upDown().map(w.lengths()::withUnit));
+    }
+
+    /** What it has lost since it was finished, where it was measured after a wash. */
+    public Optional<String> shrunk() {
+        return entry().shrunk()
+                .map(size -> w.say(
+                        "log.later.shrunk",
+                        Shrinkage.tenths(size.beforeAcross(), size.across()) / 10.0,
+                        Shrinkage.tenths(size.beforeUpDown(), size.upDown()) / 10.0));
+    }
+
+    /** Whether that can be what its fabric loses in a wash. */
+    public boolean isShrinkage() {
+        return entry().shrunk()
+                .filter(size -> mayBe(Shrinkage.tenths(size.beforeAcross(), size.across()))
+                        && mayBe(Shrinkage.tenths(size.beforeUpDown(), size.upDown())))
+                .isPresent();
+    }
+
+    private static boolean mayBe(int tenths) {
+        return tenths >= 0 && tenths <= Shrinkage.MOST;
+    }
+
+    /** What it is cut from. */
+    public String cloth() {
+        return entry().plan().cloths().of(Material.FRONT).name();
+    }
+
+    /** Whether something is ticked in the form for what is later. */
+    public boolean ticked(String gave) {
+        return entries.raw("gave-" + gave).isPresent();
+    }
+
+    public List<String> gaves() {
+        return Stream.of(Gave.values()).map(Phrase::code).toList();
+    }
+
+    public String typed(String field) {
+        return entries.raw(field).orElse("");
     }
 
     public String form() {

@@ -15,6 +15,7 @@ import app.dapt.web.wording.FittingWords;
 import app.dapt.web.wording.Minutes;
 import app.dapt.web.workroom.Logged;
 import app.dapt.words.Words;
+import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.time.format.FormatStyle;
 import java.util.List;
@@ -73,9 +74,14 @@ public record LogLine(
                 entry.note());
     }
 
+    static String day(LocalDate day, Locale locale) {
+        return DateTimeFormatter.ofLocalizedDate(FormatStyle.MEDIUM)
+                .withLocale(locale)
+                .format(day);
+    }
+
     static String day(LogEntry entry, Locale locale) {
-        return entry.made()
-                .format(DateTimeFormatter.ofLocalizedDate(FormatStyle.MEDIUM).withLocale(locale));
+        return day(entry.made(), locale);
     }
 
     static String drawing(Reckoned cover, Words w, String id, double units) {
