@@ -50,6 +50,7 @@ class LookTest {
                                 "/drawer",
                                 "/covers/28/make/wrong?step=28/front/lay-lapped",
                                 "/covers/4/card",
+                                "/covers/8/label",
                                 "/covers/999",
                                 "/covers/22/cloth",
                                 "/covers/28/make?step=28/front/lay-lapped",

@@ -189,6 +189,13 @@ class PlanController {
         return "plan/card";
     }
 
+    /** How it is washed, as labels to sew in. */
+    @GetMapping("/label")
+    String label(PlanRequest asked, @RequestParam(defaultValue = "") String paper, Model model) {
+        card(asked, paper, model);
+        return "plan/label";
+    }
+
     /** The plan as a file, the same as is stored, even where that does not read. */
     @GetMapping("/plan.json")
     ResponseEntity<byte[]> file(@PathVariable long id) {
