@@ -60,6 +60,7 @@ class LookTest {
                                 "/shelf?thing=4",
                                 "/to-buy",
                                 "/prices",
+                                "/tape",
                                 "/covers/8/cost",
                                 "/covers/28/make/print",
                                 "/covers/8/try-on",

@@ -214,6 +214,30 @@ class ShelfJourneyTest {
         }
     }
 
+    @Test
+    void aReadingOfTheTapeIsShownBeforeItIsTaken(Site site) {
+        try (Desk desk = site.copyOf("Wheelhouse bench, port end")) {
+            desk.open("measure");
+            Page page = desk.page();
+            page.locator("#f-across-over-crown").focus();
+            Page tape = page.context().newPage();
+            tape.navigate(site.address() + "/tape");
+            tape.locator("#tape-slide").fill("540");
+            assertThat(tape.locator("#tape-read")).hasText("21 1/4 in");
+            tape.locator("#tape-send").click();
+            assertThat(page.locator("#tape")).containsText("21 1/4 in");
+            String before = page.locator("#f-across-over-crown").inputValue();
+            page.keyboard().press("Escape");
+            assertThat(page.locator("#tape")).isHidden();
+            assertThat(page.locator("#f-across-over-crown")).hasValue(before);
+            tape.locator("#tape-send").click();
+            assertThat(page.locator("#tape")).isVisible();
+            desk.posts(() -> page.keyboard().press("Enter"));
+            assertThat(page.locator("p.sentence")).containsText("21¼");
+            assertThat(desk.errors()).isEmpty();
+        }
+    }
+
     private static long stock(ShelfStore shelf, long thing) {
         return shelf.find(thing).orElseThrow().stock();
     }
