@@ -23,7 +23,14 @@ public final class PlainText {
 
     /** Whether this is one line that can be seen, as {@link #line} would leave it. */
     public static boolean isLine(String text) {
-        return !text.isEmpty() && line(text).equals(text);
+        return !text.isEmpty() && (isSimple(text) || line(text).equals(text));
+    }
+
+    /** Whether it is written in nothing but letters and signs that need no look, as most names are. */
+    private static boolean isSimple(String text) {
+        return text.charAt(0) > ' '
+                && text.charAt(text.length() - 1) > ' '
+                && text.chars().allMatch(c -> c >= ' ' && c <= '~');
     }
 
     /** The first so many characters, no pair of them torn apart. */
