@@ -11,6 +11,11 @@ import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -158,13 +163,54 @@ class ErrorAdviceTest {
             } finally {
                 application.destroyForcibly().waitFor();
             }
+            aBackupPutsBackWhatWasThere(store, database);
         } finally {
             postgres("stop", store);
         }
     }
 
-    private static List<String> postgres(String verb, Path store) throws IOException, InterruptedException {
-        Process process = new ProcessBuilder("../scripts/postgres", verb, store.toString())
+    /** The store as one file, and what came after it set aside. */
+    private static void aBackupPutsBackWhatWasThere(Path store, List<String> database) throws Exception {
+        Path file = store.resolveSibling(store.getFileName() + ".dump");
+        try {
+            postgres("dump", store, file.toString());
+            int covers = covers(database, "dapt");
+            update(database, "delete from cover where id < 4");
+            assertThat(covers(database, "dapt")).isEqualTo(covers - 3);
+            String aside = postgres("restore", store, file.toString()).get(0);
+            assertThat(covers(database, "dapt")).isEqualTo(covers);
+            assertThat(covers(database, aside)).as("nothing is thrown away").isEqualTo(covers - 3);
+        } finally {
+            Files.deleteIfExists(file);
+        }
+    }
+
+    private static int covers(List<String> database, String name) throws SQLException {
+        try (Connection connection = connection(database, name);
+                Statement statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery("select count(*) from cover")) {
+            rows.next();
+            return rows.getInt(1);
+        }
+    }
+
+    private static void update(List<String> database, String sql) throws SQLException {
+        try (Connection connection = connection(database, "dapt");
+                Statement statement = connection.createStatement()) {
+            statement.executeUpdate(sql);
+        }
+    }
+
+    private static Connection connection(List<String> database, String name) throws SQLException {
+        return DriverManager.getConnection(
+                "jdbc:postgresql://127.0.0.1:" + database.get(0) + "/" + name, database.get(1), database.get(2));
+    }
+
+    private static List<String> postgres(String verb, Path store, String... more)
+            throws IOException, InterruptedException {
+        List<String> command = new ArrayList<>(List.of("../scripts/postgres", verb, store.toString()));
+        command.addAll(List.of(more));
+        Process process = new ProcessBuilder(command)
                 .redirectError(ProcessBuilder.Redirect.INHERIT)
                 .start();
         List<String> lines = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8)

@@ -25,7 +25,7 @@ class LookTest {
 
     private static final int DEMO_COVERS = 28;
     private static final Pattern ALIKE = Pattern.compile(
-            "slip=(?!opening)|blank|find|999|covers/4$|print|card|piece=|cloth=28|sets/1/|covers/22|when");
+            "slip=(?!opening)|blank|find|999|covers/4$|print|card|label|piece=|cloth=28|sets/1/|covers/22|when");
 
     private static final List<String> CONTRAST = List.of("color-contrast");
 

@@ -40,7 +40,7 @@ public final class Screenshots {
         at("calendar", "/calendar");
         at("shelf", "/shelf");
         at("log", "/log");
-        at("learned", "/learned");
+        at("to-buy", "/to-buy?by=shop");
         triedOn("try-on", cover("Helmsman’s back") + "/try-on");
         onPhone("phone-plan", bench);
         onPhone("phone-make", made);
