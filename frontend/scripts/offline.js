@@ -1,11 +1,11 @@
-// Keeps what has been opened of making, so that it can be gone on with where there is no network. All else goes to the
-// network as if this were not there.
+// Keeps what has been opened of making and the list for the shop, so that it can be gone on with where there is no
+// network. All else goes to the network as if this were not there.
 (function () {
   'use strict';
   // What is kept belongs to one workroom: where another one comes to this address, nothing of the first is shown.
   const STORE = 'dapt-make-' + (new URL(location.href).searchParams.get('workroom') || 'none');
   const MOST_PAGES = 60;
-  const MAKE = /^\/(covers|sets)\/\d+\/make(\/steps)?$/;
+  const MAKE = /^\/(covers|sets)\/\d+\/make(\/steps)?$|^\/to-buy$/;
   const ASSET = /\.(js|css|woff2|svg)$/;
   const PATIENCE = 4000;
 

@@ -15,6 +15,7 @@ import app.dapt.web.Site.Desk;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.ShelfStore;
 import app.dapt.web.workroom.WorkStore;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
@@ -95,6 +96,31 @@ class ShelfJourneyTest {
                     .startsWith("what,amount,for,cost")
                     .contains("Plum velvet");
             assertThat(desk.errors()).isEmpty();
+        }
+    }
+
+    @Test
+    void whatIsTickedInTheShopWithoutANetworkIsSentWhenItIsBack(Site site) {
+        try (Desk phone = site.phone("/to-buy")) {
+            Page page = phone.page();
+            page.waitForFunction("() => navigator.serviceWorker.ready.then(() => true)");
+            page.reload();
+            Locator tape = page.locator("li:has-text('Basting tape')");
+            phone.context().setOffline(true);
+            tape.locator(".tick-box").click();
+            assertThat(page.locator("#buy-kept")).isVisible();
+            assertThat(tape).hasClass("got");
+            page.reload();
+            assertThat(tape).hasClass("got");
+            assertThat(site.number("select count(*) from bought where line like 'Basting tape%'"))
+                    .isZero();
+            phone.context().setOffline(false);
+            assertThat(page.locator("#buy-kept")).isHidden();
+            assertThat(tape).hasClass("got");
+            assertThat(site.number("select count(*) from bought where line like 'Basting tape%'"))
+                    .isOne();
+            tape.locator(".tick-box").click();
+            assertThat(page.locator("li.got")).hasCount(0);
         }
     }
 

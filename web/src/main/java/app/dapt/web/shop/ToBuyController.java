@@ -16,6 +16,7 @@ import app.dapt.web.workroom.CalendarStore;
 import app.dapt.web.workroom.PriceStore;
 import app.dapt.web.workroom.ShelfStore;
 import app.dapt.web.workroom.ShelfStore.Kept;
+import app.dapt.web.workroom.WorkStore;
 import app.dapt.words.Words;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
@@ -43,6 +44,7 @@ class ToBuyController {
     private final BoughtStore bought;
     private final PriceStore prices;
     private final AskedShop shop;
+    private final WorkStore work;
     private final Wording wording;
 
     ToBuyController(
@@ -53,7 +55,9 @@ class ToBuyController {
             BoughtStore bought,
             PriceStore prices,
             AskedShop shop,
+            WorkStore work,
             Wording wording) {
+        this.work = work;
         this.calendar = calendar;
         this.batches = batches;
         this.needs = needs;
@@ -75,6 +79,7 @@ class ToBuyController {
         model.addAttribute("w", wording.words(reader));
         model.addAttribute("here", by(by).isEmpty() ? "/to-buy" : "/to-buy?by=shop");
         model.addAttribute("by", by(by));
+        model.addAttribute("workroom", work.workroom());
         model.addAttribute("age", shop.age(wording.words(reader)));
         model.addAttribute("buy", page(reader, !by(by).isEmpty()));
         return "shop/to-buy";
@@ -87,21 +92,29 @@ class ToBuyController {
     /** Ticks a line, or takes its tick back; what it says goes on the shelf with it, and off it again. */
     @PostMapping("/to-buy")
     String tick(
-            Reader reader, @RequestParam(defaultValue = "") String line, @RequestParam(defaultValue = "") String by) {
+            Reader reader,
+            @RequestParam(defaultValue = "") String line,
+            @RequestParam(defaultValue = "true") String got,
+            @RequestParam(defaultValue = "") String by) {
         ToBuyPage page = page(reader, false);
-        if (page.got().contains(line)) {
+        boolean isGot = page.got().contains(line);
+        if (isGot && !got.equals("false")) {
+            // Said before, perhaps from another tab or by a phone that was without a network.
+            return Redirect.to("/to-buy", "by", by(by));
+        }
+        if (isGot) {
             boolean stays = bought.untick(line)
                     .filter(moved -> shelf.undo(moved.thing(), moved.movement()) != ShelfStore.Outcome.MOVED)
                     .isPresent();
             return Redirect.to("/to-buy", "by", by(by), "said", stays ? "used" : "");
         }
-        if (page.has(line)) {
+        if (page.has(line) && !got.equals("false")) {
             bought.tick(line, () -> page.found(line)
                     .filter(found -> found.lacking() > 0)
                     .flatMap(found -> page.thing(line).flatMap(thing -> onTheShelf(thing, found))));
             return Redirect.to("/to-buy", "by", by(by));
         }
-        return Redirect.to("/to-buy", "by", by(by), "said", "changed");
+        return Redirect.to("/to-buy", "by", by(by), "said", page.has(line) ? "" : "changed");
     }
 
     /** Puts something on the shelf as bought, to what is there of it. */
