@@ -67,13 +67,16 @@
       const button = event.submitter;
       if (!button || button.name !== 'line') return;
       event.preventDefault();
+      const key = PREFIX + button.value;
       const got = button.getAttribute('aria-pressed') !== 'true';
+      // Kept first: whoever goes on to another page at once loses nothing.
+      try { localStorage.setItem(key, String(got)); } catch { event.target.submit(); return; }
       button.setAttribute('aria-busy', 'true');
       post(button.value, got, event.target.elements.by.value).then(function (answer) {
+        localStorage.removeItem(key);
         location.href = answer.url;
       }).catch(function () {
         button.removeAttribute('aria-busy');
-        try { localStorage.setItem(PREFIX + button.value, String(got)); } catch { event.target.submit(); }
         showKept();
       });
     });

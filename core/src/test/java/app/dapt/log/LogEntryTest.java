@@ -26,10 +26,12 @@ import app.dapt.measure.Axis;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.measure.Unit;
+import app.dapt.piece.Piece;
 import app.dapt.step.Place;
 import java.time.LocalDate;
 import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -281,6 +283,18 @@ class LogEntryTest {
                             .isEqualTo(Reckoner.reckonWithoutRemedies(PLAN, PLAN.mark())
                                     .finished(Axis.ACROSS));
                 });
+    }
+
+    @Test
+    void aClothThatFrayedIsRemembered() {
+        Told frayed = Told.by(LogEntry.of(DAY, PLAN).withLater(List.of(later(Length.cm(45), Later.Gave.FRAYED))));
+        Learnt learnt = Learnt.of(Map.of(Subject.MISHAP, List.of(frayed)));
+        String name = PLAN.cloths().of(Piece.Material.FRONT).name();
+        assertThat(learnt.hasFrayed(name.toUpperCase(Locale.ROOT))).isTrue();
+        assertThat(learnt.hasFrayed("another")).isFalse();
+        assertThat(Learnt.of(Map.of(Subject.PACE, List.of(frayed))).hasFrayed(name))
+                .as("where mishaps are not to be learnt from")
+                .isFalse();
     }
 
     @Test

@@ -40,7 +40,7 @@ public final class Screenshots {
         at("calendar", "/calendar");
         at("shelf", "/shelf");
         at("log", "/log");
-        at("to-buy", "/to-buy?by=shop");
+        toBuy("to-buy");
         triedOn("try-on", cover("Helmsman’s back") + "/try-on");
         onPhone("phone-plan", bench);
         onPhone("phone-make", made);
@@ -94,6 +94,17 @@ public final class Screenshots {
             }
             desk.page().locator(".correction figure svg").first().waitFor();
             desk.page().locator(".fitting-filled svg").first().waitFor();
+            save(desk, name);
+        }
+    }
+
+    /** Once the chandler has answered what he asks. */
+    private void toBuy(String name) {
+        try (Desk desk = site.desk("/prices")) {
+            while (desk.page().locator(".price-lines").count() == 0) {
+                desk.page().reload();
+            }
+            desk.page().navigate(site.address() + "/to-buy?by=shop");
             save(desk, name);
         }
     }

@@ -72,6 +72,11 @@ class ShelfJourneyTest {
             assertThat(page.locator(".shelf-list")).not().containsText("Last of the season");
             page.locator(".slipped button").click();
             assertThat(page.locator(".shelf-list")).containsText("Last of the season");
+            page.navigate(site.address() + "/shelf?only=cloth&sort=width");
+            assertThat(page.locator(".shelf-list li").last()).containsText("Fernbank check");
+            page.getByText("by what is left").click();
+            assertThat(page.locator(".shelf-list li").first()).containsText("Fernbank check");
+            page.navigate(site.address() + "/shelf");
             page.fill("#find", "last of");
             page.keyboard().press("Enter");
             assertThat(page.locator(".shelf-list li")).hasCount(1);
@@ -143,6 +148,7 @@ class ShelfJourneyTest {
             assertThat(page.locator("section[aria-label='Market of Low Harbor'] .buy-cost"))
                     .hasText("$5.00");
             page.locator("section[aria-label='Market of Low Harbor'] .tick-box").click();
+            assertThat(page.locator("li.got")).hasCount(1);
             page.navigate(site.address() + "/shelf?find=fringe");
             assertThat(page.locator(".shelf-list strong").first()).hasText("5 yd");
 

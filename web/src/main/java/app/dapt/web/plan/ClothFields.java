@@ -1,10 +1,12 @@
 package app.dapt.web.plan;
 
 import app.dapt.cloth.Cloth;
+import app.dapt.cloth.ClothCharacter.Fraying;
 import app.dapt.cloth.ClothCharacter.Trait;
 import app.dapt.cloth.Print;
 import app.dapt.cover.decision.Cloths;
 import app.dapt.files.drawing.SvgDrawing;
+import app.dapt.log.Learnt;
 import app.dapt.measure.Length;
 import app.dapt.measure.Phrase;
 import app.dapt.piece.Piece.Material;
@@ -16,15 +18,18 @@ import app.dapt.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 /**
  * One fabric of a cover as fields of a slip.
  *
  * @param used   the cloths on the shelf and of all covers
+ * @param learnt what the log tells
  * @param prefix what its fields begin with: what the fabric is for
  */
-public record ClothFields(String prefix, Cloths cloths, List<KnownCloth> used, Words w, Entries entries) {
+public record ClothFields(
+        String prefix, Cloths cloths, List<KnownCloth> used, Supplier<Learnt> learnt, Words w, Entries entries) {
 
     /** A colour to choose. */
     public record Dye(String code, String colour, String name) {}
@@ -107,6 +112,11 @@ public record ClothFields(String prefix, Cloths cloths, List<KnownCloth> used, W
     /** What else may be so of a fabric. */
     public Trait[] traits() {
         return Trait.values();
+    }
+
+    /** Whether the log has one of its name that frayed, which nobody has said of this one. */
+    public boolean hasFrayed() {
+        return cloth().character().frays() != Fraying.BADLY && learnt.get().hasFrayed(cloth().name());
     }
 
     public Print[] prints() {

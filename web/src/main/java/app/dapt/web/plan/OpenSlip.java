@@ -63,7 +63,7 @@ public record OpenSlip(
 
     /** The fields of a fabric. */
     public ClothFields cloth(String prefix) {
-        return new ClothFields(prefix, plan().cloths(), shelf.cloths(), w, entries);
+        return new ClothFields(prefix, plan().cloths(), shelf.cloths(), learnt, w, entries);
     }
 
     /** The forms on the shelf, for whoever measures one. */

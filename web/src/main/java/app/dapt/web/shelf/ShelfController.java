@@ -167,12 +167,17 @@ class ShelfController {
     private String shown(Entries entries, Map<String, String> asked, Optional<Kept> open, Reader reader, Model model) {
         String find = asked.getOrDefault("find", "").strip();
         String kind = asked.getOrDefault("only", "");
+        ShelfOrder order = Stream.of(ShelfOrder.values())
+                .filter(each -> Phrase.code(each).equals(asked.get("sort")))
+                .findFirst()
+                .orElse(ShelfOrder.NAME);
         List<Kept> things = shelf.list(
                 find.substring(0, Math.min(find.length(), LONGEST_FIND)),
                 Stream.of(Kind.values())
                         .filter(each -> Phrase.code(each).equals(kind))
                         .findFirst(),
-                ShelfPage.MOST_LINES + 1);
+                // All of them have to be there to be sorted; by name the store has sorted them.
+                order == ShelfOrder.NAME ? ShelfPage.MOST_LINES + 1 : ShelfStore.MOST);
         Thing fresh = new Thing(
                 entries.choice("kind", Kind.class, Kind.CLOTH), "…", "#31507e", Optional.empty(), Optional.empty(), 0);
         model.addAttribute("w", entries.words());
@@ -182,9 +187,10 @@ class ShelfController {
         model.addAttribute(
                 "shelf",
                 new ShelfPage(
-                        things,
+                        order == ShelfOrder.NAME ? things : order.sorted(things),
                         find,
                         kind,
+                        order,
                         open,
                         open.map(kept -> shelf.movements(kept.id())).orElse(List.of()),
                         open.map(kept -> wanting(kept, reader, entries.words())).orElse(List.of()),

@@ -26,6 +26,7 @@ import java.util.stream.Stream;
  *
  * @param find    what was looked for
  * @param kind    the only kind that is shown, by its code; all where it is empty
+ * @param order   by what they are sorted
  * @param open    the thing whose card is open
  * @param moved   what was put on the shelf of it and taken off
  * @param wanted what is in work and wants some of it
@@ -35,6 +36,7 @@ public record ShelfPage(
         List<Kept> things,
         String find,
         String kind,
+        ShelfOrder order,
         Optional<Kept> open,
         List<Moved> moved,
         List<String> wanted,
@@ -102,6 +104,18 @@ public record ShelfPage(
                         w.say(Phrase.choice("things", each)),
                         Phrase.code(each).equals(kind)))
                 .toList();
+    }
+
+    /** The ways to sort them, and which is chosen. */
+    public List<Choice> orders() {
+        return Stream.of(ShelfOrder.values())
+                .map(each -> new Choice(Phrase.code(each), w.say(Phrase.choice("shelf.order", each)), each == order))
+                .toList();
+    }
+
+    /** How they are sorted, for an address; empty as they come. */
+    public String sort() {
+        return order == ShelfOrder.NAME ? "" : Phrase.code(order);
     }
 
     /** All kinds for a form. */
