@@ -63,7 +63,11 @@ public final class Site implements AutoCloseable {
     }
 
     Site() {
-        application = start(freshDatabase(database), env("DAPT_DB_PORT"), "--dapt.demo=true");
+        application = start(
+                freshDatabase(database),
+                env("DAPT_DB_PORT"),
+                "--dapt.demo=true",
+                "--dapt.search.share=" + System.getProperty("search.share", "1"));
         // A page is awaited as long as its navigation is: a busy machine is no broken page.
         PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
         playwright = Playwright.create(

@@ -16,6 +16,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /**
@@ -34,6 +35,7 @@ class Searches implements DisposableBean {
     private static final Duration PATIENCE = Duration.ofSeconds(8);
 
     private final long patience;
+    private final double share;
     private final int threads = Math.max(1, Math.min(2, Runtime.getRuntime().availableProcessors() - 1));
     private final ThreadPoolExecutor workers = new ThreadPoolExecutor(
             threads, threads, 1, TimeUnit.MINUTES, new ArrayBlockingQueue<>(2 * MOST), runnable -> {
@@ -64,14 +66,16 @@ class Searches implements DisposableBean {
         }
     };
 
+    /** @param share of the time searches are asked for that they take: less on a machine that has other work */
     @Autowired
-    Searches() {
-        this(PATIENCE);
+    Searches(@Value("${dapt.search.share:1}") double share) {
+        this(PATIENCE, share);
     }
 
     /** @param patience how long a search goes on after it was asked for last */
-    Searches(Duration patience) {
+    Searches(Duration patience, double share) {
         this.patience = patience.toNanos();
+        this.share = share;
     }
 
     /** The search for this task, begun if need be; it goes on until it took so many seconds of its own. */
@@ -80,7 +84,7 @@ class Searches implements DisposableBean {
         synchronized (searches) {
             search = searches.computeIfAbsent(task, Search::new);
         }
-        search.ask(System.nanoTime(), (long) (seconds * 1e9));
+        search.ask(System.nanoTime(), (long) (seconds * share * 1e9));
         goOn(search);
         return search;
     }

@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
 /** Searches go on in the background, a bounded number of them, for as long as somebody waits. */
 class SearchesTest {
 
-    private final Searches searches = new Searches(Duration.ofMillis(300));
+    private final Searches searches = new Searches(Duration.ofMillis(300), 1);
 
     @AfterEach
     void end() {
