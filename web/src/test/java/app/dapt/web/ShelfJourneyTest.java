@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoner;
 import app.dapt.make.CoverSteps;
+import app.dapt.make.Mishap;
 import app.dapt.measure.Length;
 import app.dapt.shelf.Thing;
 import app.dapt.shelf.Thing.Kind;
@@ -13,6 +14,7 @@ import app.dapt.step.Milestone;
 import app.dapt.step.Step;
 import app.dapt.web.Site.Desk;
 import app.dapt.web.workroom.CoverStore;
+import app.dapt.web.workroom.MishapStore;
 import app.dapt.web.workroom.ShelfStore;
 import app.dapt.web.workroom.WorkStore;
 import com.microsoft.playwright.Locator;
@@ -133,7 +135,14 @@ class ShelfJourneyTest {
     void pricesAreTakenFromATableAndReckonedWith(Site site) {
         try (Desk desk = site.desk("/prices")) {
             Page page = desk.page();
+            page.fill("#price-shop", "x".repeat(61));
+            page.evaluate("document.getElementById('price-shop').removeAttribute('maxlength')");
+            page.fill("#price-shop", "x".repeat(61));
+            take(page, "kind,price\nzip,1\n");
+            assertThat(page.locator("#r-shop")).not().isEmpty();
+            page.fill("#price-shop", "");
             take(page, "kind,name\nzip,Brass\n");
+            assertThat(page.locator("#r-shop")).isEmpty();
             assertThat(page.locator("#r-file")).containsText("“kind” and “price”");
             take(page, "kind,name,price\ntrim,Fringe,2.10\ntrim,Lace,dear\n");
             assertThat(page.locator(".price-refused")).containsText("Row 3: under “price” stands “dear”");
@@ -242,6 +251,18 @@ class ShelfJourneyTest {
                     .isEqualTo(Length.cm(240).grains());
             work.tick(id, List.of(), said -> false);
             assertThat(stock(shelf, thing)).isEqualTo(Length.cm(300).grains());
+            work.reach(id, steps, Milestone.CUT);
+            site.bean(MishapStore.class)
+                    .happened(
+                            id,
+                            new Mishap("spoilt", Mishap.Kind.CUT_SMALL, "front/cut", Length.ZERO, 0),
+                            "",
+                            List.of("front/cut"),
+                            said -> false,
+                            "");
+            assertThat(stock(shelf, thing))
+                    .as("spoilt is used")
+                    .isEqualTo(Length.cm(240).grains());
             shelf.putAway(thing, true);
         }
     }

@@ -128,7 +128,7 @@ public class MishapStore {
             List<Tick> undone = again.stream()
                     .map(step -> new Tick(UUID.randomUUID(), step, false, false, now, "page"))
                     .toList();
-            work.tick(cover, undone, isCut);
+            work.again(cover, undone, isCut);
             return kept;
         });
     }

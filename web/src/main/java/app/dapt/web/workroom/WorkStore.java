@@ -89,6 +89,15 @@ public class WorkStore {
      * @throws NoSuchCover where there is none
      */
     public List<Tick> tick(long coverId, List<Tick> said, Predicate<Map<String, Tick>> isCut) {
+        return tick(coverId, said, isCut, false);
+    }
+
+    /** Steps that come again since something went wrong: what was cut up is used, whatever stands of its step. */
+    void again(long coverId, List<Tick> undone, Predicate<Map<String, Tick>> isCut) {
+        tick(coverId, undone, isCut, true);
+    }
+
+    private List<Tick> tick(long coverId, List<Tick> said, Predicate<Map<String, Tick>> isCut, boolean isSpoilt) {
         if (work.lock(covers.workroom(), coverId).isEmpty()) {
             throw new NoSuchCover(coverId);
         }
@@ -109,7 +118,8 @@ public class WorkStore {
         if (isCut.test(ticks(List.of(coverId)).getOrDefault(coverId, Map.of()))) {
             said(work.freeze(covers.workroom(), coverId), new Cut(coverId, true));
         } else {
-            said(work.thaw(covers.workroom(), coverId), new Cut(coverId, false));
+            int thawed = work.thaw(covers.workroom(), coverId);
+            said(isSpoilt ? 0 : thawed, new Cut(coverId, false));
         }
         return refused;
     }
