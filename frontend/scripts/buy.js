@@ -44,6 +44,16 @@
     button.firstElementChild.textContent = got ? '✓' : '';
   }
 
+  // Where nothing can be kept the form goes as it would without a script: with what its button says.
+  function sendPlain(form, line) {
+    const said = document.createElement('input');
+    said.type = 'hidden';
+    said.name = 'line';
+    said.value = line;
+    form.append(said);
+    form.submit();
+  }
+
   function showKept() {
     kept().forEach(function (key) {
       const button = list.querySelector('[name=line][value="' + CSS.escape(key.slice(PREFIX.length)) + '"]');
@@ -70,7 +80,7 @@
       const key = PREFIX + button.value;
       const got = button.getAttribute('aria-pressed') !== 'true';
       // Kept first: whoever goes on to another page at once loses nothing.
-      try { localStorage.setItem(key, String(got)); } catch { event.target.submit(); return; }
+      try { localStorage.setItem(key, String(got)); } catch { sendPlain(event.target, button.value); return; }
       button.setAttribute('aria-busy', 'true');
       post(button.value, got, event.target.elements.by.value).then(function (answer) {
         localStorage.removeItem(key);

@@ -59,7 +59,12 @@ class PricesController {
             throws IOException {
         Words words = wording.words(reader);
         Entries entries = new Entries(typed, words);
-        String whose = entries.text("shop", Thing.LONGEST_NAME, words.say("shop.noted"));
+        String noted = words.say("shop.noted");
+        String whose =
+                typed.getOrDefault("shop", "").isBlank() ? noted : entries.text("shop", Thing.LONGEST_NAME, noted);
+        if (!entries.isClean()) {
+            return shown(entries, typed, List.of(), model);
+        }
         try {
             PriceTable.Rows rows = PriceTable.read(file.getBytes(), shop.habits(whose, reader));
             if (!prices.keep(rows.prices())) {
@@ -88,7 +93,7 @@ class PricesController {
 
     /** Asks the shop that can be asked, and waits no longer than a page may take. */
     @PostMapping("/ask")
-    String ask(Reader reader, @RequestParam(defaultValue = "") String back) {
+    String ask(Reader reader) {
         return Redirect.to("/prices", "said", Phrase.code(shop.ask(reader)));
     }
 
