@@ -140,7 +140,7 @@ class ArchitectureTest {
                             "cover.edging",
                             "cover.front")),
             entry("schedule", List.of("measure", "step", "make")),
-            entry("shelf", List.of("measure")),
+            entry("shelf", List.of("measure", "piece", "cloth")),
             entry(
                     "log",
                     with(

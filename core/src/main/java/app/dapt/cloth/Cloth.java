@@ -131,6 +131,18 @@ public record Cloth(
                 character);
     }
 
+    public Cloth withNap(boolean changed) {
+        return new Cloth(
+                id, name, colour, print, width, changed, price, sideways, ownRepeat, shrinkage, photo, synthetic,
+                character);
+    }
+
+    public Cloth withColour(String changed) {
+        return new Cloth(
+                id, name, changed, print, width, nap, price, sideways, ownRepeat, shrinkage, photo, synthetic,
+                character);
+    }
+
     public Cloth withPhoto(Optional<Photo> changed) {
         return new Cloth(
                 id, name, colour, print, width, nap, price, sideways, ownRepeat, shrinkage, changed, synthetic,

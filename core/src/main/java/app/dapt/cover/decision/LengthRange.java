@@ -53,6 +53,7 @@ public enum LengthRange {
     public static LengthRange sizeOf(Kind kind) {
         return switch (kind) {
             case FORM -> SIDE;
+            case REMNANT -> PIECE;
             case ZIP -> ZIP;
             case BUTTON -> BUTTON;
             case CORD, TRIM, CLOTH, INTERFACING, THREAD, FILLING -> HANGS;
@@ -61,7 +62,11 @@ public enum LengthRange {
 
     /** How wide they are. */
     public static LengthRange widthOf(Kind kind) {
-        return kind == Kind.FORM ? SIDE : CLOTH_WIDTH;
+        return switch (kind) {
+            case FORM -> SIDE;
+            case REMNANT -> PIECE;
+            default -> CLOTH_WIDTH;
+        };
     }
 
     /** The least, in the round figures of this unit. */

@@ -2,6 +2,7 @@ package app.dapt.files.archive;
 
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.Cursor;
+import app.dapt.files.cloth.FabricJson;
 import app.dapt.files.plan.PlanJson;
 import app.dapt.shelf.Movement.Why;
 import java.time.DateTimeException;
@@ -20,6 +21,7 @@ public final class ShelfParts {
     private static final int MOST_THINGS = 5_000;
     private static final int MOST_MOVES = 20_000;
     private static final int LONGEST_NAME = 60;
+    private static final int LONGEST_FABRIC = 20_000;
     private static final int DEAREST = 10_000_000;
     private static final long MOST = 1_000_000_000_000L;
     private static final Pattern KIND = Pattern.compile("[A-Z]{3,20}");
@@ -30,10 +32,19 @@ public final class ShelfParts {
     /**
      * A thing, its sizes in grains, nought where it has none.
      *
+     * @param fabric what is told of a cloth or a remnant besides, as {@link FabricJson} has it; empty where nothing is
      * @param moves what was put on the shelf of it and taken off, the first first
      */
     public record Shelved(
-            UUID id, String kind, String name, String colour, long size, long width, int price, List<Move> moves) {
+            UUID id,
+            String kind,
+            String name,
+            String colour,
+            long size,
+            long width,
+            int price,
+            String fabric,
+            List<Move> moves) {
         public Shelved {
             moves = List.copyOf(moves);
         }
@@ -58,6 +69,9 @@ public final class ShelfParts {
                     .put("size", thing.size())
                     .put("width", thing.width())
                     .put("price", thing.price());
+            if (!thing.fabric().isEmpty()) {
+                at.put("fabric", thing.fabric());
+            }
             ArrayNode moves = at.putArray("moves");
             for (Move move : thing.moves()) {
                 ObjectNode moved = moves.addObject()
@@ -82,11 +96,16 @@ public final class ShelfParts {
                     at.wide("size", 0, MOST),
                     at.wide("width", 0, MOST),
                     at.number("price", 0, DEAREST),
+                    fabric(at),
                     moves(at)));
             at.done();
         }
         root.done();
         return things;
+    }
+
+    private static String fabric(Cursor at) throws BadPlanFile {
+        return at.has("fabric") ? FabricJson.text(FabricJson.read(at.text("fabric", LONGEST_FABRIC))) : "";
     }
 
     private static List<Move> moves(Cursor thing) throws BadPlanFile {

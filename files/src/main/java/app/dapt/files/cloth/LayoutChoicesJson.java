@@ -2,8 +2,6 @@ package app.dapt.files.cloth;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Scrap;
-import app.dapt.cloth.Scrap.Corner;
-import app.dapt.cloth.Scrap.Spoilt;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.Cursor;
@@ -118,20 +116,7 @@ public final class LayoutChoicesJson {
     private static List<Scrap> scraps(Cursor root) throws BadPlanFile {
         List<Scrap> scraps = new ArrayList<>();
         for (Cursor at : root.objects("remnants", LayoutChoices.MOST_REMNANTS)) {
-            List<Corner> corners = new ArrayList<>();
-            for (Cursor corner : at.objects("corners", Scrap.MOST_CORNERS)) {
-                corners.add(new Corner(
-                        corner.length("across", LengthRange.AT_HAND), corner.length("along", LengthRange.AT_HAND)));
-            }
-            List<Spoilt> spots = new ArrayList<>();
-            for (Cursor spot : at.objects("spots", Scrap.MOST_SPOTS)) {
-                spots.add(new Spoilt(
-                        spot.length("across", LengthRange.AT_HAND),
-                        spot.length("along", LengthRange.AT_HAND),
-                        spot.length("wide", LengthRange.AT_HAND),
-                        spot.length("deep", LengthRange.AT_HAND)));
-            }
-            scraps.add(new Scrap(at.text("name", Scrap.LONGEST_NAME), corners, spots));
+            scraps.add(ScrapJson.read(at));
         }
         return scraps;
     }
@@ -172,7 +157,7 @@ public final class LayoutChoicesJson {
             new TreeSet<>(choices.joined()).forEach(root.putArray("joined")::add);
             root.put("onRemnants", choices.onRemnants());
             ArrayNode remnants = root.putArray("remnants");
-            choices.remnants().forEach(scrap -> scrap(remnants.addObject(), scrap));
+            choices.remnants().forEach(scrap -> ScrapJson.write(remnants.addObject(), scrap, unit));
             ArrayNode prices = root.putArray("prices");
             choices.prices()
                     .forEach((width, price) ->
@@ -183,20 +168,6 @@ public final class LayoutChoicesJson {
 
         private void window(ObjectNode at, Window window) {
             at.put("across", length(window.across())).put("along", length(window.along()));
-        }
-
-        private void scrap(ObjectNode at, Scrap scrap) {
-            at.put("name", scrap.name());
-            ArrayNode corners = at.putArray("corners");
-            scrap.corners().forEach(corner -> corners.addObject()
-                    .put("across", length(corner.across()))
-                    .put("along", length(corner.along())));
-            ArrayNode spots = at.putArray("spots");
-            scrap.spots().forEach(spot -> spots.addObject()
-                    .put("across", length(spot.across()))
-                    .put("along", length(spot.along()))
-                    .put("wide", length(spot.wide()))
-                    .put("deep", length(spot.deep())));
         }
     }
 }

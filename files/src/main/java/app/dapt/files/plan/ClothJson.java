@@ -33,9 +33,14 @@ public final class ClothJson {
     /** A cloth by itself as text, which reads back the same; it belongs to no plan. */
     public static String text(Cloth cloth) {
         ObjectNode root = JSON.createObjectNode();
-        write(root, cloth, Unit.INCH);
-        root.remove("id");
+        write(root, cloth);
         return root.toString();
+    }
+
+    /** A cloth that belongs to no plan, as a part of something larger. */
+    public static void write(ObjectNode at, Cloth cloth) {
+        write(at, cloth, Unit.INCH);
+        at.remove("id");
     }
 
     /** @throws BadPlanFile with the place, where the text is no cloth */
@@ -49,7 +54,8 @@ public final class ClothJson {
         }
     }
 
-    static Cloth read(Cursor at) throws BadPlanFile {
+    /** A cloth as a part of something larger. */
+    public static Cloth read(Cursor at) throws BadPlanFile {
         Cloth cloth = new Cloth(
                 at.has("id") ? at.number("id", 1, MOST_IDS) : 0,
                 at.text("name", Cloth.LONGEST_NAME),

@@ -86,6 +86,7 @@ class WorkroomFileTest {
             1_000,
             0,
             250,
+            "",
             List.of(
                     new Move("BOUGHT", 2, AT, OptionalInt.empty()),
                     new Move("USED", -1, AT, OptionalInt.empty()),
@@ -139,7 +140,7 @@ class WorkroomFileTest {
     @Test
     void aShelfOnWhichLessThanNothingLayIsRefused() throws Exception {
         Shelved impossible = new Shelved(
-                ID, "ZIP", "Navy", "#1e3355", 0, 0, 0, List.of(new Move("USED", -1, AT, OptionalInt.empty())));
+                ID, "ZIP", "Navy", "#1e3355", 0, 0, 0, "", List.of(new Move("USED", -1, AT, OptionalInt.empty())));
         assertThatThrownBy(() -> ShelfParts.read(ShelfParts.write(List.of(impossible))))
                 .isInstanceOf(BadPlanFile.class)
                 .hasMessageContaining("cannot have been");

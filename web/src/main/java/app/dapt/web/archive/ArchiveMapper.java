@@ -112,11 +112,20 @@ interface ArchiveMapper {
     List<WashLine> washes(@Param("workroom") long workroom);
 
     /** A thing on the shelf. */
-    record ThingLine(long id, String uid, String kind, String name, String colour, long size, long width, int price) {}
+    record ThingLine(
+            long id,
+            String uid,
+            String kind,
+            String name,
+            String colour,
+            long size,
+            long width,
+            int price,
+            String fabric) {}
 
     @Select("""
             select id, uid::text as uid, kind, name, colour, coalesce(size, 0) as size, coalesce(width, 0) as width,
-                   price
+                   price, coalesce(fabric::text, '') as fabric
               from thing where workroom_id = #{workroom} and gone_at is null order by id
             """)
     List<ThingLine> things(@Param("workroom") long workroom);
@@ -132,9 +141,9 @@ interface ArchiveMapper {
     List<MoveLine> moves(@Param("workroom") long workroom);
 
     @Select(value = """
-            insert into thing (workroom_id, uid, kind, name, colour, size, width, price)
+            insert into thing (workroom_id, uid, kind, name, colour, size, width, price, fabric)
             values (#{workroom}, cast(#{t.uid} as uuid), #{t.kind}, #{t.name}, #{t.colour}, nullif(#{t.size}, 0),
-                    nullif(#{t.width}, 0), #{t.price})
+                    nullif(#{t.width}, 0), #{t.price}, cast(nullif(#{t.fabric}, '') as jsonb))
             on conflict (uid) do nothing returning id
             """, affectData = true)
     @Nullable

@@ -276,6 +276,7 @@ class Packing {
                             line.size(),
                             line.width(),
                             line.price(),
+                            line.fabric(),
                             moved(moves.getOrDefault(line.id(), List.of()))))
                     .toList();
         }

@@ -408,7 +408,8 @@ class Unpacking {
                             thing.colour(),
                             thing.size(),
                             thing.width(),
-                            thing.price()));
+                            thing.price(),
+                            thing.fabric()));
             if (id == null) {
                 there++;
                 return;

@@ -12,8 +12,10 @@ import app.dapt.measure.Length;
 import app.dapt.web.Redirect;
 import app.dapt.web.entry.ClothEntry;
 import app.dapt.web.entry.Entries;
+import app.dapt.web.entry.ScrapEntry;
 import app.dapt.web.wording.Reader;
 import app.dapt.web.workroom.LayoutStore;
+import app.dapt.web.workroom.ShelfChoices;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -44,8 +46,10 @@ class ClothController {
     private final Cutting cutting;
     private final LayoutStore lays;
     private final ClothViews views;
+    private final ShelfChoices shelf;
 
-    ClothController(Cutting cutting, LayoutStore lays, ClothViews views) {
+    ClothController(Cutting cutting, LayoutStore lays, ClothViews views, ShelfChoices shelf) {
+        this.shelf = shelf;
         this.cutting = cutting;
         this.lays = lays;
         this.views = views;
@@ -251,6 +255,11 @@ class ClothController {
             if (!typed.getOrDefault("remove", "").isEmpty() && known) {
                 scraps.remove(number);
                 return plan.at(plan.onRemnants(), scraps);
+            }
+            List<Scrap> there = shelf.scraps(typed.getOrDefault("there", ""));
+            if (!there.isEmpty() && scraps.size() < LayoutChoices.MOST_REMNANTS) {
+                scraps.add(there.get(0));
+                return plan.at(true, scraps);
             }
             if (!known && scraps.size() >= LayoutChoices.MOST_REMNANTS) {
                 entries.refuse("corners", "scrap.too-many", LayoutChoices.MOST_REMNANTS);

@@ -17,6 +17,7 @@ import app.dapt.measure.Phrase;
 import app.dapt.web.cloth.Cutting.Table;
 import app.dapt.web.entry.ClothEntry;
 import app.dapt.web.entry.Entries;
+import app.dapt.web.entry.ScrapEntry;
 import app.dapt.web.workroom.LayoutStore;
 import app.dapt.words.Words;
 import java.nio.charset.StandardCharsets;

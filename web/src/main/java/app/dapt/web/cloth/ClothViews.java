@@ -1,6 +1,7 @@
 package app.dapt.web.cloth;
 
 import app.dapt.cloth.Cloth;
+import app.dapt.cloth.Scrap;
 import app.dapt.cover.ClothUse;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.FitSuggestions;
@@ -14,17 +15,22 @@ import app.dapt.layout.WidthOffer;
 import app.dapt.layout.search.Task;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
+import app.dapt.shelf.Thing.Kind;
 import app.dapt.web.cloth.Cutting.Table;
 import app.dapt.web.entry.ClothEntry;
 import app.dapt.web.entry.Entries;
 import app.dapt.web.progress.ClothNeeds;
+import app.dapt.web.wording.Amounts;
 import app.dapt.web.workroom.LayoutStore;
 import app.dapt.web.workroom.ShelfChoices;
 import app.dapt.web.workroom.TableStore;
 import app.dapt.words.Words;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 
@@ -37,6 +43,8 @@ class ClothViews {
     private static final double EASIER_SECONDS = 2;
     /** For each of the other widths. */
     private static final double WIDTH_SECONDS = 1;
+
+    private static final int MOST_THERE = 12;
 
     /** Milliseconds that a page waits for a search that may be over at once. */
     private static final long AT_ONCE = 60;
@@ -144,12 +152,38 @@ class ClothViews {
                                 known.cloths(),
                                 at.table().uses().get(at.cloth()).cloth(),
                                 at.words()));
+        model.addAttribute("there", there(at));
         Optional<LayoutStore.Place> place = at.table().place(at.cloth());
         model.addAttribute(
                 "canUndo", history.canUndo(at.table().owner(), at.table().covers(), place));
         model.addAttribute(
                 "canRedo", history.canRedo(at.table().owner(), at.table().covers(), place));
         model.addAttribute("page", page(at.table(), at.cloth(), at.piece(), at.words(), entries));
+    }
+
+    /** A piece of cloth on the shelf to lay it on. */
+    public record There(long id, String name, String like) {}
+
+    /** What is on the shelf to lay the cloth on, that of its name first; nothing that lies here already. */
+    private List<There> there(At at) {
+        if (at.table().uses().isEmpty()) {
+            return List.of();
+        }
+        ClothUse use = at.table().uses().get(at.cloth());
+        List<Scrap> here = lays.find(at.table().place(use)).choices().remnants();
+        return Stream.of(Kind.REMNANT, Kind.CLOTH)
+                .flatMap(kind -> known.things(kind).stream())
+                .filter(kept -> Collections.disjoint(kept.thing().asScraps(kept.stock()), here))
+                .sorted(Comparator.comparing(kept ->
+                        !kept.thing().name().equalsIgnoreCase(use.cloth().name())))
+                .limit(MOST_THERE)
+                .map(kept -> new There(
+                        kept.id(),
+                        kept.thing().name(),
+                        kept.thing().kind() == Kind.REMNANT
+                                ? Amounts.like(kept.thing(), at.words())
+                                : Amounts.said(kept.stock(), kept.thing().kind().counted(), at.words())))
+                .toList();
     }
 
     ClothPage page(Table table, int cloth, String piece, Words words, Entries entries) {

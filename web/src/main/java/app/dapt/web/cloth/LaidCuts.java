@@ -46,6 +46,15 @@ class LaidCuts implements CutOrder {
         return Optional.of(laid).filter(each -> !each.spots().isEmpty()).map(each -> shown(each, cover, cloth, words));
     }
 
+    @Override
+    public List<Layout> layouts(Owner owner, Reader reader) {
+        Table table = cutting.table(owner, reader);
+        return IntStream.range(0, table.uses().size())
+                .filter(at -> table.uses().get(at).count() <= Task.MOST_PIECES)
+                .mapToObj(at -> views.laid(table, at))
+                .toList();
+    }
+
     private static Shown shown(Layout laid, long cover, Cloth cloth, Words words) {
         List<ClothSheet> sheets = ClothSheet.of(laid);
         Pen pen = Pen.finest(sheets.stream().map(sheet -> SvgCloth.fitting(sheet, WIDE, HIGH)));

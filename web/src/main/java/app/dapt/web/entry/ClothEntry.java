@@ -1,16 +1,21 @@
 package app.dapt.web.entry;
 
 import app.dapt.cloth.Cloth;
+import app.dapt.cloth.ClothCharacter;
+import app.dapt.cloth.ClothCharacter.Trait;
 import app.dapt.cloth.Repeat;
 import app.dapt.cloth.Shrinkage;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.plan.ClothJson;
 import app.dapt.measure.Length;
+import app.dapt.measure.Phrase;
 import app.dapt.web.workroom.KnownCloth;
 import app.dapt.words.Words;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** How a cloth repeats and shrinks, as it is typed and as it is shown. */
 public final class ClothEntry {
@@ -41,6 +46,21 @@ public final class ClothEntry {
                         Shrinkage.MOST,
                         standing.shrinkage().along()));
         return standing.used(standing.sideways(), repeat, shrinkage);
+    }
+
+    /** How it behaves, as it was said. */
+    public static ClothCharacter character(ClothCharacter standing, String prefix, Entries entries) {
+        Set<Trait> traits = EnumSet.noneOf(Trait.class);
+        for (Trait trait : Trait.values()) {
+            if (entries.ticked(prefix + "-" + Phrase.code(trait), standing.has(trait))) {
+                traits.add(trait);
+            }
+        }
+        return new ClothCharacter(
+                entries.choice(prefix + "-weight", ClothCharacter.Heft.class, standing.heft()),
+                entries.choice(prefix + "-frays", ClothCharacter.Fraying.class, standing.frays()),
+                traits,
+                entries.choice(prefix + "-was", ClothCharacter.Was.class, standing.was()));
     }
 
     /**

@@ -1,8 +1,6 @@
 package app.dapt.web.plan;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.ClothCharacter;
-import app.dapt.cloth.ClothCharacter.Trait;
 import app.dapt.cloth.Print;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
@@ -37,11 +35,9 @@ import app.dapt.measure.Unit;
 import app.dapt.piece.Piece.Material;
 import app.dapt.web.entry.ClothEntry;
 import app.dapt.web.entry.Entries;
-import java.util.EnumSet;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
@@ -226,23 +222,9 @@ final class SlipChanges {
                 standing.shrinkage(),
                 standing.photo(),
                 entries.ticked(prefix + "-synthetic", standing.synthetic()),
-                character(standing.character(), prefix, entries));
+                ClothEntry.character(standing.character(), prefix, entries));
         Cloth cloth = ClothEntry.used(named, prefix, entries);
         return plan.withCloths(cloths.changing(standing.id(), each -> cloth));
-    }
-
-    private static ClothCharacter character(ClothCharacter standing, String prefix, Entries entries) {
-        Set<Trait> traits = EnumSet.noneOf(Trait.class);
-        for (Trait trait : Trait.values()) {
-            if (entries.ticked(prefix + "-" + Phrase.code(trait), standing.has(trait))) {
-                traits.add(trait);
-            }
-        }
-        return new ClothCharacter(
-                entries.choice(prefix + "-weight", ClothCharacter.Heft.class, standing.heft()),
-                entries.choice(prefix + "-frays", ClothCharacter.Fraying.class, standing.frays()),
-                traits,
-                entries.choice(prefix + "-was", ClothCharacter.Was.class, standing.was()));
     }
 
     /** What it is for; whatever is none of the uses takes it back. */

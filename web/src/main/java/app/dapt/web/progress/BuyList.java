@@ -130,7 +130,10 @@ public record BuyList(List<ClothLine> cloths, List<NotionLine> notions) {
                     .filter(made -> counts.test(batch, made))
                     .map(made -> new ClothUse.Of(String.valueOf(made.id()), made.reckoned(), made.copies()))
                     .toList();
-            for (ClothUse use : ClothUse.of(open)) {
+            List<ClothUse> bought = ClothUse.of(open).stream()
+                    .filter(use -> !sources.isFromRemnants(batch.owner(), use))
+                    .toList();
+            for (ClothUse use : bought) {
                 ClothNeed need = needs.need(use.cloth(), use.pieces(), unit);
                 Unit priced = batch.covers().get(0).reckoned().plan().unit();
                 add(cloths, use.cloth(), new Use(batch.name(), need.length(), need.about(), need.area(), priced));

@@ -1,6 +1,7 @@
 package app.dapt.web.progress;
 
 import app.dapt.cloth.Cloth;
+import app.dapt.layout.Layout;
 import app.dapt.web.wording.Reader;
 import app.dapt.web.workroom.Owner;
 import java.util.List;
@@ -24,6 +25,9 @@ public interface CutOrder {
      * @param folds    how it is folded first
      */
     record Shown(List<String> drawings, Optional<String> own, List<String> folds, List<Line> cuts) {}
+
+    /** How all cloths of a cover or a set lie, as the cutting table has them so far. */
+    List<Layout> layouts(Owner owner, Reader reader);
 
     /**
      * The cuts of one of a cover's cloths, as the cutting table has them so far; nothing where nothing can be laid out.

@@ -1,5 +1,6 @@
 package app.dapt.web.progress;
 
+import app.dapt.cover.ClothUse;
 import app.dapt.measure.Length;
 import app.dapt.measure.Unit;
 import app.dapt.shelf.Prices;
@@ -7,6 +8,8 @@ import app.dapt.shelf.Prices.Offer;
 import app.dapt.shelf.Thing;
 import app.dapt.shelf.Thing.Counted;
 import app.dapt.shelf.Ware;
+import app.dapt.web.workroom.LayoutStore.CutFromRemnants;
+import app.dapt.web.workroom.Owner;
 import app.dapt.web.workroom.ShelfStore.Kept;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -22,11 +25,20 @@ public final class Sources {
 
     private final List<Kept> shelf;
     private final Prices prices;
+    private final List<CutFromRemnants> fromRemnants;
     private final Map<Long, Long> givenOut = new HashMap<>();
 
-    public Sources(List<Kept> shelf, Prices prices) {
+    Sources(List<Kept> shelf, Prices prices, List<CutFromRemnants> fromRemnants) {
         this.shelf = shelf;
         this.prices = prices;
+        this.fromRemnants = fromRemnants;
+    }
+
+    /** Whether a cloth of a cover or a set is cut from remnants, so that none is bought. */
+    boolean isFromRemnants(Owner owner, ClothUse use) {
+        return fromRemnants.stream()
+                .anyMatch(each ->
+                        each.owner().equals(owner) && use.members().stream().anyMatch(each.members()::contains));
     }
 
     /**

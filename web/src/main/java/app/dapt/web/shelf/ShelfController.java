@@ -1,8 +1,8 @@
 package app.dapt.web.shelf;
 
+import app.dapt.cloth.Scrap;
 import app.dapt.measure.Phrase;
 import app.dapt.shelf.Movement.Why;
-import app.dapt.shelf.Prices;
 import app.dapt.shelf.Thing;
 import app.dapt.shelf.Thing.Counted;
 import app.dapt.shelf.Thing.Kind;
@@ -12,16 +12,18 @@ import app.dapt.web.progress.Batch;
 import app.dapt.web.progress.Batches;
 import app.dapt.web.progress.BuyList;
 import app.dapt.web.progress.ClothNeeds;
-import app.dapt.web.progress.Sources;
+import app.dapt.web.progress.Sourcing;
 import app.dapt.web.wording.Amounts;
 import app.dapt.web.wording.Reader;
 import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.CalendarStore;
+import app.dapt.web.workroom.LayoutStore;
 import app.dapt.web.workroom.ShelfStore;
 import app.dapt.web.workroom.ShelfStore.Kept;
 import app.dapt.web.workroom.ShelfStore.Outcome;
 import app.dapt.words.Words;
 import java.time.Clock;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -46,14 +48,25 @@ class ShelfController {
     private final CalendarStore calendar;
     private final Batches batches;
     private final ClothNeeds needs;
+    private final Sourcing sourcing;
+    private final LayoutStore lays;
     private final Wording wording;
     private final Clock clock;
 
     ShelfController(
-            ShelfStore shelf, CalendarStore calendar, Batches batches, ClothNeeds needs, Wording wording, Clock clock) {
+            ShelfStore shelf,
+            CalendarStore calendar,
+            Batches batches,
+            ClothNeeds needs,
+            Sourcing sourcing,
+            LayoutStore lays,
+            Wording wording,
+            Clock clock) {
         this.calendar = calendar;
         this.batches = batches;
         this.needs = needs;
+        this.sourcing = sourcing;
+        this.lays = lays;
         this.shelf = shelf;
         this.wording = wording;
         this.clock = clock;
@@ -81,7 +94,8 @@ class ShelfController {
         if (!entries.isClean()) {
             return shown(entries, typed, Optional.empty(), reader, model);
         }
-        Optional<Long> id = shelf.put(thing, amount.orElse(0L), typed.getOrDefault("press", ""));
+        Optional<Long> id = shelf.put(
+                thing, amount.orElse(thing.kind() == Kind.REMNANT ? 1L : 0L), typed.getOrDefault("press", ""));
         if (id.isEmpty()) {
             entries.refuse("name", "shelf.full", ShelfStore.MOST);
             return shown(entries, typed, Optional.empty(), reader, model);
@@ -153,11 +167,26 @@ class ShelfController {
 
     /** What is in work and wants some of it. */
     private List<String> wanting(Kept kept, Reader reader, Words words) {
+        if (kept.thing().kind() == Kind.REMNANT) {
+            return wantingRemnant(kept, reader, words);
+        }
         List<Batch> inWork = calendar.inWork().stream()
                 .flatMap(each -> batches.findAny(each.owner(), reader).stream())
                 .toList();
-        Sources sources = new Sources(shelf.list(""), new Prices(List.of()));
-        return BuyList.open(inWork, sources, needs, words).wanting(kept.id(), words);
+        return BuyList.open(inWork, sourcing.atHome(), needs, words).wanting(kept.id(), words);
+    }
+
+    /** What is laid out on a remnant and not cut yet, whether it is in work or not. */
+    private List<String> wantingRemnant(Kept kept, Reader reader, Words words) {
+        List<Scrap> alike = kept.thing().asScraps(1);
+        return kept.stock() == 0
+                ? List.of()
+                : lays.fromRemnants().stream()
+                        .filter(cut -> !Collections.disjoint(cut.remnants(), alike))
+                        .flatMap(cut -> batches.findAny(cut.owner(), reader).stream())
+                        .filter(batch -> batch.cut().isEmpty())
+                        .map(batch -> words.say("buy.for-it", batch.name()))
+                        .toList();
     }
 
     private static Thing empty() {
@@ -178,6 +207,10 @@ class ShelfController {
                         .findFirst(),
                 // All of them have to be there to be sorted; by name the store has sorted them.
                 order == ShelfOrder.NAME ? ShelfPage.MOST_LINES + 1 : ShelfStore.MOST);
+        List<Kept> lying = things.stream()
+                // A remnant that was cut up is none any more.
+                .filter(kept -> kept.thing().kind() != Kind.REMNANT || kept.stock() > 0)
+                .toList();
         Thing fresh = new Thing(
                 entries.choice("kind", Kind.class, Kind.CLOTH), "…", "#31507e", Optional.empty(), Optional.empty(), 0);
         model.addAttribute("w", entries.words());
@@ -187,7 +220,7 @@ class ShelfController {
         model.addAttribute(
                 "shelf",
                 new ShelfPage(
-                        order == ShelfOrder.NAME ? things : order.sorted(things),
+                        order == ShelfOrder.NAME ? lying : order.sorted(lying),
                         find,
                         kind,
                         order,

@@ -1,13 +1,20 @@
 package app.dapt.web.shelf;
 
+import app.dapt.cloth.Cloth;
+import app.dapt.cloth.ClothCharacter.Trait;
+import app.dapt.cloth.Print;
+import app.dapt.cloth.Scrap;
 import app.dapt.files.ExactLength;
 import app.dapt.measure.Phrase;
+import app.dapt.shelf.Fabric;
 import app.dapt.shelf.Movement;
 import app.dapt.shelf.Movement.Why;
 import app.dapt.shelf.Thing;
 import app.dapt.shelf.Thing.Counted;
 import app.dapt.shelf.Thing.Kind;
+import app.dapt.web.entry.ClothEntry;
 import app.dapt.web.entry.Entries;
+import app.dapt.web.entry.ScrapEntry;
 import app.dapt.web.wording.Amounts;
 import app.dapt.web.workroom.ShelfStore.Kept;
 import app.dapt.web.workroom.ShelfStore.Moved;
@@ -169,6 +176,63 @@ public record ShelfPage(
 
     /** A form that a cover can be made for. */
     public record Made(String name, String across, String upDown) {}
+
+    /** What is told of a fabric that is open: what is kept, or what is assumed; nothing of anything else. */
+    public Optional<Fabric> fabric() {
+        return open.map(Kept::thing).filter(thing -> thing.kind().isFabric()).map(thing -> thing.fabric()
+                .orElseGet(() -> new Fabric(thing.asCloth(), false, Optional.empty())));
+    }
+
+    /** Whether something was refused among what a fabric is like, so that it has to be seen. */
+    public boolean isFabricRefused() {
+        return Stream.of("repeat-across", "repeat-along", "shrinks-across", "shrinks-along")
+                .anyMatch(field -> entries.refusal("cloth-" + field).isPresent());
+    }
+
+    public boolean isRemnant() {
+        return standing.kind() == Kind.REMNANT;
+    }
+
+    /** An outline as it would be typed. */
+    public String corners() {
+        return typed(
+                "corners", outline().map(scrap -> ScrapEntry.corners(scrap, w)).orElse(""));
+    }
+
+    public String spots() {
+        return typed("spots", outline().map(scrap -> ScrapEntry.spots(scrap, w)).orElse(""));
+    }
+
+    private Optional<Scrap> outline() {
+        return standing.fabric().flatMap(Fabric::outline);
+    }
+
+    public Print[] prints() {
+        return Print.values();
+    }
+
+    public Trait[] traits() {
+        return Trait.values();
+    }
+
+    /** A figure of a fabric, such as {@code shrinks-along}, as it is typed. */
+    public String told(String figure) {
+        Optional<Cloth> like = fabric().map(Fabric::like);
+        String way = figure.substring(figure.indexOf('-') + 1);
+        String name = "cloth-" + figure;
+        return figure.startsWith("repeat")
+                ? entries.value(name, like.flatMap(cloth -> ClothEntry.repeat(cloth, way)))
+                : entries.value(
+                        name,
+                        like.map(Cloth::shrinkage)
+                                .map(takes -> way.equals("across") ? takes.across() : takes.along())
+                                .map(ClothEntry::percent)
+                                .orElse(""));
+    }
+
+    public String code(Enum<?> value) {
+        return Phrase.code(value);
+    }
 
     public String size() {
         return typed("size", entries.value("size", standing.size()));

@@ -1,5 +1,7 @@
 package app.dapt.web.shelf;
 
+import app.dapt.cloth.Scrap;
+import app.dapt.cloth.Scrap.Spoilt;
 import app.dapt.files.drawing.Markup;
 import app.dapt.measure.Length;
 import app.dapt.shelf.Thing;
@@ -26,6 +28,8 @@ final class ShelfWall {
     private static final double A_METRE = 22;
     private static final double CLOTH_SCALE = 2.6;
     private static final double FORM_SCALE = 4.4;
+    private static final double REMNANT_SCALE = 3.2;
+    private static final double WIDEST_REMNANT = 240;
     private static final double ZIP_SCALE = 22;
     private static final double TIN = 128;
     private static final int LONGEST_NAME = 22;
@@ -44,13 +48,14 @@ final class ShelfWall {
         Map<Kind, List<Kept>> kinds = things.stream()
                 .collect(Collectors.groupingBy(kept -> kept.thing().kind()));
         wall.cloths(kinds.getOrDefault(Kind.CLOTH, List.of()));
+        wall.remnants(kinds.getOrDefault(Kind.REMNANT, List.of()));
         wall.forms(kinds.getOrDefault(Kind.FORM, List.of()));
         wall.zips(kinds.getOrDefault(Kind.ZIP, List.of()).stream()
                 .sorted(Comparator.comparing(
                         zip -> zip.thing().size().map(Length::grains).orElse(0L)))
                 .toList());
         wall.tins(things.stream()
-                .filter(kept -> !List.of(Kind.CLOTH, Kind.FORM, Kind.ZIP)
+                .filter(kept -> !List.of(Kind.CLOTH, Kind.REMNANT, Kind.FORM, Kind.ZIP)
                         .contains(kept.thing().kind()))
                 .toList());
         return new Markup()
@@ -198,6 +203,81 @@ final class ShelfWall {
             y += LABEL;
             at = to;
         }
+    }
+
+    /** Remnants lie flat, to one scale, with their flaws. */
+    private void remnants(List<Kept> remnants) {
+        for (int at = 0; at < remnants.size(); ) {
+            int to = at;
+            double need = 10;
+            double high = 0;
+            while (to < remnants.size() && need + flat(remnants.get(to)).wide() <= WIDE - 10) {
+                need += flat(remnants.get(to)).wide() + GAP;
+                high = Math.max(high, flat(remnants.get(to)).high());
+                to++;
+            }
+            y += high + 16;
+            for (Kept remnant : remnants.subList(at, Math.max(to, at + 1))) {
+                flat(remnant, flat(remnant));
+            }
+            board();
+            y += LABEL;
+            at = Math.max(to, at + 1);
+        }
+    }
+
+    /** How much room a remnant takes on the wall, and its scale there. */
+    private record Flat(double wide, double high, double scale) {}
+
+    private static Flat flat(Kept remnant) {
+        double across = remnant.thing().size().map(Length::toInches).orElse(18.0);
+        double along = remnant.thing().width().map(Length::toInches).orElse(across);
+        double scale = Math.min(REMNANT_SCALE, Math.min(HIGHEST_FOLD / along, WIDEST_REMNANT / across));
+        return new Flat(Math.max(130, across * scale), along * scale, scale);
+    }
+
+    private void flat(Kept kept, Flat flat) {
+        open(kept);
+        Scrap scrap = kept.thing().asScraps(1).stream()
+                .findFirst()
+                .orElseGet(() -> Scrap.rectangle("", Length.inches(18), Length.inches(18)));
+        double left = scrap.corners().stream()
+                .mapToDouble(corner -> corner.across().toInches())
+                .min()
+                .orElse(0);
+        double top = scrap.corners().stream()
+                .mapToDouble(corner -> corner.along().toInches())
+                .min()
+                .orElse(0);
+        svg.empty(
+                "polygon",
+                "class",
+                "remnant",
+                "points",
+                scrap.corners().stream()
+                        .map(corner -> Markup.number(x + (corner.across().toInches() - left) * flat.scale()) + ","
+                                + Markup.number(
+                                        y - flat.high() + (corner.along().toInches() - top) * flat.scale()))
+                        .collect(Collectors.joining(" ")),
+                "fill",
+                kept.thing().colour());
+        for (Spoilt spot : scrap.spots()) {
+            svg.empty(
+                    "rect",
+                    "class",
+                    "flaw",
+                    "x",
+                    x + (spot.across().toInches() - left) * flat.scale(),
+                    "y",
+                    y - flat.high() + (spot.along().toInches() - top) * flat.scale(),
+                    "width",
+                    spot.wide().toInches() * flat.scale(),
+                    "height",
+                    spot.deep().toInches() * flat.scale());
+        }
+        label(kept, x, y + BOARD + 16);
+        svg.close("a");
+        x += flat.wide() + GAP;
     }
 
     private static double across(Kept form) {

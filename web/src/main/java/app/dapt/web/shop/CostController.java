@@ -8,12 +8,11 @@ import app.dapt.web.progress.Batch;
 import app.dapt.web.progress.Batches;
 import app.dapt.web.progress.BuyList;
 import app.dapt.web.progress.ClothNeeds;
-import app.dapt.web.progress.Sources;
+import app.dapt.web.progress.Sourcing;
 import app.dapt.web.wording.Reader;
 import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.CostStore;
 import app.dapt.web.workroom.PriceStore;
-import app.dapt.web.workroom.ShelfStore;
 import app.dapt.words.Words;
 import java.util.Map;
 import org.springframework.stereotype.Controller;
@@ -33,7 +32,7 @@ class CostController {
 
     private final Batches batches;
     private final ClothNeeds needs;
-    private final ShelfStore shelf;
+    private final Sourcing sourcing;
     private final PriceStore prices;
     private final CostStore costs;
     private final AskedShop shop;
@@ -42,14 +41,14 @@ class CostController {
     CostController(
             Batches batches,
             ClothNeeds needs,
-            ShelfStore shelf,
+            Sourcing sourcing,
             PriceStore prices,
             CostStore costs,
             AskedShop shop,
             Wording wording) {
         this.batches = batches;
         this.needs = needs;
-        this.shelf = shelf;
+        this.sourcing = sourcing;
         this.prices = prices;
         this.costs = costs;
         this.shop = shop;
@@ -96,7 +95,7 @@ class CostController {
                 "cost",
                 new CostPage(
                         batch,
-                        BuyList.all(batch, new Sources(shelf.list(""), prices.all()), needs, entries.words()),
+                        BuyList.all(batch, sourcing.with(prices.all()), needs, entries.words()),
                         costs.beside(batch.owner()),
                         entries,
                         new PriceWords(entries.words())));

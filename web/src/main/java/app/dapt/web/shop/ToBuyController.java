@@ -9,6 +9,7 @@ import app.dapt.web.progress.Batches;
 import app.dapt.web.progress.BuyList;
 import app.dapt.web.progress.ClothNeeds;
 import app.dapt.web.progress.Sources;
+import app.dapt.web.progress.Sourcing;
 import app.dapt.web.wording.Reader;
 import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.BoughtStore;
@@ -41,6 +42,7 @@ class ToBuyController {
     private final Batches batches;
     private final ClothNeeds needs;
     private final ShelfStore shelf;
+    private final Sourcing sourcing;
     private final BoughtStore bought;
     private final PriceStore prices;
     private final AskedShop shop;
@@ -52,6 +54,7 @@ class ToBuyController {
             Batches batches,
             ClothNeeds needs,
             ShelfStore shelf,
+            Sourcing sourcing,
             BoughtStore bought,
             PriceStore prices,
             AskedShop shop,
@@ -62,6 +65,7 @@ class ToBuyController {
         this.batches = batches;
         this.needs = needs;
         this.shelf = shelf;
+        this.sourcing = sourcing;
         this.bought = bought;
         this.prices = prices;
         this.shop = shop;
@@ -137,7 +141,7 @@ class ToBuyController {
 
     private ToBuyPage page(Reader reader, boolean byShop) {
         Words words = wording.words(reader);
-        Sources sources = new Sources(shelf.list(""), prices.all());
+        Sources sources = sourcing.with(prices.all());
         return new ToBuyPage(
                 BuyList.open(
                         calendar.inWork().stream()

@@ -1,10 +1,16 @@
 package app.dapt.web.workroom;
 
+import app.dapt.cloth.Cloth;
+import app.dapt.cloth.Print;
+import app.dapt.cloth.Scrap;
 import app.dapt.measure.Length;
+import app.dapt.shelf.Fabric;
 import app.dapt.shelf.Movement.Why;
 import app.dapt.shelf.Thing;
 import app.dapt.shelf.Thing.Kind;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
@@ -26,6 +32,9 @@ class DemoShelf {
         long check = cloth("Fernbank check", "#d9ceb2", 45, 860, 4);
         shelf.move(check, Why.USED, -yards(0.5));
         cloth("Madder twill", "#b23a48", 56, 1100, 0.375);
+        remnant("Bracken linen", "#7d9c93", inches(28), inches(21));
+        remnant("Harbour stripe", "#31507e", inches(19), inches(34));
+        put(notched(), 1);
         form("Saloon seat, firm", 21.25, 21.25, 4);
         form("Bunk square", 18, 18, 2);
         form("Bolster of the chart table", 24, 15, 1);
@@ -53,6 +62,28 @@ class DemoShelf {
         return put(
                 new Thing(Kind.CLOTH, name, colour, Optional.empty(), Optional.of(Length.inches(wide)), price),
                 yards(yards));
+    }
+
+    private void remnant(String name, String colour, Length across, Length along) {
+        put(new Thing(Kind.REMNANT, name, colour, Optional.of(across), Optional.of(along), 0), 1);
+    }
+
+    /** What was left of the wheelhouse curtain, with a corner cut out of it and a stain. */
+    private static Thing notched() {
+        List<Scrap.Corner> corners = Stream.of(new int[][] {{0, 0}, {40, 0}, {40, 18}, {26, 18}, {26, 30}, {0, 30}})
+                .map(at -> new Scrap.Corner(Length.inches(at[0]), Length.inches(at[1])))
+                .toList();
+        Scrap outline =
+                new Scrap("outline", corners, List.of(new Scrap.Spoilt(inches(6), inches(23), inches(2), inches(2))));
+        Cloth like = new Cloth("Wheelhouse sail print", "#d9cfb8", Print.SPRIG, Length.inches(54), false);
+        return new Thing(
+                Kind.REMNANT,
+                like.name(),
+                like.colour(),
+                Optional.of(outline.across()),
+                Optional.of(outline.along()),
+                0,
+                Optional.of(new Fabric(like, true, Optional.of(outline))));
     }
 
     private void form(String name, double across, double upDown, int count) {

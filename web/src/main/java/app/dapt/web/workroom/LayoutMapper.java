@@ -9,6 +9,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The SQL for how cloths are laid. Every statement names the workroom; lists of cloths come as one text, a comma
@@ -58,6 +59,16 @@ interface LayoutMapper {
              where l.workroom_id = #{workroom} and l.cover_id is not null and r.plan @> '{"onRemnants": true}'
             """)
     List<String> atHand(@Param("workroom") long workroom);
+
+    /** A cloth that is cut from what is at hand: whose table it lies on, what it is called there, how it lies. */
+    record AtHandRow(@Nullable Long coverId, @Nullable Long setId, String members, String plan) {}
+
+    @Select("""
+            select l.cover_id, l.set_id, array_to_string(l.cloths, ',') as members, r.plan::text as plan
+              from layout l join layout_revision r on r.layout_id = l.id and r.number = l.revision
+             where l.workroom_id = #{workroom} and r.plan @> '{"onRemnants": true}'
+            """)
+    List<AtHandRow> onRemnants(@Param("workroom") long workroom);
 
     /** When a revision was made. */
     @Select("select made_at from layout_revision where layout_id = #{id} and number = #{number}")

@@ -1,14 +1,18 @@
 package app.dapt.web.workroom;
 
 import app.dapt.cloth.Cloth;
+import app.dapt.cloth.Scrap;
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.cloth.LayoutChoicesJson;
 import app.dapt.layout.LayoutChoices;
 import app.dapt.measure.Unit;
+import app.dapt.web.workroom.LayoutMapper.AtHandRow;
 import app.dapt.web.workroom.LayoutMapper.LayoutRow;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
@@ -88,6 +92,33 @@ public class LayoutStore {
                 .collect(Collectors.groupingBy(
                         member -> Long.valueOf(member[0]),
                         Collectors.mapping(member -> Integer.valueOf(member[1]), Collectors.toSet())));
+    }
+
+    /**
+     * A cloth that is cut from what is at hand.
+     *
+     * @param owner    whose table it lies on
+     * @param members  what it is called there, {@code cover.cloth}
+     * @param remnants what there is of it
+     */
+    public record CutFromRemnants(Owner owner, Set<String> members, List<Scrap> remnants) {}
+
+    /** The cloths that are cut from what is at hand, for covers and for sets. */
+    @Transactional(readOnly = true)
+    public List<CutFromRemnants> fromRemnants() {
+        List<CutFromRemnants> all = new ArrayList<>();
+        for (AtHandRow row : lays.onRemnants(covers.workroom())) {
+            Owner owner = row.setId() != null
+                    ? Owner.set(row.setId())
+                    : Owner.cover(Objects.requireNonNull(row.coverId(), "a cover's or a set's"));
+            try {
+                List<Scrap> remnants = LayoutChoicesJson.read(row.plan()).remnants();
+                all.add(new CutFromRemnants(owner, Set.of(row.members().split(",")), remnants));
+            } catch (BadPlanFile usual) {
+                // It is off the bolt again, as its table says.
+            }
+        }
+        return all;
     }
 
     /**

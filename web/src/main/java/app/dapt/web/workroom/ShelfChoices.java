@@ -1,13 +1,14 @@
 package app.dapt.web.workroom;
 
 import app.dapt.cloth.Cloth;
-import app.dapt.cloth.Print;
-import app.dapt.measure.Length;
+import app.dapt.cloth.Scrap;
+import app.dapt.shelf.Thing;
 import app.dapt.shelf.Thing.Kind;
 import app.dapt.web.workroom.ShelfStore.Kept;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -16,7 +17,6 @@ import org.springframework.transaction.annotation.Transactional;
 public class ShelfChoices {
 
     private static final int MOST = 60;
-    private static final Length USUAL_WIDTH = Length.inches(54);
 
     private final CoverStore covers;
     private final ShelfStore shelf;
@@ -42,25 +42,45 @@ public class ShelfChoices {
         for (Kept kept : shelf.list("", Optional.of(Kind.CLOTH), MOST)) {
             if (kept.stock() > 0) {
                 Cloth cloth = used.stream()
-                        .filter(each ->
-                                each.name().equalsIgnoreCase(kept.thing().name()))
+                        .filter(each -> isCalled(each, kept.thing()))
                         .findFirst()
-                        .orElseGet(() -> cloth(kept));
+                        .orElseGet(kept.thing()::asCloth);
                 used.remove(cloth);
                 known.add(new KnownCloth(cloth, kept.stock()));
+            }
+        }
+        for (Kept kept : things(Kind.REMNANT)) {
+            boolean isKnown = Stream.concat(used.stream(), known.stream().map(KnownCloth::cloth))
+                    .anyMatch(cloth -> isCalled(cloth, kept.thing()));
+            if (!isKnown) {
+                known.add(new KnownCloth(kept.thing().asCloth(), 0));
             }
         }
         used.forEach(cloth -> known.add(new KnownCloth(cloth, 0)));
         return known;
     }
 
-    private static Cloth cloth(Kept kept) {
-        return new Cloth(
-                        kept.thing().name(),
-                        kept.thing().colour(),
-                        Print.PLAIN,
-                        kept.thing().width().orElse(USUAL_WIDTH),
-                        false)
-                .withPrice(kept.thing().price());
+    /** The pieces of cloth that a thing is, called by its id; none where it is no fabric, or gone. */
+    @Transactional(readOnly = true)
+    public List<Scrap> scraps(String id) {
+        return !id.matches("\\d{1,18}")
+                ? List.of()
+                : shelf.find(Long.parseLong(id)).stream()
+                        .filter(kept -> kept.thing().kind().isFabric())
+                        .flatMap(kept -> kept.thing().asScraps(kept.stock()).stream())
+                        .toList();
+    }
+
+    private static boolean isCalled(Cloth cloth, Thing thing) {
+        return cloth.name().equalsIgnoreCase(thing.name());
+    }
+
+    /** A thing as a cloth: as it is known where a cover is cut from it, else as the shelf has it. */
+    @Transactional(readOnly = true)
+    public Cloth cloth(Thing thing) {
+        return covers.cloths().stream()
+                .filter(each -> thing.fabric().isEmpty() && isCalled(each, thing))
+                .findFirst()
+                .orElseGet(thing::asCloth);
     }
 }

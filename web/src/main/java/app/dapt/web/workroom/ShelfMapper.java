@@ -13,11 +13,21 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 interface ShelfMapper {
 
-    /** A thing and how much of it is there; nought where it has no size or width. */
-    record ThingRow(long id, String kind, String name, String colour, long size, long width, int price, long stock) {}
+    /** A thing and how much of it is there; nought where it has no size or width, empty where no fabric is told of. */
+    record ThingRow(
+            long id,
+            String kind,
+            String name,
+            String colour,
+            long size,
+            long width,
+            int price,
+            String fabric,
+            long stock) {}
 
     String THINGS = """
             select t.id, t.kind, t.name, t.colour, coalesce(t.size, 0) as size, coalesce(t.width, 0) as width, t.price,
+                   coalesce(t.fabric::text, '') as fabric,
                    coalesce((select sum(m.amount) from movement m where m.thing_id = t.id), 0)::bigint as stock
               from thing t where t.workroom_id = #{workroom} and t.gone_at is null
             """;
@@ -39,15 +49,16 @@ interface ShelfMapper {
     int count(@Param("workroom") long workroom);
 
     @Select(value = """
-            insert into thing (workroom_id, kind, name, colour, size, width, price)
+            insert into thing (workroom_id, kind, name, colour, size, width, price, fabric)
             values (#{workroom}, #{t.kind}, #{t.name}, #{t.colour}, nullif(#{t.size}, 0), nullif(#{t.width}, 0),
-                    #{t.price}) returning id
+                    #{t.price}, cast(nullif(#{t.fabric}, '') as jsonb)) returning id
             """, affectData = true)
     long insert(@Param("workroom") long workroom, @Param("t") ThingRow thing);
 
     @Update("""
             update thing set name = #{t.name}, colour = #{t.colour}, size = nullif(#{t.size}, 0),
-                   width = nullif(#{t.width}, 0), price = #{t.price}
+                   width = nullif(#{t.width}, 0), price = #{t.price},
+                   fabric = cast(nullif(#{t.fabric}, '') as jsonb)
              where workroom_id = #{workroom} and id = #{t.id} and gone_at is null
             """)
     int change(@Param("workroom") long workroom, @Param("t") ThingRow thing);
@@ -99,11 +110,11 @@ interface ShelfMapper {
             @Param("isSet") boolean isSet,
             @Param("id") long id);
 
-    /** What was taken for a cover or a set and not given back. */
-    record TakenRow(long thing, long movement) {}
+    /** What was taken for a cover or a set and not given back, or was left of it. */
+    record TakenRow(long thing, long movement, boolean isLeft) {}
 
     @Select("""
-            select m.thing_id as thing, m.id as movement
+            select m.thing_id as thing, m.id as movement, m.why = 'LEFT_OVER' as is_left
               from cut_taken k join movement m on m.id = k.movement_id join thing t on t.id = m.thing_id
              where t.workroom_id = #{workroom} and case when #{isSet} then k.set_id else k.cover_id end = #{id}
                and not exists (select 1 from movement u where u.undoes = m.id)

@@ -1,11 +1,15 @@
 package app.dapt.web.workroom;
 
+import app.dapt.files.BadPlanFile;
+import app.dapt.files.cloth.FabricJson;
 import app.dapt.measure.Length;
+import app.dapt.shelf.Fabric;
 import app.dapt.shelf.Movement;
 import app.dapt.shelf.Movement.Why;
 import app.dapt.shelf.Thing;
 import app.dapt.shelf.Thing.Kind;
 import app.dapt.web.workroom.ShelfMapper.MovementRow;
+import app.dapt.web.workroom.ShelfMapper.TakenRow;
 import app.dapt.web.workroom.ShelfMapper.ThingRow;
 import java.time.Instant;
 import java.util.List;
@@ -82,12 +86,28 @@ public class ShelfStore {
                 .findFirst()
                 .map(kind -> new Kept(
                         row.id(),
-                        new Thing(kind, row.name(), row.colour(), length(row.size()), length(row.width()), row.price()),
+                        new Thing(
+                                kind,
+                                row.name(),
+                                row.colour(),
+                                length(row.size()),
+                                length(row.width()),
+                                row.price(),
+                                fabric(row).filter(any -> kind.isFabric())),
                         row.stock()));
     }
 
     private static Optional<Length> length(long grains) {
         return grains > 0 ? Optional.of(new Length(grains)) : Optional.empty();
+    }
+
+    /** What is told of a fabric; nothing where none is, or a later Dapt told it. */
+    private static Optional<Fabric> fabric(ThingRow row) {
+        try {
+            return row.fabric().isEmpty() ? Optional.empty() : Optional.of(FabricJson.read(row.fabric()));
+        } catch (BadPlanFile later) {
+            return Optional.empty();
+        }
     }
 
     private static ThingRow row(long id, Thing thing) {
@@ -99,6 +119,7 @@ public class ShelfStore {
                 thing.size().map(Length::grains).orElse(0L),
                 thing.width().map(Length::grains).orElse(0L),
                 thing.price(),
+                thing.fabric().map(FabricJson::text).orElse(""),
                 0);
     }
 
@@ -183,10 +204,22 @@ public class ShelfStore {
         return Outcome.MOVED;
     }
 
-    /** Takes some of a thing off for a cover or a set that is cut; nothing where there is not so much. */
-    public void takeFor(Owner owner, long id, long amount) {
-        if (move(id, Why.USED, -amount) == Outcome.MOVED) {
+    /** Takes some of a thing off for a cover or a set that is cut; false where there is not so much. */
+    public boolean takeFor(Owner owner, long id, long amount) {
+        boolean taken = move(id, Why.USED, -amount) == Outcome.MOVED;
+        if (taken) {
             shelf.noteTaken(covers.workroom(), id, owner.isSet(), owner.id());
+        }
+        return taken;
+    }
+
+    /** Lays one of a thing on the shelf that was left when a cover or a set was cut, where there is room. */
+    public void leaveFor(Owner owner, Thing thing) {
+        long workroom = covers.workroom();
+        if (shelf.count(workroom) < MOST) {
+            long id = shelf.insert(workroom, row(0, thing));
+            shelf.move(workroom, id, Why.LEFT_OVER.name(), 1, 0);
+            shelf.noteTaken(workroom, id, owner.isSet(), owner.id());
         }
     }
 
@@ -196,8 +229,13 @@ public class ShelfStore {
         return !shelf.taken(covers.workroom(), owner.isSet(), owner.id()).isEmpty();
     }
 
-    /** Puts back what was taken off for a cover or a set, since it is not cut after all. */
+    /** Puts back what was taken off for a cover or a set that is not cut after all, and takes off what was left. */
     public void giveBack(Owner owner) {
-        shelf.taken(covers.workroom(), owner.isSet(), owner.id()).forEach(row -> undo(row.thing(), row.movement()));
+        for (TakenRow row : shelf.taken(covers.workroom(), owner.isSet(), owner.id())) {
+            boolean undone = undo(row.thing(), row.movement()) == Outcome.MOVED;
+            if (undone && row.isLeft()) {
+                putAway(row.thing(), true);
+            }
+        }
     }
 }

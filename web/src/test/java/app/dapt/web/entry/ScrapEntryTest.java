@@ -1,11 +1,10 @@
-package app.dapt.web.cloth;
+package app.dapt.web.entry;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dapt.cloth.Scrap;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
-import app.dapt.web.entry.Entries;
 import app.dapt.words.Wordbook;
 import app.dapt.words.Wordbook.English;
 import app.dapt.words.Words;

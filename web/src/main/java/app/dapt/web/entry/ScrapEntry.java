@@ -1,4 +1,4 @@
-package app.dapt.web.cloth;
+package app.dapt.web.entry;
 
 import app.dapt.cloth.Scrap;
 import app.dapt.cloth.Scrap.Corner;
@@ -6,7 +6,6 @@ import app.dapt.cloth.Scrap.Spoilt;
 import app.dapt.cover.decision.LengthRange;
 import app.dapt.measure.Entry;
 import app.dapt.measure.Length;
-import app.dapt.web.entry.Entries;
 import app.dapt.words.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,7 +13,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** A remnant as it is typed: two sides, or one corner a line; bad spots one a line. */
-final class ScrapEntry {
+public final class ScrapEntry {
 
     private static final String BETWEEN = "\\s*[;×x]\\s*|\\s*,\\s+|\\s*,\\s*(?=\\S+$)";
 
@@ -24,7 +23,7 @@ final class ScrapEntry {
      * @param number which remnant it will be, for one without a name
      * @return nothing where something was refused; the entries say what
      */
-    static Optional<Scrap> read(Entries entries, Words words, int number) {
+    public static Optional<Scrap> read(Entries entries, Words words, int number) {
         String name = entries.raw("scrap-name").filter(text -> !text.isBlank()).isPresent()
                 ? entries.text("scrap-name", Scrap.LONGEST_NAME, "")
                 : words.say("scrap.unnamed", number);
@@ -37,10 +36,35 @@ final class ScrapEntry {
                 entries.refuse(wide.isEmpty() ? "scrap-wide" : "scrap-deep", "scrap.sides");
                 return Optional.empty();
             }
-            List<Corner> rectangle =
-                    Scrap.rectangle(name, wide.get(), deep.get()).corners();
-            return entries.isClean() ? Optional.of(new Scrap(name, rectangle, spoilt(spots))) : Optional.empty();
+            return rectangle(entries, name, wide.get(), deep.get(), spots);
         }
+        return outlined(entries, name, corners, spots);
+    }
+
+    /**
+     * An outline or bad spots, as they are typed beside two sides; nothing where there are neither, or something was
+     * refused.
+     */
+    public static Optional<Scrap> beside(
+            Entries entries, Words words, String name, Optional<Length> wide, Optional<Length> deep) {
+        List<List<Length>> corners = lines(entries, words, "corners", Scrap.MOST_CORNERS, 2, 2);
+        List<List<Length>> spots = lines(entries, words, "spots", Scrap.MOST_SPOTS, 3, 4);
+        if (!corners.isEmpty()) {
+            return outlined(entries, name, corners, spots);
+        }
+        return spots.isEmpty()
+                ? Optional.empty()
+                : wide.flatMap(across -> deep.flatMap(along -> rectangle(entries, name, across, along, spots)));
+    }
+
+    private static Optional<Scrap> rectangle(
+            Entries entries, String name, Length wide, Length deep, List<List<Length>> spots) {
+        List<Corner> rectangle = Scrap.rectangle(name, wide, deep).corners();
+        return entries.isClean() ? Optional.of(new Scrap(name, rectangle, spoilt(spots))) : Optional.empty();
+    }
+
+    private static Optional<Scrap> outlined(
+            Entries entries, String name, List<List<Length>> corners, List<List<Length>> spots) {
         List<Corner> outline = corners.stream()
                 .map(line -> new Corner(line.get(0), line.get(1)))
                 .toList();
@@ -102,14 +126,14 @@ final class ScrapEntry {
     }
 
     /** As it would be typed. */
-    static String corners(Scrap scrap, Words words) {
+    public static String corners(Scrap scrap, Words words) {
         return scrap.corners().stream()
                 .map(c -> words.lengths().fine(c.across()) + "; "
                         + words.lengths().fine(c.along()))
                 .collect(Collectors.joining("\n"));
     }
 
-    static String spots(Scrap scrap, Words words) {
+    public static String spots(Scrap scrap, Words words) {
         return scrap.spots().stream()
                 .map(s -> words.lengths().fine(s.across()) + "; "
                         + words.lengths().fine(s.along()) + "; "
