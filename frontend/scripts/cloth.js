@@ -65,8 +65,8 @@
   // A remnant is drawn on a pad; what is drawn stands in the text fields, which are what is sent.
   function pad(form) {
     const drawing = form.querySelector('.pad svg');
-    const corners = form.elements.corners;
-    const spots = form.elements.spots;
+    const corners = form.querySelector('[name=corners]');
+    const spots = form.querySelector('[name=spots]');
     const metric = form.querySelector('.pad').dataset.unit === 'cm';
     const perUnit = metric ? 2 : 5;
     const step = metric ? 1 : 0.5;

@@ -3,6 +3,7 @@ package app.dapt.web;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.dapt.cloth.ClothCharacter;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.Reckoner;
 import app.dapt.make.CoverSteps;
@@ -23,6 +24,7 @@ import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** What is on the shelf, and what is to be bought. */
@@ -265,6 +267,64 @@ class ShelfJourneyTest {
                     .isEqualTo(Length.cm(240).grains());
             shelf.putAway(thing, true);
         }
+    }
+
+    /** A remnant with a corner cut out: kept as it was typed, offered a cover, cut from, and whole again. */
+    @Test
+    void aRemnantOnTheShelfBecomesACover(Site site) {
+        try (Desk desk = site.desk("/shelf")) {
+            Page page = desk.page();
+            page.locator("#f-kind").selectOption("remnant");
+            page.fill("#f-name", "Binnacle corduroy");
+            page.getByText("not a rectangle").click();
+            page.fill("#corners-shelf", "0; 0\n44; 0\n44; 22\n30; 10\n30; 22\n0; 22");
+            page.locator(".shelf-form .do").click();
+            assertThat(page.locator("#f-size")).hasValue("44");
+            assertThat(page.locator("#f-width")).hasValue("22");
+            assertThat(page.locator(".pad-outline")).hasCount(1);
+            page.getByText("how it behaves").click();
+            page.locator("#f-frays").selectOption("badly");
+            page.locator("#f-nap").check();
+            page.locator("#f-repeat-along").fill("a mile");
+            page.getByText("Save").click();
+            assertThat(page.locator("#r-repeat-along")).not().isEmpty();
+            page.locator("#f-repeat-along").fill("");
+            page.getByText("Save").click();
+            assertThat(page.locator("#f-nap")).isChecked();
+            assertThat(page.locator("#corners-shelf")).hasValue(Pattern.compile("0; 0\n44; 0\n(.*\n)+0; 22"));
+            long remnant = Long.parseLong(page.url().replaceAll(".*=", ""));
+            page.getByText("What can I make of it?").click();
+            assertThat(page.locator(".from-offer").first()).containsText("Envelope");
+            page.fill("#f-across", "60");
+            page.getByText("See what it makes").click();
+            assertThat(page.locator(".from-answer")).containsText("not enough for any");
+            page.fill("#f-across", "10");
+            page.getByText("See what it makes").click();
+            page.locator(".from-offer .do").first().click();
+            page.waitForURL(Pattern.compile(".*/covers/\\d+/cloth.*"));
+            assertThat(page.locator("#cloth")).containsText("Binnacle corduroy");
+            assertThat(page.locator("#cloth")).containsText("fits");
+            String cover = page.url().replaceAll("/cloth.*", "");
+            page.navigate(site.address() + "/shelf?thing=" + remnant);
+            assertThat(page.locator(".shelf-card")).containsText("Wanted");
+            long id = Long.parseLong(cover.replaceAll(".*/", ""));
+            CoverPlan plan = site.bean(CoverStore.class).find(id).plan();
+            assertThat(plan.cloths().front().character().frays()).isEqualTo(ClothCharacter.Fraying.BADLY);
+            List<Step> steps = CoverSteps.of(Reckoner.reckonWithoutRemedies(plan, plan.mark()));
+            ShelfStore shelf = site.bean(ShelfStore.class);
+            long before = remnants(shelf);
+            site.bean(WorkStore.class).reach(id, steps, Milestone.CUT);
+            assertThat(stock(shelf, remnant)).isZero();
+            assertThat(remnants(shelf)).as("what is left is there").isGreaterThan(before);
+            site.bean(WorkStore.class).tick(id, List.of(), said -> false);
+            assertThat(stock(shelf, remnant)).isEqualTo(1);
+            assertThat(remnants(shelf)).isEqualTo(before);
+            shelf.putAway(remnant, true);
+        }
+    }
+
+    private static long remnants(ShelfStore shelf) {
+        return shelf.list("Binnacle", Optional.of(Kind.REMNANT), 50).size();
     }
 
     @Test

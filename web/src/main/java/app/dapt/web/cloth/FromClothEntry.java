@@ -91,10 +91,10 @@ record FromClothEntry(List<Kept> cloths, List<Kept> forms, Set<Long> picked, Ent
         }
 
         String name(Form form) {
-            return PlainText.shortened(
-                    named.getOrDefault(
-                            form, words.say("from.cover", words.lengths().size(across(form), upDown(form)))),
-                    Thing.LONGEST_NAME);
+            String sized = form.round()
+                    ? words.say("from.cover-round", across(form))
+                    : words.say("from.cover", words.lengths().size(across(form), upDown(form)));
+            return PlainText.shortened(named.getOrDefault(form, sized), Thing.LONGEST_NAME);
         }
     }
 

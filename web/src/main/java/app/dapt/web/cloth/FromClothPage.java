@@ -58,7 +58,8 @@ public record FromClothPage(FromClothEntry entry, Optional<Answer> answer, boole
         String there = Amounts.said(kept.stock(), kept.thing().kind().counted(), w);
         String like = Amounts.like(kept.thing(), w);
         boolean counted = kept.thing().size().isPresent();
-        String says = !counted ? there + ", " + like : kept.stock() == 1 ? like : there + " × " + like;
+        String says =
+                !counted ? there + ", " + like : kept.stock() == 1 ? like : w.say("from.there", like, kept.stock());
         return new Choice(kept.id(), kept.thing().name(), kept.thing().colour(), says, entry.isPicked(kept));
     }
 

@@ -12,6 +12,7 @@ import app.dapt.web.progress.Batch;
 import app.dapt.web.progress.Batches;
 import app.dapt.web.progress.BuyList;
 import app.dapt.web.progress.ClothNeeds;
+import app.dapt.web.progress.CutState;
 import app.dapt.web.progress.Sourcing;
 import app.dapt.web.wording.Amounts;
 import app.dapt.web.wording.Reader;
@@ -179,14 +180,18 @@ class ShelfController {
     /** What is laid out on a remnant and not cut yet, whether it is in work or not. */
     private List<String> wantingRemnant(Kept kept, Reader reader, Words words) {
         List<Scrap> alike = kept.thing().asScraps(1);
-        return kept.stock() == 0
+        List<String> wanting = kept.stock() == 0
                 ? List.of()
                 : lays.fromRemnants().stream()
                         .filter(cut -> !Collections.disjoint(cut.remnants(), alike))
                         .flatMap(cut -> batches.findAny(cut.owner(), reader).stream())
-                        .filter(batch -> batch.cut().isEmpty())
+                        .filter(batch -> batch.cut().values().stream().noneMatch(CutState::isCutAsPlanned))
                         .map(batch -> words.say("buy.for-it", batch.name()))
                         .toList();
+        return wanting.size() > kept.stock()
+                ? Stream.concat(wanting.stream(), Stream.of(words.say("shelf.more-want", kept.stock())))
+                        .toList()
+                : wanting;
     }
 
     private static Thing empty() {

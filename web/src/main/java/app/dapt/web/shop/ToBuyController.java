@@ -81,16 +81,16 @@ class ToBuyController {
         shop.askWhereOld(reader);
         model.addAttribute("said", SAID.contains(said) ? wording.words(reader).say("buy.said." + said) : "");
         model.addAttribute("w", wording.words(reader));
-        model.addAttribute("here", by(by).isEmpty() ? "/to-buy" : "/to-buy?by=shop");
+        model.addAttribute("here", by(by).isEmpty() ? "/to-buy" : "/to-buy?by=" + by(by));
         model.addAttribute("by", by(by));
         model.addAttribute("workroom", work.workroom());
         model.addAttribute("age", shop.age(wording.words(reader)));
-        model.addAttribute("buy", page(reader, !by(by).isEmpty()));
+        model.addAttribute("buy", page(reader, BuyBy.of(by)));
         return "shop/to-buy";
     }
 
     private static String by(String asked) {
-        return asked.equals("shop") ? asked : "";
+        return BuyBy.of(asked).code();
     }
 
     /** Ticks a line, or takes its tick back; what it says goes on the shelf with it, and off it again. */
@@ -100,7 +100,7 @@ class ToBuyController {
             @RequestParam(defaultValue = "") String line,
             @RequestParam(defaultValue = "true") String got,
             @RequestParam(defaultValue = "") String by) {
-        ToBuyPage page = page(reader, false);
+        ToBuyPage page = page(reader, BuyBy.KIND);
         boolean isGot = page.got().contains(line);
         if (isGot && !got.equals("false")) {
             // Said before, perhaps from another tab or by a phone that was without a network.
@@ -136,10 +136,18 @@ class ToBuyController {
         return Download.file(
                 "to-buy.csv",
                 MediaType.parseMediaType("text/csv;charset=utf-8"),
-                ShoppingCsv.write(page(reader, true).rows()).getBytes(StandardCharsets.UTF_8));
+                ShoppingCsv.write(page(reader, BuyBy.SHOP).rows()).getBytes(StandardCharsets.UTF_8));
     }
 
-    private ToBuyPage page(Reader reader, boolean byShop) {
+    @GetMapping("/to-buy.txt")
+    ResponseEntity<byte[]> text(Reader reader, @RequestParam(defaultValue = "") String by) {
+        return Download.file(
+                "to-buy.txt",
+                MediaType.parseMediaType("text/plain;charset=utf-8"),
+                page(reader, BuyBy.of(by)).text().getBytes(StandardCharsets.UTF_8));
+    }
+
+    private ToBuyPage page(Reader reader, BuyBy by) {
         Words words = wording.words(reader);
         Sources sources = sourcing.with(prices.all());
         return new ToBuyPage(
@@ -151,7 +159,7 @@ class ToBuyController {
                         needs,
                         words),
                 bought.lines(),
-                byShop,
+                by,
                 new PriceWords(words),
                 words);
     }

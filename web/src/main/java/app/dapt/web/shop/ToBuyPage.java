@@ -2,6 +2,7 @@ package app.dapt.web.shop;
 
 import app.dapt.files.shop.ShoppingCsv;
 import app.dapt.make.Notions.Bought;
+import app.dapt.shelf.Fabric;
 import app.dapt.shelf.Prices.Offer;
 import app.dapt.shelf.Thing;
 import app.dapt.shelf.Thing.Counted;
@@ -14,21 +15,22 @@ import app.dapt.web.progress.Sources.Found;
 import app.dapt.web.wording.Amounts;
 import app.dapt.words.Money;
 import app.dapt.words.Words;
-import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
  * What is to be bought, ready for its template.
  *
  * @param got    what was ticked, by what it says
- * @param byShop whether it is shown by shop
+ * @param by     by what its lines stand together
  */
-public record ToBuyPage(BuyList list, Set<String> got, boolean byShop, PriceWords prices, Words w) {
+public record ToBuyPage(BuyList list, Set<String> got, BuyBy by, PriceWords prices, Words w) {
 
     private static final String GREY = "#8a8f94";
 
@@ -36,6 +38,7 @@ public record ToBuyPage(BuyList list, Set<String> got, boolean byShop, PriceWord
      * A line.
      *
      * @param key    what it goes by: another amount is another line
+     * @param users  the names of the covers and sets that want it
      * @param there  what of it is on the shelf
      * @param cost   in hundredths; nothing where it is not known
      * @param shop   which sells it; empty where none is known
@@ -47,6 +50,7 @@ public record ToBuyPage(BuyList list, Set<String> got, boolean byShop, PriceWord
             String what,
             String amount,
             String use,
+            List<String> users,
             String there,
             Optional<Long> cost,
             String shop,
@@ -62,24 +66,40 @@ public record ToBuyPage(BuyList list, Set<String> got, boolean byShop, PriceWord
     }
 
     public List<Section> sections() {
-        Map<String, List<Line>> by = new LinkedHashMap<>();
-        if (byShop) {
-            lines().filter(line -> !line.isHere() && !line.shop().isEmpty())
-                    .forEach(line -> by.computeIfAbsent(line.shop(), any -> new ArrayList<>())
-                            .add(line));
-            lines().filter(line -> !line.isHere() && line.shop().isEmpty())
-                    .forEach(line -> by.computeIfAbsent(w.say("buy.anywhere"), any -> new ArrayList<>())
-                            .add(line));
-            lines().filter(Line::isHere).forEach(line -> by.computeIfAbsent(w.say("buy.here"), any -> new ArrayList<>())
-                    .add(line));
-        } else {
-            by.put(w.say("buy.cloths"), list.cloths().stream().map(this::line).toList());
-            by.put(w.say("buy.notions"), list.notions().stream().map(this::line).toList());
-        }
-        return by.entrySet().stream()
+        return sorted().entrySet().stream()
                 .filter(section -> !section.getValue().isEmpty())
                 .map(section -> new Section(section.getKey(), section.getValue(), total(section.getValue().stream())))
                 .toList();
+    }
+
+    private Map<String, List<Line>> sorted() {
+        return switch (by) {
+            case KIND -> {
+                Map<String, List<Line>> kinds = new LinkedHashMap<>();
+                kinds.put(
+                        w.say("buy.cloths"),
+                        list.cloths().stream().map(this::line).toList());
+                kinds.put(
+                        w.say("buy.notions"),
+                        list.notions().stream().map(this::line).toList());
+                yield kinds;
+            }
+            case SHOP ->
+                lines().sorted(Comparator.comparing(Line::isHere)
+                                .thenComparing(line -> line.shop().isEmpty()))
+                        .collect(Collectors.groupingBy(
+                                line -> line.isHere()
+                                        ? w.say("buy.here")
+                                        : line.shop().isEmpty() ? w.say("buy.anywhere") : line.shop(),
+                                LinkedHashMap::new,
+                                Collectors.toList()));
+            case COVER ->
+                lines().sorted(Comparator.comparing(line -> line.users().size() > 1))
+                        .collect(Collectors.groupingBy(
+                                line -> line.users().size() == 1 ? line.users().get(0) : w.say("buy.several"),
+                                LinkedHashMap::new,
+                                Collectors.toList()));
+        };
     }
 
     private Stream<Line> lines() {
@@ -101,6 +121,7 @@ public record ToBuyPage(BuyList list, Set<String> got, boolean byShop, PriceWord
                 w.say("buy.cloth", cloth.cloth().name(), cloth.cloth().width()),
                 amount,
                 use,
+                cloth.uses().stream().map(BuyList.Use::name).distinct().toList(),
                 cloth.found(),
                 Counted.LENGTH,
                 cloth.cost(w.mark().unit()));
@@ -114,6 +135,7 @@ public record ToBuyPage(BuyList list, Set<String> got, boolean byShop, PriceWord
                 w.list(notion.uses().stream()
                         .map(name -> w.say("buy.for-it", name))
                         .toList()),
+                notion.uses(),
                 notion.found(),
                 bought.ware().map(ware -> ware.kind().counted()).orElse(Counted.PIECES),
                 notion.cost(w.mark().unit()));
@@ -133,7 +155,14 @@ public record ToBuyPage(BuyList list, Set<String> got, boolean byShop, PriceWord
                         : w.say("buy.times", bought.times(), w.say(bought.amount())));
     }
 
-    private Line line(String what, String amount, String use, Found found, Counted counted, Optional<Long> cost) {
+    private Line line(
+            String what,
+            String amount,
+            String use,
+            List<String> users,
+            Found found,
+            Counted counted,
+            Optional<Long> cost) {
         String key = what + ", " + amount;
         String asks = found.offer()
                 .map(offer -> prices.asks(offer.price()))
@@ -143,6 +172,7 @@ public record ToBuyPage(BuyList list, Set<String> got, boolean byShop, PriceWord
                 what,
                 amount,
                 use,
+                users,
                 there(found, counted),
                 found.isThere() ? Optional.empty() : cost,
                 found.offer().map(offer -> offer.price().shop()).orElse(""),
@@ -219,7 +249,8 @@ public record ToBuyPage(BuyList list, Set<String> got, boolean byShop, PriceWord
                 line.cloth().colour(),
                 Optional.empty(),
                 Optional.of(line.cloth().width()),
-                line.cloth().price());
+                line.cloth().price(),
+                Optional.of(new Fabric(line.cloth().withId(0).withPhoto(Optional.empty()), false, Optional.empty())));
     }
 
     private Thing thing(NotionLine line, Ware ware) {
@@ -232,6 +263,21 @@ public record ToBuyPage(BuyList list, Set<String> got, boolean byShop, PriceWord
                 offer.flatMap(sold -> sold.price().size()).or(ware::size),
                 Optional.empty(),
                 offer.map(sold -> sold.price().cents()).orElse(0));
+    }
+
+    /** The list as plain text, for a message or a note: what is there already stands in it as well. */
+    String text() {
+        return sections().stream()
+                .map(section -> section.title() + "\n"
+                        + section.lines().stream().map(ToBuyPage::text).collect(Collectors.joining()))
+                .collect(Collectors.joining("\n"));
+    }
+
+    private static String text(Line line) {
+        String box = line.got() || line.isHere() ? "[x] " : "[ ] ";
+        return Stream.of(box + line.what() + ", " + line.amount(), line.there(), line.use(), line.asks())
+                .filter(part -> !part.isEmpty())
+                .collect(Collectors.joining("; ", "", "\n"));
     }
 
     List<ShoppingCsv.Row> rows() {
