@@ -67,6 +67,8 @@ public final class Site implements AutoCloseable {
                 freshDatabase(database),
                 env("DAPT_DB_PORT"),
                 "--dapt.demo=true",
+                "--dapt.house.addresses=127.0.0.2",
+                "--dapt.house.keys=target/house-keys",
                 "--dapt.search.share=" + System.getProperty("search.share", "1"));
         // A page is awaited as long as its navigation is: a busy machine is no broken page.
         PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
@@ -171,6 +173,19 @@ public final class Site implements AutoCloseable {
     Desk phone(String path) {
         return new Desk(
                 this, new Browser.NewContextOptions().setViewportSize(390, 844).setHasTouch(true), path);
+    }
+
+    /** A phone in the house, which has to trust what it does not know. */
+    Desk phoneInTheHouse(String address) {
+        return new Desk(
+                this,
+                new Browser.NewContextOptions()
+                        .setViewportSize(390, 844)
+                        .setHasTouch(true)
+                        .setIsMobile(true)
+                        .setUserAgent("Pocket 1 Mobile")
+                        .setIgnoreHTTPSErrors(true),
+                address);
     }
 
     Desk withoutScript(String path) {

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -51,8 +52,8 @@ public class OriginFilter extends OncePerRequestFilter {
     private final Set<String> hosts = new HashSet<>(Set.of("127.0.0.1", "localhost", "[::1]"));
 
     /** @param more names it is served under besides those of this machine itself */
-    OriginFilter(@Value("${dapt.hosts:}") List<String> more) {
-        more.stream()
+    OriginFilter(@Value("${dapt.hosts:}") List<String> more, House house) {
+        Stream.concat(more.stream(), house.names().stream())
                 .map(host -> host.strip().toLowerCase(Locale.ROOT))
                 .filter(host -> !host.isEmpty())
                 .forEach(hosts::add);

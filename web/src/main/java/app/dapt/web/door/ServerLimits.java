@@ -24,7 +24,7 @@ class ServerLimits implements WebServerFactoryCustomizer<TomcatServletWebServerF
     /** Where a whole workroom comes in. */
     static final String WORKROOM = "/workroom";
 
-    private static final int MOST_LANGUAGES = 4000;
+    static final int MOST_LANGUAGES = 4000;
     private static final long LARGEST_WORKROOM = 600L * 1024 * 1024;
 
     @Override
