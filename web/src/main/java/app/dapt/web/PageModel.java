@@ -1,5 +1,6 @@
 package app.dapt.web;
 
+import app.dapt.web.door.Shared;
 import app.dapt.web.wording.Reader;
 import app.dapt.web.wording.Wording;
 import jakarta.servlet.http.HttpServletRequest;
@@ -82,6 +83,9 @@ public class PageModel {
                 ? "?" + request.getQueryString()
                 : "";
         model.addAttribute("assets", this);
+        if (request.getAttribute(Shared.ATTRIBUTE) instanceof Shared shared) {
+            model.addAttribute("linked", shared);
+        }
         model.addAttribute("reader", reader);
         model.addAttribute("w", wording.words(reader));
         model.addAttribute("keys", keys(request.getRequestURI()));

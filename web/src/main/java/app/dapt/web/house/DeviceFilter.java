@@ -30,8 +30,8 @@ class DeviceFilter extends OncePerRequestFilter {
     static final String COOKIE = "__Host-dapt-device";
 
     private static final String DEVICE = DeviceFilter.class.getName();
-    private static final Pattern FOR_STRANGERS =
-            Pattern.compile("/join|/[a-z-]+\\.css|/fonts/[\\w-]+\\.woff2|/mark\\.svg");
+    private static final Pattern FOR_STRANGERS = Pattern.compile(
+            "/join|/s/[\\w-]{32}(/[a-z]+)?|/[a-z0-9-]+\\.css|/card\\.js|/fonts/[\\w-]+\\.woff2|/mark\\.svg");
     private static final Pattern KEY = Pattern.compile("[A-Za-z0-9_-]{32}");
 
     private final House house;

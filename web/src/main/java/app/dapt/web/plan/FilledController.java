@@ -1,5 +1,6 @@
 package app.dapt.web.plan;
 
+import app.dapt.cover.Brief;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
 import app.dapt.cover.Reckoned;
@@ -101,6 +102,21 @@ class FilledController {
                 .map(shape -> Reckoner.reckonWithoutRemedies(plan.withShape(shape), reckoned.mark()))
                 .flatMap(other -> fillings.of(cover.id(), "corners", other, cells, FIRST)
                         .map(solved -> new FilledPage.Corners(other, solved.cover())));
+    }
+
+    /** The filled cover by itself, for paper. */
+    @GetMapping("/covers/{id}/picture")
+    String picture(@PathVariable long id, @RequestParam(defaultValue = "") String paper, Reader reader, Model model) {
+        Cover cover = store.find(id);
+        Mark mark = reader.mark(cover.plan());
+        Reckoned reckoned = Reckoner.reckonWithoutRemedies(cover.plan(), mark);
+        boolean isA4 = paper.equals("a4") || paper.isEmpty() && mark.unit().metric();
+        model.addAttribute("w", wording.words(reader, mark));
+        model.addAttribute("id", id);
+        model.addAttribute("brief", Brief.of(reckoned));
+        model.addAttribute("filled", page(cover, reckoned, reader, FilledCover.SHOWN, FINER));
+        model.addAttribute("paper", isA4 ? "a4" : "letter");
+        return "plan/picture";
     }
 
     /** Every school's cover with the form in, side by side at one scale. */

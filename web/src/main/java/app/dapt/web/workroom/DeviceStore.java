@@ -2,12 +2,7 @@ package app.dapt.web.workroom;
 
 import app.dapt.measure.PlainText;
 import app.dapt.web.workroom.DeviceMapper.DeviceRow;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Instant;
-import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
@@ -27,12 +22,8 @@ public class DeviceStore {
     /** So often a number may be typed wrongly before no code that stands is good any more. */
     static final int MOST_TRIES = 5;
 
-    private static final int SECRET_BYTES = 24;
-    private static final int NUMBERS = 1_000_000;
-
     private final DeviceMapper devices;
     private final CoverStore covers;
-    private final SecureRandom random = new SecureRandom();
 
     DeviceStore(DeviceMapper devices, CoverStore covers) {
         this.devices = devices;
@@ -63,8 +54,8 @@ public class DeviceStore {
     /** Makes a code that lets one device in. */
     public JoinCode offer() {
         devices.dropOld();
-        JoinCode code = new JoinCode(secret(), "%06d".formatted(random.nextInt(NUMBERS)));
-        devices.offer(covers.workroom(), hash(code.code()), code.number(), MINUTES);
+        JoinCode code = new JoinCode(Secret.make(), Secret.number());
+        devices.offer(covers.workroom(), Secret.hash(code.code()), code.number(), MINUTES);
         return code;
     }
 
@@ -78,21 +69,21 @@ public class DeviceStore {
     public Optional<String> join(String typed, String name) {
         boolean isNumber = typed.matches("\\d{6}");
         Optional<Long> workroom =
-                isNumber ? devices.useNumber(typed, MOST_TRIES) : devices.use(hash(typed), MOST_TRIES);
+                isNumber ? devices.useNumber(typed, MOST_TRIES) : devices.use(Secret.hash(typed), MOST_TRIES);
         if (workroom.isEmpty()) {
             if (isNumber) {
                 devices.wrong();
             }
             return Optional.empty();
         }
-        String key = secret();
-        devices.insert(workroom.get(), PlainText.shortened(name, LONGEST_NAME), hash(key));
+        String key = Secret.make();
+        devices.insert(workroom.get(), PlainText.shortened(name, LONGEST_NAME), Secret.hash(key));
         return Optional.of(key);
     }
 
     /** The device that has this key; nothing where none has, or its key was ended. */
     public Optional<Device> find(String key) {
-        Optional<DeviceRow> row = devices.find(hash(key));
+        Optional<DeviceRow> row = devices.find(Secret.hash(key));
         row.ifPresent(known -> devices.seen(known.id()));
         return row.map(DeviceStore::device);
     }
@@ -100,19 +91,5 @@ public class DeviceStore {
     /** Ends a device's key: it is a stranger from now on. */
     public void end(long id) {
         devices.end(covers.workroom(), id);
-    }
-
-    private String secret() {
-        byte[] secret = new byte[SECRET_BYTES];
-        random.nextBytes(secret);
-        return Base64.getUrlEncoder().withoutPadding().encodeToString(secret);
-    }
-
-    private static byte[] hash(String secret) {
-        try {
-            return MessageDigest.getInstance("SHA-256").digest(secret.getBytes(StandardCharsets.UTF_8));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
     }
 }
