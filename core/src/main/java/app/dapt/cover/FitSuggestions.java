@@ -2,9 +2,6 @@ package app.dapt.cover;
 
 import app.dapt.cloth.Cloth;
 import app.dapt.cover.opening.Lapped;
-import app.dapt.form.Form;
-import app.dapt.form.Reading;
-import app.dapt.form.Readings;
 import app.dapt.layout.LayoutChoices;
 import app.dapt.layout.LayoutProblem;
 import app.dapt.layout.Wanted;
@@ -167,17 +164,7 @@ public final class FitSuggestions {
     }
 
     private CoverPlan smaller(Length to, Length from) {
-        Form form = plan.form();
-        return plan.withForm(
-                form.withAcross(scaled(form.across(), to, from)).withUpDown(scaled(form.upDown(), to, from)));
-    }
-
-    private Readings scaled(Readings readings, Length to, Length from) {
-        Readings scaled = readings;
-        for (Reading reading : readings.by().keySet()) {
-            scaled = scaled.with(reading, readings.get(reading).map(length -> mark.roundUp(length.scaled(to, from))));
-        }
-        return scaled;
+        return plan.withForm(plan.form().scaled(to, from, mark));
     }
 
     /** The least number from one on that will do, if every larger one does too; nought where none does. */

@@ -1,6 +1,7 @@
 package app.dapt.form;
 
 import app.dapt.measure.Length;
+import app.dapt.measure.Mark;
 import java.util.Optional;
 
 /**
@@ -49,6 +50,16 @@ public record Form(
 
     public Form withUpDown(Readings changed) {
         return new Form(across, changed, loft, labelMeans, filling, round);
+    }
+
+    /**
+     * A form in the same proportions, larger or smaller.
+     *
+     * @param to   what {@code from} of this one is to be
+     * @param mark to which its sizes are rounded up
+     */
+    public Form scaled(Length to, Length from, Mark mark) {
+        return withAcross(across.scaled(to, from, mark)).withUpDown(upDown.scaled(to, from, mark));
     }
 
     public Form withFilling(Filling changed) {

@@ -1,6 +1,7 @@
 package app.dapt.form;
 
 import app.dapt.measure.Length;
+import app.dapt.measure.Mark;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
@@ -46,6 +47,13 @@ public record Readings(Map<Reading, Length> by) {
                 .filter(by::containsKey)
                 .findFirst()
                 .orElseThrow(() -> new IllegalStateException("nothing was measured"));
+    }
+
+    /** These readings for a form that much larger or smaller, rounded up to a mark. */
+    Readings scaled(Length to, Length from, Mark mark) {
+        Map<Reading, Length> scaled = new EnumMap<>(Reading.class);
+        by.forEach((reading, length) -> scaled.put(reading, mark.roundUp(length.scaled(to, from))));
+        return new Readings(scaled);
     }
 
     /** These readings with one put in, replaced or, for an empty one, taken out. */

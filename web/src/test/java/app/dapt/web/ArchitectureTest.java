@@ -18,6 +18,7 @@ class ArchitectureTest {
     private static final String[] VIEWS = rooms(
             "archive",
             "calendar",
+            "client",
             "cloth",
             "covers",
             "have",

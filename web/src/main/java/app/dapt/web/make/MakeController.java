@@ -3,6 +3,7 @@ package app.dapt.web.make;
 import app.dapt.advice.Advice;
 import app.dapt.advice.PlanFacts;
 import app.dapt.cover.Reckoned;
+import app.dapt.cover.SizeChart;
 import app.dapt.make.CoverSteps;
 import app.dapt.make.Job;
 import app.dapt.step.Milestone;
@@ -107,6 +108,30 @@ class MakeController {
         boolean metric = words.mark().unit().metric();
         model.addAttribute("paper", paper.equals("a4") || paper.isEmpty() && metric ? "a4" : "letter");
         return "make/print";
+    }
+
+    /** The cover for a class: its sizes as one chart, and the steps a page a sitting. */
+    @GetMapping("/handout")
+    String handout(
+            @PathVariable String whose,
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String paper,
+            Reader reader,
+            Model model) {
+        Batch batch = batches.find(whose, id, reader);
+        if (batch.owner().isSet()) {
+            throw new ResponseStatusException(HttpStatus.NOT_FOUND);
+        }
+        Reckoned own = batch.covers().get(0).reckoned();
+        Words words = wording.words(reader, own.mark());
+        // Everybody cuts a size of their own, from a cloth of their own.
+        MakePage steps = new MakePage(
+                batch, Optional.empty(), false, job -> Optional.empty(), job -> laidOut(own, words), List.of(), words);
+        boolean metric = words.mark().unit().metric();
+        model.addAttribute("w", words);
+        model.addAttribute("handout", new HandoutPage(batch, steps, SizeChart.of(own.plan(), own.mark()), words));
+        model.addAttribute("paper", paper.equals("a4") || paper.isEmpty() && metric ? "a4" : "letter");
+        return "make/handout";
     }
 
     private Words show(Batch batch, String step, boolean unasked, Reader reader, Model model) {

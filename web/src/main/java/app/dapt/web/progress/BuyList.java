@@ -93,6 +93,20 @@ public record BuyList(List<ClothLine> cloths, List<NotionLine> notions) {
      */
     public record NotionLine(Bought bought, List<String> uses, Found found) {
 
+        /** So many of a size, as a shop wants to hear it; of what has none, what the cover says. */
+        public String amount(Words w) {
+            return bought.ware()
+                    .filter(ware -> ware.kind().counted() == Counted.PIECES
+                            && ware.size().isPresent())
+                    .map(ware -> w.say(
+                            "buy.times",
+                            ware.amount(),
+                            w.lengths().withUnit(ware.size().orElseThrow())))
+                    .orElseGet(() -> bought.times() == 1
+                            ? w.say(bought.amount())
+                            : w.say("buy.times", bought.times(), w.say(bought.amount())));
+        }
+
         /** What it costs in a shop, or what was paid for what is there; nothing where neither is known. */
         public Optional<Long> cost(Unit unit) {
             return found.offer().map(Offer::cost).or(() -> bought.ware()

@@ -71,11 +71,7 @@ public record CostPage(Batch batch, BuyList list, Beside beside, Entries entries
     }
 
     private Line line(NotionLine notion) {
-        return line(
-                w().say(notion.bought().what()),
-                ToBuyPage.amount(notion.bought(), w()),
-                from(notion.found()),
-                part(notion));
+        return line(w().say(notion.bought().what()), notion.amount(w()), from(notion.found()), part(notion));
     }
 
     private Line line(String what, String amount, String from, Part part) {

@@ -131,7 +131,7 @@ public record ToBuyPage(BuyList list, Set<String> got, BuyBy by, PriceWords pric
         Bought bought = notion.bought();
         return line(
                 w.say(bought.what()),
-                amount(bought, w),
+                notion.amount(w),
                 w.list(notion.uses().stream()
                         .map(name -> w.say("buy.for-it", name))
                         .toList()),
@@ -139,20 +139,6 @@ public record ToBuyPage(BuyList list, Set<String> got, BuyBy by, PriceWords pric
                 notion.found(),
                 bought.ware().map(ware -> ware.kind().counted()).orElse(Counted.PIECES),
                 notion.cost(w.mark().unit()));
-    }
-
-    /** So many of a size, as a shop wants to hear it; of what has none, what the cover says. */
-    static String amount(Bought bought, Words w) {
-        return bought.ware()
-                .filter(ware ->
-                        ware.kind().counted() == Counted.PIECES && ware.size().isPresent())
-                .map(ware -> w.say(
-                        "buy.times",
-                        ware.amount(),
-                        w.lengths().withUnit(ware.size().orElseThrow())))
-                .orElseGet(() -> bought.times() == 1
-                        ? w.say(bought.amount())
-                        : w.say("buy.times", bought.times(), w.say(bought.amount())));
     }
 
     private Line line(
