@@ -49,7 +49,7 @@ class LinkJourneyTest {
                 assertThat(stranger.context().request().get(link + "/plan").status())
                         .isEqualTo(404);
                 own.navigate(cover + "/links");
-                own.getByText("End it").click();
+                own.locator(".house-list button").click();
                 APIResponse ended = stranger.context().request().get(link);
                 APIResponse never = stranger.context().request().get(link.replaceAll(".{32}$", "A".repeat(32)));
                 assertThat(ended.status()).isEqualTo(404);

@@ -106,7 +106,9 @@ class LookTest {
                     axe.disableRules(CONTRAST);
                 }
                 assertThat(axe.analyze().getViolations()).as(path).isEmpty();
-                if (!alike) {
+                // A page for paper has no evening.
+                boolean hasLights = desk.page().locator("html[data-light]").count() > 0;
+                if (!alike && hasLights) {
                     desk.page().evaluate("document.documentElement.dataset.light = 'evening'");
                     assertThat(axe(desk).withRules(CONTRAST).analyze().getViolations())
                             .as(path + " by evening light")

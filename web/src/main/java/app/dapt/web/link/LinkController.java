@@ -19,14 +19,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.ModelAndView;
 
 /**
@@ -145,7 +145,23 @@ class LinkController {
         return links.find(secret).orElseThrow(LinkController::nowhere);
     }
 
-    private static ResponseStatusException nowhere() {
-        return new ResponseStatusException(HttpStatus.NOT_FOUND);
+    private static NoSuchLink nowhere() {
+        return new NoSuchLink();
+    }
+
+    /** What leads nowhere, ended or never made. */
+    private static final class NoSuchLink extends RuntimeException {
+
+        private static final long serialVersionUID = 1;
+
+        NoSuchLink() {
+            super("a link that leads nowhere");
+        }
+    }
+
+    /** Whoever follows it is told nothing, not even that there is a workroom. */
+    @ExceptionHandler(NoSuchLink.class)
+    ResponseEntity<Void> nothing() {
+        return ResponseEntity.notFound().build();
     }
 }
