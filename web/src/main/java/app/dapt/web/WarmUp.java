@@ -8,11 +8,13 @@ import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.boot.availability.AvailabilityChangeEvent;
+import org.springframework.boot.availability.ReadinessState;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -32,17 +34,29 @@ class WarmUp {
     private static final Pattern COVER = Pattern.compile("href=\"(/covers/\\d+)\"");
 
     private final ConfigurableApplicationContext context;
+    private final AtomicBoolean begun = new AtomicBoolean();
 
     WarmUp(ConfigurableApplicationContext context) {
         this.context = context;
     }
 
+    /** It is ready for others once the pages were read: until then a front sends them elsewhere. */
     @EventListener
-    void opened(ApplicationReadyEvent event) {
-        String port = context.getEnvironment().getRequiredProperty("local.server.port");
-        Thread reading = new Thread(() -> read("http://127.0.0.1:" + port), "warm-up");
-        reading.setDaemon(true);
-        reading.start();
+    void opened(AvailabilityChangeEvent<ReadinessState> event) {
+        if (event.getState() == ReadinessState.ACCEPTING_TRAFFIC && begun.compareAndSet(false, true)) {
+            AvailabilityChangeEvent.publish(context, ReadinessState.REFUSING_TRAFFIC);
+            String port = context.getEnvironment().getRequiredProperty("local.server.port");
+            Thread reading = new Thread(() -> warm("http://127.0.0.1:" + port), "warm-up");
+            reading.setDaemon(true);
+            reading.start();
+        }
+    }
+
+    private void warm(String door) {
+        read(door);
+        if (context.isActive()) {
+            AvailabilityChangeEvent.publish(context, ReadinessState.ACCEPTING_TRAFFIC);
+        }
     }
 
     private static void read(String door) {

@@ -32,8 +32,6 @@ import java.util.stream.Stream;
 import javax.net.ssl.SSLContext;
 import javax.net.ssl.TrustManagerFactory;
 import org.junit.jupiter.api.Test;
-import org.springframework.web.bind.annotation.RequestMethod;
-import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 /** The house's network: a phone is let in, works, and is a stranger again; strangers get nothing. */
 @WithSite
@@ -62,31 +60,15 @@ class HouseJourneyTest {
         return HttpClient.newBuilder().sslContext(context).build();
     }
 
-    /** A way in and what it is called with. */
-    private record Route(String method, String path) {}
-
-    /** Every way in that any controller has, with something put in for what varies. */
-    private static Stream<Route> routes(Site site) {
-        return site.bean(RequestMappingHandlerMapping.class).getHandlerMethods().keySet().stream()
-                .flatMap(mapping -> mapping.getPatternValues().stream()
-                        .map(path -> path.replaceAll("\\{\\w+:([a-z-]+)\\|[^}]*}", "$1")
-                                .replaceAll("\\{[^{}]*(\\{[^{}]*}[^{}]*)*}", "1"))
-                        .flatMap(path -> (mapping.getMethodsCondition()
-                                                .getMethods()
-                                                .isEmpty()
-                                        ? Stream.of(RequestMethod.GET)
-                                        : mapping.getMethodsCondition().getMethods().stream())
-                                .map(method -> new Route(method.name(), path))))
-                .filter(route -> !route.path().equals("/join"));
-    }
-
     @Test
     void aStrangerGetsNothingByAnyWayIn(Site site) throws Exception {
         HttpClient client = trusting(site);
         DeviceStore devices = site.bean(DeviceStore.class);
         String ended = devices.join(devices.offer().code(), "Ended").orElseThrow();
         devices.list().forEach(device -> devices.end(device.id()));
-        List<Route> ways = new ArrayList<>(routes(site).toList());
+        List<Route> ways = new ArrayList<>(Route.all(site, "1")
+                .filter(route -> !route.path().equals("/join"))
+                .toList());
         assertThat(ways).hasSizeGreaterThan(100);
         Stream.of(
                         "/",

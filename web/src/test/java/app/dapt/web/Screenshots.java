@@ -28,7 +28,7 @@ public final class Screenshots {
         at("plan", bench);
         at("plan-opening", bench + "?slip=opening");
         at("plan-advice", cover("Saloon bench, buttoned") + "?view=advice");
-        at("have", "/have?in=in&frontAcross=21&frontUpDown=21&backAcross=21&firstDepth=14&secondDepth=11");
+        filled("from-cloth", "/from-cloth?thing=6&thing=7&thing=8&form=9&form=10", ".from-offer .bolt");
         laid("cloth", set("Velvet of the saloon") + "?cloth=0");
         filled("plan-filled", cover("Deck chair, gaping") + "?view=filled", "#filled[data-fine]");
         filled("plan-fits", bench + "?view=fits", ".fits-filled svg");

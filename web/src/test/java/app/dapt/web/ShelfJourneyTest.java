@@ -323,6 +323,42 @@ class ShelfJourneyTest {
         }
     }
 
+    /** Two covers take turns on a form; the calendar has the days, its file as well. */
+    @Test
+    void coversThatTakeTurnsAreInTheCalendar(Site site) {
+        try (Desk desk = site.desk("/shelf?only=form")) {
+            Page page = desk.page();
+            page.locator(".shelf-list a").first().click();
+            String form = page.locator("#card-title").innerText();
+            for (String[] turn : new String[][] {
+                {"Spring stripes", "2027-03-20", "linen chest"}, {"Madder twill", "2027-10-01", ""}, {"", "", ""}
+            }) {
+                page.locator(".turns summary").click();
+                page.fill("#f-turn-cover", turn[0]);
+                page.fill("#f-turn-from", turn[1]);
+                page.fill("#f-turn-kept", turn[2]);
+                page.locator(".turns .do").click();
+            }
+            assertThat(page.locator("#r-turn-cover")).not().isEmpty();
+            assertThat(page.locator(".turns li")).hasCount(2);
+            assertThat(page.locator(".turns li.on")).hasCount(1);
+            assertThat(page.locator(".turns")).containsText("Spring stripes, from March 20");
+            page.navigate(site.address() + "/calendar");
+            assertThat(page.locator(".calendar-swaps li")).hasCount(2);
+            assertThat(page.locator(".calendar-swaps"))
+                    .containsText(form + " gets Spring stripes, kept in linen chest");
+            String file = desk.context()
+                    .request()
+                    .get(site.address() + "/calendar/sittings.ics")
+                    .text();
+            assertThat(file.replace("\r\n ", "")).contains("RRULE:FREQ=YEARLY").contains("Swap: " + form + " gets");
+            page.goBack();
+            page.locator(".turns li button").first().click();
+            page.locator(".turns li button").first().click();
+            assertThat(page.locator(".turns li")).hasCount(0);
+        }
+    }
+
     private static long remnants(ShelfStore shelf) {
         return shelf.list("Binnacle", Optional.of(Kind.REMNANT), 50).size();
     }

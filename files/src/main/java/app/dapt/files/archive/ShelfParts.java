@@ -5,8 +5,10 @@ import app.dapt.files.Cursor;
 import app.dapt.files.cloth.FabricJson;
 import app.dapt.files.plan.PlanJson;
 import app.dapt.shelf.Movement.Why;
+import app.dapt.shelf.Turn;
 import java.time.DateTimeException;
 import java.time.Instant;
+import java.time.MonthDay;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
@@ -20,6 +22,7 @@ public final class ShelfParts {
 
     private static final int MOST_THINGS = 5_000;
     private static final int MOST_MOVES = 20_000;
+    private static final int MOST_TURNS = 50;
     private static final int LONGEST_NAME = 60;
     private static final int LONGEST_FABRIC = 20_000;
     private static final int DEAREST = 10_000_000;
@@ -33,6 +36,7 @@ public final class ShelfParts {
      * A thing, its sizes in grains, nought where it has none.
      *
      * @param fabric what is told of a cloth or a remnant besides, as {@link FabricJson} has it; empty where nothing is
+     * @param turns covers that take turns on a form
      * @param moves what was put on the shelf of it and taken off, the first first
      */
     public record Shelved(
@@ -44,8 +48,10 @@ public final class ShelfParts {
             long width,
             int price,
             String fabric,
+            List<Turn> turns,
             List<Move> moves) {
         public Shelved {
+            turns = List.copyOf(turns);
             moves = List.copyOf(moves);
         }
     }
@@ -72,6 +78,13 @@ public final class ShelfParts {
             if (!thing.fabric().isEmpty()) {
                 at.put("fabric", thing.fabric());
             }
+            if (!thing.turns().isEmpty()) {
+                ArrayNode turns = at.putArray("turns");
+                thing.turns().forEach(turn -> turns.addObject()
+                        .put("cover", turn.cover())
+                        .put("from", turn.from().toString())
+                        .put("kept", turn.kept()));
+            }
             ArrayNode moves = at.putArray("moves");
             for (Move move : thing.moves()) {
                 ObjectNode moved = moves.addObject()
@@ -97,6 +110,7 @@ public final class ShelfParts {
                     at.wide("width", 0, MOST),
                     at.number("price", 0, DEAREST),
                     fabric(at),
+                    turns(at),
                     moves(at)));
             at.done();
         }
@@ -106,6 +120,22 @@ public final class ShelfParts {
 
     private static String fabric(Cursor at) throws BadPlanFile {
         return at.has("fabric") ? FabricJson.text(FabricJson.read(at.text("fabric", LONGEST_FABRIC))) : "";
+    }
+
+    private static List<Turn> turns(Cursor thing) throws BadPlanFile {
+        List<Turn> turns = new ArrayList<>();
+        for (Cursor at : thing.has("turns") ? thing.objects("turns", MOST_TURNS) : List.<Cursor>of()) {
+            try {
+                turns.add(new Turn(
+                        at.text("cover", Turn.LONGEST_NAME),
+                        MonthDay.parse(at.text("from", LONGEST_NAME)),
+                        at.maybeText("kept", Turn.LONGEST_PLACE)));
+            } catch (DateTimeException none) {
+                throw new BadPlanFile("turns", "has no day of the year");
+            }
+            at.done();
+        }
+        return turns;
     }
 
     private static List<Move> moves(Cursor thing) throws BadPlanFile {

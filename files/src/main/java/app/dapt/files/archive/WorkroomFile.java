@@ -329,6 +329,12 @@ public final class WorkroomFile implements Closeable {
         return list("beside.json", text -> BesideParts.read(text, known));
     }
 
+    /** For whom covers and sets are made. */
+    public List<BesideParts.ForClient> clients() throws BadPlanFile {
+        Set<String> known = Set.copyOf(covers());
+        return list("beside.json", text -> BesideParts.readClients(text, known));
+    }
+
     /** What shops ask, in the currency of its settings. */
     public List<Price> prices() throws BadPlanFile {
         Currency currency = Currency.getInstance(settings().currency().orElse("USD"));

@@ -90,8 +90,8 @@ public final class WorkroomWriter implements Closeable {
         put("shelf.json", ShelfParts.write(things));
     }
 
-    public void beside(List<BesideParts.Beside> all) throws IOException {
-        put("beside.json", BesideParts.write(all));
+    public void beside(List<BesideParts.Beside> all, List<BesideParts.ForClient> clients) throws IOException {
+        put("beside.json", BesideParts.write(all, clients));
     }
 
     /**

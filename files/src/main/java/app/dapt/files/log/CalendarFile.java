@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import net.fortuna.ical4j.data.CalendarOutputter;
@@ -15,6 +16,7 @@ import net.fortuna.ical4j.model.property.DtEnd;
 import net.fortuna.ical4j.model.property.DtStamp;
 import net.fortuna.ical4j.model.property.DtStart;
 import net.fortuna.ical4j.model.property.ProdId;
+import net.fortuna.ical4j.model.property.RRule;
 import net.fortuna.ical4j.model.property.Summary;
 import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
@@ -31,6 +33,13 @@ public final class CalendarFile {
      */
     public record Event(String id, LocalDateTime from, LocalDateTime to, String title, List<String> steps) {}
 
+    /**
+     * A whole day that comes again every year.
+     *
+     * @param first the first time
+     */
+    public record YearDay(String id, LocalDate first, String title) {}
+
     private static final int LONGEST_LINE = 75;
 
     private CalendarFile() {}
@@ -41,6 +50,11 @@ public final class CalendarFile {
      * @param now when that is
      */
     public static byte[] write(List<Event> events, Instant now) {
+        return write(events, List.of(), now);
+    }
+
+    /** The same with days that come again every year. */
+    public static byte[] write(List<Event> events, List<YearDay> days, Instant now) {
         Calendar calendar = new Calendar();
         calendar.add(new ProdId("-//Dapt//Order of work//EN"));
         calendar.add(ImmutableVersion.VERSION_2_0);
@@ -53,6 +67,15 @@ public final class CalendarFile {
             shown.add(new DtEnd<>(event.to()));
             shown.add(new Summary(event.title()));
             shown.add(new Description(String.join("\n", event.steps())));
+            calendar.add(shown);
+        }
+        for (YearDay day : days) {
+            VEvent shown = new VEvent(false);
+            shown.add(new Uid(day.id()));
+            shown.add(new DtStamp(now));
+            shown.add(new DtStart<>(day.first()));
+            shown.add(new RRule<LocalDate>("FREQ=YEARLY"));
+            shown.add(new Summary(day.title()));
             calendar.add(shown);
         }
         ByteArrayOutputStream out = new ByteArrayOutputStream();

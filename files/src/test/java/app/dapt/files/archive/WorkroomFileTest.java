@@ -28,6 +28,7 @@ import app.dapt.measure.Length;
 import app.dapt.shelf.Price;
 import app.dapt.shelf.Prices;
 import app.dapt.shelf.Thing.Kind;
+import app.dapt.shelf.Turn;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
@@ -36,6 +37,7 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.MonthDay;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -87,6 +89,7 @@ class WorkroomFileTest {
             0,
             250,
             "",
+            List.of(new Turn("Spring stripes", MonthDay.of(3, 20), "linen chest")),
             List.of(
                     new Move("BOUGHT", 2, AT, OptionalInt.empty()),
                     new Move("USED", -1, AT, OptionalInt.empty()),
@@ -102,6 +105,34 @@ class WorkroomFileTest {
     private static final List<BesideParts.Beside> BESIDE = List.of(
             new BesideParts.Beside(Optional.of("000001.json"), 0, 3, Optional.empty(), Optional.of(4_000)),
             new BesideParts.Beside(Optional.empty(), 0, 0, Optional.of(0), Optional.empty()));
+
+    private static final List<BesideParts.ForClient> CLIENTS = List.of(
+            new BesideParts.ForClient(
+                    Optional.of("000002.json"),
+                    0,
+                    "Captain Ilse Brandt",
+                    "berth 4",
+                    true,
+                    false,
+                    Optional.of(LocalDate.of(2027, 3, 20)),
+                    1_250,
+                    4_000,
+                    "",
+                    Optional.of(9_042L),
+                    Optional.of(LocalDate.of(2026, 12, 2))),
+            new BesideParts.ForClient(
+                    Optional.empty(),
+                    0,
+                    "",
+                    "",
+                    false,
+                    true,
+                    Optional.empty(),
+                    0,
+                    0,
+                    "on board",
+                    Optional.empty(),
+                    Optional.empty()));
 
     private static final Price PRICE = new Price(
             "Brannick",
@@ -128,7 +159,7 @@ class WorkroomFileTest {
             writer.lays(List.of(LAY));
             writer.washes(List.of(WASH));
             writer.shelf(List.of(ZIP));
-            writer.beside(BESIDE);
+            writer.beside(BESIDE, CLIENTS);
             writer.prices(new Prices(List.of(PRICE)), SETTINGS.currency());
             writer.entry("000007.json", new Entry(ID, AT, Optional.of("000001.json"), entry()));
             writer.picture(8, new byte[] {1, 2, 3});
@@ -140,7 +171,16 @@ class WorkroomFileTest {
     @Test
     void aShelfOnWhichLessThanNothingLayIsRefused() throws Exception {
         Shelved impossible = new Shelved(
-                ID, "ZIP", "Navy", "#1e3355", 0, 0, 0, "", List.of(new Move("USED", -1, AT, OptionalInt.empty())));
+                ID,
+                "ZIP",
+                "Navy",
+                "#1e3355",
+                0,
+                0,
+                0,
+                "",
+                List.of(),
+                List.of(new Move("USED", -1, AT, OptionalInt.empty())));
         assertThatThrownBy(() -> ShelfParts.read(ShelfParts.write(List.of(impossible))))
                 .isInstanceOf(BadPlanFile.class)
                 .hasMessageContaining("cannot have been");
@@ -160,6 +200,7 @@ class WorkroomFileTest {
             assertThat(file.lays()).containsExactly(LAY);
             assertThat(file.washes()).containsExactly(WASH);
             assertThat(file.shelf()).containsExactly(ZIP);
+            assertThat(file.clients()).isEqualTo(CLIENTS);
             assertThat(file.beside()).isEqualTo(BESIDE);
             assertThat(file.prices()).containsExactly(PRICE);
             assertThat(file.settings()).isEqualTo(SETTINGS);

@@ -431,6 +431,55 @@ interface ArchiveMapper {
             """)
     List<BesideLine> beside(@Param("workroom") long workroom);
 
+    /** For whom a cover or a set is made; less than nought where nothing was quoted. */
+    record ClientLine(
+            boolean isSet,
+            long id,
+            String name,
+            String reach,
+            boolean ownCloth,
+            boolean ownForm,
+            @Nullable LocalDate until,
+            int extra,
+            int paid,
+            String note,
+            @Nullable Long quoted,
+            @Nullable LocalDate quotedOn) {}
+
+    @Select("""
+            select k.set_id is not null as is_set, coalesce(k.set_id, k.cover_id) as id, k.name, k.reach, k.own_cloth,
+                   k.own_form, k.until, k.extra, k.paid, k.note, k.quoted, k.quoted_on
+              from client_card k left join cover c on c.id = k.cover_id
+             where k.workroom_id = #{workroom} and (k.set_id is not null or c.deleted_at is null) order by 1, 2
+            """)
+    List<ClientLine> clients(@Param("workroom") long workroom);
+
+    @Insert("""
+            insert into client_card (workroom_id, cover_id, set_id, name, reach, own_cloth, own_form, until, extra,
+                   paid, note, quoted, quoted_on)
+            values (#{workroom}, case when not #{k.isSet} then #{k.id} end::bigint,
+                    case when #{k.isSet} then #{k.id} end::bigint, #{k.name}, #{k.reach}, #{k.ownCloth}, #{k.ownForm},
+                    #{k.until,jdbcType=DATE}, #{k.extra}, #{k.paid}, #{k.note}, #{k.quoted,jdbcType=BIGINT},
+                    #{k.quotedOn,jdbcType=DATE})
+            on conflict do nothing
+            """)
+    void putClient(@Param("workroom") long workroom, @Param("k") ClientLine client);
+
+    /** A cover that takes turns on a form. */
+    record TurnLine(long thingId, String cover, int month, int day, String kept) {}
+
+    @Select("""
+            select thing_id, cover, month, day, kept from turn where workroom_id = #{workroom}
+             order by thing_id, month, day
+            """)
+    List<TurnLine> turns(@Param("workroom") long workroom);
+
+    @Insert("""
+            insert into turn (workroom_id, thing_id, cover, month, day, kept)
+            values (#{workroom}, #{t.thingId}, #{t.cover}, #{t.month}, #{t.day}, #{t.kept}) on conflict do nothing
+            """)
+    void putTurn(@Param("workroom") long workroom, @Param("t") TurnLine turn);
+
     @Update("update cover set work_rank = #{rank} where id = #{id} and workroom_id = #{workroom} and work_rank is null")
     void rankCover(@Param("workroom") long workroom, @Param("id") long id, @Param("rank") int rank);
 

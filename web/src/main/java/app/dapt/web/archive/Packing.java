@@ -2,6 +2,7 @@ package app.dapt.web.archive;
 
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.archive.BesideParts.Beside;
+import app.dapt.files.archive.BesideParts.ForClient;
 import app.dapt.files.archive.ShelfParts.Move;
 import app.dapt.files.archive.ShelfParts.Shelved;
 import app.dapt.files.archive.WorkroomParts;
@@ -22,6 +23,7 @@ import app.dapt.files.archive.WorkroomWriter;
 import app.dapt.files.log.LogJson;
 import app.dapt.files.plan.PlanJson;
 import app.dapt.log.LogEntry;
+import app.dapt.shelf.Turn;
 import app.dapt.web.archive.ArchiveMapper.CoverLine;
 import app.dapt.web.archive.ArchiveMapper.EntryLine;
 import app.dapt.web.archive.ArchiveMapper.LayoutLine;
@@ -30,10 +32,12 @@ import app.dapt.web.archive.ArchiveMapper.MoveLine;
 import app.dapt.web.archive.ArchiveMapper.SetLine;
 import app.dapt.web.archive.ArchiveMapper.SettingsLine;
 import app.dapt.web.archive.ArchiveMapper.TickLine;
+import app.dapt.web.archive.ArchiveMapper.TurnLine;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.PriceStore;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.time.MonthDay;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -101,7 +105,7 @@ class Packing {
             List<Lay> lays = lays(sets);
             writer.lays(lays);
             counts.put("layouts", lays.size());
-            writer.beside(beside(sets));
+            writer.beside(beside(sets), clients(sets));
             List<Wash> washes = rows.washes(workroom).stream()
                     .map(line -> new Wash(
                             UUID.fromString(line.uid()),
@@ -235,6 +239,26 @@ class Packing {
                     .toList();
         }
 
+        private List<ForClient> clients(List<SetLine> sets) {
+            List<Long> ids = sets.stream().map(SetLine::id).toList();
+            return rows.clients(workroom).stream()
+                    .filter(line -> line.isSet() || files.containsKey(line.id()))
+                    .map(line -> new ForClient(
+                            line.isSet() ? Optional.empty() : Optional.ofNullable(files.get(line.id())),
+                            line.isSet() ? ids.indexOf(line.id()) : 0,
+                            line.name(),
+                            line.reach(),
+                            line.ownCloth(),
+                            line.ownForm(),
+                            Optional.ofNullable(line.until()),
+                            line.extra(),
+                            line.paid(),
+                            line.note(),
+                            Optional.ofNullable(line.quoted()),
+                            Optional.ofNullable(line.quotedOn())))
+                    .toList();
+        }
+
         private void log() throws IOException {
             int[] count = {0};
             each(after -> rows.entries(workroom, after), EntryLine::id, line -> {
@@ -267,6 +291,12 @@ class Packing {
         private List<Shelved> shelf() {
             Map<Long, List<MoveLine>> moves =
                     rows.moves(workroom).stream().collect(Collectors.groupingBy(MoveLine::thingId));
+            Map<Long, List<Turn>> turns = rows.turns(workroom).stream()
+                    .collect(Collectors.groupingBy(
+                            TurnLine::thingId,
+                            Collectors.mapping(
+                                    line -> new Turn(line.cover(), MonthDay.of(line.month(), line.day()), line.kept()),
+                                    Collectors.toList())));
             return rows.things(workroom).stream()
                     .map(line -> new Shelved(
                             UUID.fromString(line.uid()),
@@ -277,6 +307,7 @@ class Packing {
                             line.width(),
                             line.price(),
                             line.fabric(),
+                            turns.getOrDefault(line.id(), List.of()),
                             moved(moves.getOrDefault(line.id(), List.of()))))
                     .toList();
         }

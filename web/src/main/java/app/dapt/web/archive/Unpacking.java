@@ -3,6 +3,7 @@ package app.dapt.web.archive;
 import app.dapt.cover.CoverPlan;
 import app.dapt.files.BadPlanFile;
 import app.dapt.files.archive.BesideParts.Beside;
+import app.dapt.files.archive.BesideParts.ForClient;
 import app.dapt.files.archive.ShelfParts.Move;
 import app.dapt.files.archive.ShelfParts.Shelved;
 import app.dapt.files.archive.WorkroomFile;
@@ -18,8 +19,10 @@ import app.dapt.files.log.LogJson;
 import app.dapt.files.plan.PictureNumbers;
 import app.dapt.files.plan.PlanJson;
 import app.dapt.log.LogEntry;
+import app.dapt.measure.PlainText;
 import app.dapt.piece.Piece.Material;
 import app.dapt.web.archive.ArchiveMapper.BesideLine;
+import app.dapt.web.archive.ArchiveMapper.ClientLine;
 import app.dapt.web.archive.ArchiveMapper.EntryLine;
 import app.dapt.web.archive.ArchiveMapper.KnownLine;
 import app.dapt.web.archive.ArchiveMapper.LayoutLine;
@@ -31,8 +34,10 @@ import app.dapt.web.archive.ArchiveMapper.SettingsLine;
 import app.dapt.web.archive.ArchiveMapper.SlotLine;
 import app.dapt.web.archive.ArchiveMapper.ThingLine;
 import app.dapt.web.archive.ArchiveMapper.TickLine;
+import app.dapt.web.archive.ArchiveMapper.TurnLine;
 import app.dapt.web.archive.ArchiveMapper.WashLine;
 import app.dapt.web.entry.Snapshot;
+import app.dapt.web.workroom.ClientStore;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.LogStore;
 import app.dapt.web.workroom.PictureStore;
@@ -172,6 +177,9 @@ class Unpacking {
             }
             for (Beside each : file.beside()) {
                 beside(each, sets);
+            }
+            for (ForClient each : file.clients()) {
+                client(each, sets);
             }
             for (Wash wash : file.washes()) {
                 wash(wash);
@@ -377,6 +385,30 @@ class Unpacking {
             }
         }
 
+        private void client(ForClient client, List<Long> sets) {
+            boolean isSet = client.cover().isEmpty();
+            long id = client.cover()
+                    .map(ids::get)
+                    .orElseGet(() -> client.set() < sets.size() ? Math.abs(sets.get(client.set())) : 0L);
+            if (id > 0 && client.quoted().isPresent() == client.quotedOn().isPresent()) {
+                rows.putClient(
+                        workroom,
+                        new ClientLine(
+                                isSet,
+                                id,
+                                PlainText.shortened(client.name(), ClientStore.LONGEST_NAME),
+                                client.reach(),
+                                client.ownCloth(),
+                                client.ownForm(),
+                                client.until().orElse(null),
+                                client.extra(),
+                                client.paid(),
+                                client.note(),
+                                client.quoted().orElse(null),
+                                client.quotedOn().orElse(null)));
+            }
+        }
+
         private String ours(ClothOf of) {
             return ids.get(of.cover()) + "." + of.cloth();
         }
@@ -414,6 +446,15 @@ class Unpacking {
                 there++;
                 return;
             }
+            thing.turns()
+                    .forEach(turn -> rows.putTurn(
+                            workroom,
+                            new TurnLine(
+                                    id,
+                                    turn.cover(),
+                                    turn.from().getMonthValue(),
+                                    turn.from().getDayOfMonth(),
+                                    turn.kept())));
             List<Long> moved = new ArrayList<>();
             for (Move move : thing.moves()) {
                 long undoes =

@@ -11,6 +11,7 @@ import app.dapt.web.wording.Reader;
 import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.CalendarStore;
 import app.dapt.web.workroom.Owner;
+import app.dapt.web.workroom.TurnStore;
 import app.dapt.web.workroom.WorkTimeStore;
 import app.dapt.words.Words;
 import java.time.Clock;
@@ -45,10 +46,18 @@ class CalendarController {
     private final WorkPlans plans;
     private final CalendarStore calendar;
     private final WorkTimeStore times;
+    private final TurnStore turns;
     private final Wording wording;
     private final Clock clock;
 
-    CalendarController(WorkPlans plans, CalendarStore calendar, WorkTimeStore times, Wording wording, Clock clock) {
+    CalendarController(
+            WorkPlans plans,
+            CalendarStore calendar,
+            WorkTimeStore times,
+            TurnStore turns,
+            Wording wording,
+            Clock clock) {
+        this.turns = turns;
         this.plans = plans;
         this.calendar = calendar;
         this.times = times;
@@ -184,7 +193,12 @@ class CalendarController {
                 CalendarFile.write(
                         new SittingEvents(plan, wording.words(reader), reader.locale())
                                 .of(plan.schedule().sittings()),
+                        swaps(reader, wording.words(reader)).events(),
                         clock.instant()));
+    }
+
+    private SwapDays swaps(Reader reader, Words words) {
+        return new SwapDays(turns.all(), today(), words, reader.locale());
     }
 
     private String answered(Entries entries, Map<String, String> typed, Reader reader, Model model) {
@@ -204,6 +218,7 @@ class CalendarController {
         WorkPlan plan = plans.find(reader);
         model.addAttribute("w", words);
         model.addAttribute("here", "/calendar");
+        model.addAttribute("swaps", swaps(reader, words).lines());
         model.addAttribute(
                 "calendar",
                 new CalendarPage(

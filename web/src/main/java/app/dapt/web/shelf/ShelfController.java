@@ -6,6 +6,7 @@ import app.dapt.shelf.Movement.Why;
 import app.dapt.shelf.Thing;
 import app.dapt.shelf.Thing.Counted;
 import app.dapt.shelf.Thing.Kind;
+import app.dapt.shelf.Turn;
 import app.dapt.web.Redirect;
 import app.dapt.web.entry.Entries;
 import app.dapt.web.progress.Batch;
@@ -18,12 +19,16 @@ import app.dapt.web.wording.Amounts;
 import app.dapt.web.wording.Reader;
 import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.CalendarStore;
+import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.LayoutStore;
 import app.dapt.web.workroom.ShelfStore;
 import app.dapt.web.workroom.ShelfStore.Kept;
 import app.dapt.web.workroom.ShelfStore.Outcome;
+import app.dapt.web.workroom.TurnStore;
 import app.dapt.words.Words;
 import java.time.Clock;
+import java.time.LocalDate;
+import java.time.MonthDay;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
@@ -44,6 +49,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 class ShelfController {
 
     private static final int LONGEST_FIND = 80;
+    private static final int YEARS = 5;
 
     private final ShelfStore shelf;
     private final CalendarStore calendar;
@@ -51,6 +57,8 @@ class ShelfController {
     private final ClothNeeds needs;
     private final Sourcing sourcing;
     private final LayoutStore lays;
+    private final TurnStore turns;
+    private final CoverStore covers;
     private final Wording wording;
     private final Clock clock;
 
@@ -61,6 +69,8 @@ class ShelfController {
             ClothNeeds needs,
             Sourcing sourcing,
             LayoutStore lays,
+            TurnStore turns,
+            CoverStore covers,
             Wording wording,
             Clock clock) {
         this.calendar = calendar;
@@ -68,6 +78,8 @@ class ShelfController {
         this.needs = needs;
         this.sourcing = sourcing;
         this.lays = lays;
+        this.turns = turns;
+        this.covers = covers;
         this.shelf = shelf;
         this.wording = wording;
         this.clock = clock;
@@ -157,6 +169,36 @@ class ShelfController {
                 : shown(entries, Map.of(), shelf.find(id), reader, model);
     }
 
+    /** Gives a form one of the covers that take turns on it. */
+    @PostMapping("/{id}/turns")
+    String turn(@PathVariable long id, Reader reader, @RequestParam Map<String, String> typed, Model model) {
+        Optional<Kept> kept = shelf.find(id).filter(there -> there.thing().kind() == Kind.FORM);
+        if (kept.isEmpty()) {
+            return Redirect.to("/shelf");
+        }
+        Entries entries = new Entries(typed, wording.words(reader));
+        LocalDate today = LocalDate.now(clock);
+        String cover = entries.maybeText("turn-cover", Turn.LONGEST_NAME, "");
+        if (cover.isBlank() && entries.isClean()) {
+            entries.refuse("turn-cover", "entry.name", Turn.LONGEST_NAME);
+        }
+        String place = entries.maybeText("turn-kept", Turn.LONGEST_PLACE, "");
+        // Any year will do: it is the day that comes again.
+        LocalDate from = entries.day("turn-from", today.minusYears(YEARS), today.plusYears(YEARS), today);
+        if (entries.isClean() && !turns.put(id, new Turn(cover, MonthDay.from(from), place))) {
+            entries.refuse("turn-cover", "shelf.turns-full", TurnStore.MOST);
+        }
+        return entries.isClean()
+                ? Redirect.to("/shelf", "thing", String.valueOf(id))
+                : shown(entries, typed, kept, reader, model);
+    }
+
+    @PostMapping("/{id}/turns/{turn}/drop")
+    String dropTurn(@PathVariable long id, @PathVariable long turn) {
+        turns.drop(turn);
+        return Redirect.to("/shelf", "thing", String.valueOf(id));
+    }
+
     /** Takes it off the list, or puts it back. */
     @PostMapping("/{id}/away")
     String away(@PathVariable long id, @RequestParam(defaultValue = "1") String gone) {
@@ -221,6 +263,15 @@ class ShelfController {
         model.addAttribute("w", entries.words());
         model.addAttribute("here", "/shelf");
         model.addAttribute("press", UUID.randomUUID().toString());
+        boolean isForm = open.filter(kept -> kept.thing().kind() == Kind.FORM).isPresent();
+        model.addAttribute(
+                "turns",
+                new TurnsPage(
+                        isForm ? turns.list(open.orElseThrow().id()) : List.of(),
+                        isForm ? covers.list("", 1).covers() : List.of(),
+                        LocalDate.now(clock),
+                        entries,
+                        reader.locale()));
         model.addAttribute("gone", asked.getOrDefault("gone", "").replaceAll("\\D", ""));
         model.addAttribute(
                 "shelf",

@@ -3,7 +3,9 @@ package app.dapt.web.archive;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Photo;
+import app.dapt.cloth.Print;
 import app.dapt.cloth.Scrap;
 import app.dapt.cover.CoverPlan;
 import app.dapt.cover.DefaultPlan;
@@ -16,12 +18,16 @@ import app.dapt.log.LogEntry;
 import app.dapt.measure.Length;
 import app.dapt.measure.Mark;
 import app.dapt.shelf.CostSheet;
+import app.dapt.shelf.Fabric;
 import app.dapt.shelf.Movement;
 import app.dapt.shelf.Price;
 import app.dapt.shelf.Thing;
+import app.dapt.shelf.Turn;
 import app.dapt.web.Site;
 import app.dapt.web.WithSite;
 import app.dapt.web.archive.Unpacking.Brought;
+import app.dapt.web.workroom.ClientStore;
+import app.dapt.web.workroom.ClientStore.Client;
 import app.dapt.web.workroom.CostStore;
 import app.dapt.web.workroom.CoverStore;
 import app.dapt.web.workroom.LayoutStore;
@@ -33,6 +39,7 @@ import app.dapt.web.workroom.PriceStore;
 import app.dapt.web.workroom.SetStore;
 import app.dapt.web.workroom.ShelfStore;
 import app.dapt.web.workroom.Tick;
+import app.dapt.web.workroom.TurnStore;
 import app.dapt.web.workroom.WorkStore;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
@@ -44,6 +51,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.MonthDay;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -157,6 +165,36 @@ class CarriedTest {
                 Optional.of(4_000),
                 costs.beside(Owner.cover(id)).hourly());
         costs.put(Owner.cover(id), beside);
+        ClientStore clients = site.bean(ClientStore.class);
+        Client client = new Client(
+                "Captain Ilse Brandt",
+                "berth 4",
+                true,
+                false,
+                Optional.of(LocalDate.of(2027, 3, 20)),
+                1_250,
+                4_000,
+                "on board",
+                Optional.of(new ClientStore.Quoted(9_042, LocalDate.of(2026, 12, 2))));
+        clients.put(Owner.cover(id), client);
+        Thing form = new Thing(
+                Thing.Kind.FORM, "Carried form", "#f4f5f1", Optional.of(Length.inches(18)), Optional.empty(), 0);
+        long formId = shelf.put(form, 1, "").orElseThrow();
+        Turn turn = new Turn("Spring stripes", MonthDay.of(3, 20), "linen chest");
+        TurnStore turns = site.bean(TurnStore.class);
+        turns.put(formId, turn);
+        Thing remnant = new Thing(
+                Thing.Kind.REMNANT,
+                "Carried remnant",
+                "#7d9c93",
+                Optional.of(Length.inches(30)),
+                Optional.of(Length.inches(20)),
+                0,
+                Optional.of(new Fabric(
+                        new Cloth("Carried remnant", "#7d9c93", Print.SPRIG, Length.inches(54), true),
+                        true,
+                        Optional.of(Scrap.rectangle("outline", Length.inches(30), Length.inches(20))))));
+        long remnantId = shelf.put(remnant, 1, "").orElseThrow();
         site.command("update cover set work_rank = 77 where id = " + id);
         Path path = packed(site);
         long before = site.number(COUNTS);
@@ -170,7 +208,7 @@ class CarriedTest {
         site.bean(SetStore.class).delete(set);
         log.delete(log.ofCover(id).orElseThrow().id());
         covers.delete(id);
-        site.command("delete from thing where id = " + thing);
+        site.command("delete from thing where id in (" + thing + ", " + formId + ", " + remnantId + ")");
         prices.takeAway("Carried shop");
         Brought back = brought(site, path);
         assertThat(prices.all().all()).contains(price);
@@ -179,11 +217,17 @@ class CarriedTest {
                 .satisfies(kept -> assertThat(kept.thing()).isEqualTo(zip))
                 .satisfies(kept -> assertThat(kept.stock()).isEqualTo(4))
                 .satisfies(kept -> assertThat(shelf.movements(kept.id())).hasSize(4));
+        assertThat(shelf.list("Carried remnant")).singleElement().satisfies(kept -> assertThat(kept.thing())
+                .isEqualTo(remnant));
+        assertThat(turns.list(shelf.list("Carried form").get(0).id()))
+                .singleElement()
+                .satisfies(each -> assertThat(each.turn()).isEqualTo(turn));
         assertThat(List.of(back.covers(), back.sets(), back.entries())).containsExactly(1, 1, 1);
         assertThat(site.number(COUNTS)).isEqualTo(before);
         long now = site.number("select max(id) from cover where deleted_at is null");
         assertThat(covers.find(now).plan()).isEqualTo(plan);
         assertThat(costs.beside(Owner.cover(now))).isEqualTo(beside);
+        assertThat(clients.find(Owner.cover(now))).isEqualTo(client);
         assertThat(site.number("select work_rank from cover where id = " + now)).isEqualTo(77);
         assertThat(work.ticks(List.of(now)).get(now)).containsOnlyKeys("front/cut", "cover/press");
         assertThat(work.plansAtCut(List.of(now))).containsEntry(now, plan);
@@ -203,6 +247,7 @@ class CarriedTest {
         covers.delete(site.number("select max(id) from cover where deleted_at is null"));
         log.ofCover(now).ifPresent(entry -> log.delete(entry.id()));
         site.command("delete from cover_set where name = 'Carried set'");
+        site.command("delete from thing where name like 'Carried %'");
     }
 
     @Test
