@@ -330,6 +330,7 @@ class ShelfJourneyTest {
             Page page = desk.page();
             page.locator(".shelf-list a").first().click();
             String form = page.locator("#card-title").innerText();
+            String card = page.url();
             for (String[] turn : new String[][] {
                 {"Spring stripes", "2027-03-20", "linen chest"}, {"Madder twill", "2027-10-01", ""}, {"", "", ""}
             }) {
@@ -352,7 +353,7 @@ class ShelfJourneyTest {
                     .get(site.address() + "/calendar/sittings.ics")
                     .text();
             assertThat(file.replace("\r\n ", "")).contains("RRULE:FREQ=YEARLY").contains("Swap: " + form + " gets");
-            page.goBack();
+            page.navigate(card);
             page.locator(".turns li button").first().click();
             page.locator(".turns li button").first().click();
             assertThat(page.locator(".turns li")).hasCount(0);
