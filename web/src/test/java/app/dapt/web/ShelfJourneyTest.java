@@ -293,6 +293,21 @@ class ShelfJourneyTest {
             assertThat(page.locator("#f-nap")).isChecked();
             assertThat(page.locator("#corners-shelf")).hasValue(Pattern.compile("0; 0\n44; 0\n(.*\n)+0; 22"));
             long remnant = Long.parseLong(page.url().replaceAll(".*=", ""));
+            long unmeasured = site.bean(ShelfStore.class)
+                    .put(
+                            new Thing(
+                                    Kind.REMNANT,
+                                    "Nobody measured it",
+                                    "#7d9c93",
+                                    Optional.empty(),
+                                    Optional.empty(),
+                                    0),
+                            1,
+                            "")
+                    .orElseThrow();
+            page.reload();
+            assertThat(page.locator(".shelf-wall")).containsText("Nobody measured it");
+            site.bean(ShelfStore.class).putAway(unmeasured, true);
             page.getByText("What can I make of it?").click();
             assertThat(page.locator(".from-offer").first()).containsText("Envelope");
             page.fill("#f-across", "60");

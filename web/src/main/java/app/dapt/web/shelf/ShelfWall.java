@@ -30,6 +30,9 @@ final class ShelfWall {
     private static final double FORM_SCALE = 4.4;
     private static final double REMNANT_SCALE = 3.2;
     private static final double WIDEST_REMNANT = 240;
+    /** Stands for a remnant that nobody has measured. */
+    private static final String UNSIZED = "unsized";
+
     private static final double ZIP_SCALE = 22;
     private static final double TIN = 128;
     private static final int LONGEST_NAME = 22;
@@ -240,7 +243,7 @@ final class ShelfWall {
         open(kept);
         Scrap scrap = kept.thing().asScraps(1).stream()
                 .findFirst()
-                .orElseGet(() -> Scrap.rectangle("", Length.inches(18), Length.inches(18)));
+                .orElseGet(() -> Scrap.rectangle(UNSIZED, Length.inches(18), Length.inches(18)));
         double left = scrap.corners().stream()
                 .mapToDouble(corner -> corner.across().toInches())
                 .min()
