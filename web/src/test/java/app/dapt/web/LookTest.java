@@ -57,6 +57,7 @@ class LookTest {
                                 "/covers/28/make/when",
                                 "/calendar",
                                 "/shelf",
+                                "/shelf?thing=4",
                                 "/shelf?thing=8",
                                 "/from-cloth?thing=8",
                                 "/devices",

@@ -375,6 +375,32 @@ class ShelfJourneyTest {
         }
     }
 
+    /** Of two remnants that are alike a cover that needs both takes both. */
+    @Test
+    void remnantsThatAreAlikeAreTakenByTheirNumber(Site site) {
+        ShelfStore shelf = site.bean(ShelfStore.class);
+        Thing half = new Thing(
+                Kind.REMNANT,
+                "Halved ticking",
+                "#7d9c93",
+                Optional.of(Length.inches(21)),
+                Optional.of(Length.inches(21)),
+                0);
+        long thing = shelf.put(half, 2, "").orElseThrow();
+        try (Desk desk = site.desk("/from-cloth?thing=" + thing + "&across=20&up-down=20")) {
+            desk.page().locator(".from-offer .do").first().click();
+            desk.page().waitForURL(Pattern.compile(".*/covers/\\d+/cloth.*"));
+            long id = Long.parseLong(desk.page().url().replaceAll(".*/covers/(\\d+)/.*", "$1"));
+            CoverPlan plan = site.bean(CoverStore.class).find(id).plan();
+            site.bean(WorkStore.class)
+                    .reach(id, CoverSteps.of(Reckoner.reckonWithoutRemedies(plan, plan.mark())), Milestone.CUT);
+            assertThat(stock(shelf, thing)).isZero();
+            site.bean(WorkStore.class).tick(id, List.of(), said -> false);
+            assertThat(stock(shelf, thing)).isEqualTo(2);
+        }
+        shelf.putAway(thing, true);
+    }
+
     private static long remnants(ShelfStore shelf) {
         return shelf.list("Binnacle", Optional.of(Kind.REMNANT), 50).size();
     }

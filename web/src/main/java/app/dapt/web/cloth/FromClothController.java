@@ -5,6 +5,7 @@ import app.dapt.cover.CoverFromCloth.AtHand;
 import app.dapt.cover.CoverFromCloth.Offer;
 import app.dapt.layout.LayoutChoices;
 import app.dapt.web.Redirect;
+import app.dapt.web.cloth.FromClothEntry.Question;
 import app.dapt.web.wording.Reader;
 import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.CoverStore;
@@ -80,7 +81,8 @@ class FromClothController {
             @RequestParam(defaultValue = "") String press,
             Model model) {
         FromClothEntry entry = FromClothEntry.read(asked, shelf, wording.words(reader));
-        Optional<Offer> taken = answer(entry).stream()
+        // Reckoned again where it was forgotten since the page was made: the same comes of it.
+        Optional<Offer> taken = answer(entry).or(() -> entry.question().map(Question::answer)).stream()
                 .flatMap(answer -> answer.offers().stream())
                 .filter(offer -> FromClothPage.code(offer).equals(asked.getFirst("offer")))
                 .findFirst();

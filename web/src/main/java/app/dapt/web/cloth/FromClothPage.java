@@ -97,8 +97,10 @@ public record FromClothPage(FromClothEntry entry, Optional<Answer> answer, boole
         return entry.question().filter(question -> question.forms().isEmpty()).isPresent();
     }
 
+    /** Whether nothing goes on it, rather than that nothing was found in time. */
     public boolean hasNone() {
-        return answer.filter(found -> found.offers().isEmpty()).isPresent();
+        return answer.filter(found -> found.offers().isEmpty() && found.wholeTried())
+                .isPresent();
     }
 
     /** The forms for which there is not enough. */

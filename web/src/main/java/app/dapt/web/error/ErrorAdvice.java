@@ -19,6 +19,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.regex.Pattern;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -44,6 +45,8 @@ public class ErrorAdvice {
     private static final Logger LOG = LoggerFactory.getLogger(ErrorAdvice.class);
     /** Of what was typed, this much is shown again; nobody types more. */
     private static final int MOST_SHOWN = 20_000;
+    /** What a link has in its address is in no log. */
+    private static final Pattern SECRET = Pattern.compile("^/s/[^/]*");
 
     private final Wording wording;
     private final PageModel frame;
@@ -95,7 +98,8 @@ public class ErrorAdvice {
     ModelAndView any(Exception mishap, HttpServletRequest request) {
         HttpStatusCode status = status(mishap);
         if (status.is5xxServerError()) {
-            LOG.error("Unexpected at {}", request.getRequestURI(), mishap);
+            LOG.error(
+                    "Unexpected at {}", SECRET.matcher(request.getRequestURI()).replaceFirst("/s/…"), mishap);
         }
         return page(what(status), status, request);
     }

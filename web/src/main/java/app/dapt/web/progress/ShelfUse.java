@@ -3,6 +3,7 @@ package app.dapt.web.progress;
 import app.dapt.cloth.Cloth;
 import app.dapt.cloth.Scrap;
 import app.dapt.layout.Layout;
+import app.dapt.layout.Layout.Spot;
 import app.dapt.measure.PlainText;
 import app.dapt.shelf.Fabric;
 import app.dapt.shelf.Thing;
@@ -137,9 +138,10 @@ class ShelfUse {
     /** Takes the remnants that something is cut from, as far as they are on the shelf. */
     private void fromRemnants(Batch batch, Layout layout) {
         boolean taken = layout.spots().stream()
-                .map(spot -> layout.choices().remnants().get(spot.remnant()))
+                .map(Spot::remnant)
+                // By its place: of two that are alike both are taken.
                 .distinct()
-                .map(scrap -> take(batch.owner(), scrap))
+                .map(place -> take(batch.owner(), layout.choices().remnants().get(place)))
                 .reduce(false, Boolean::logicalOr);
         if (taken) {
             leave(batch.owner(), layout);
