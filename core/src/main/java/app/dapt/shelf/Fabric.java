@@ -15,6 +15,11 @@ import java.util.Optional;
  */
 public record Fabric(Cloth like, boolean washed, Optional<Scrap> outline) {
 
+    /** A cloth of a cover as it lies on the shelf: a picture of it belongs to the cover. */
+    public static Fabric of(Cloth cloth, boolean washed) {
+        return new Fabric(cloth.withId(0).withPhoto(Optional.empty()), washed, Optional.empty());
+    }
+
     /** It as it will be cut: what is washed shrinks no more. */
     Cloth unshrunk() {
         return washed ? like.used(like.sideways(), like.ownRepeat(), Shrinkage.NONE) : like;

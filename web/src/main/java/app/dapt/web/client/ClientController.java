@@ -1,6 +1,5 @@
 package app.dapt.web.client;
 
-import app.dapt.files.paper.Paper;
 import app.dapt.files.paper.PdfLetter;
 import app.dapt.shelf.Thing;
 import app.dapt.web.Download;
@@ -11,6 +10,7 @@ import app.dapt.web.progress.Batches;
 import app.dapt.web.progress.BuyList;
 import app.dapt.web.progress.ClothNeeds;
 import app.dapt.web.progress.Sourcing;
+import app.dapt.web.wording.Papers;
 import app.dapt.web.wording.Reader;
 import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.ClientStore;
@@ -20,7 +20,6 @@ import app.dapt.web.workroom.CostStore;
 import app.dapt.web.workroom.LearningStore;
 import app.dapt.web.workroom.LearningStore.Terms;
 import app.dapt.web.workroom.PriceStore;
-import app.dapt.words.Words;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Map;
@@ -77,8 +76,7 @@ class ClientController {
 
     @GetMapping
     String card(@PathVariable String whose, @PathVariable long id, Reader reader, Model model) {
-        Batch batch = batches.find(whose, id, reader);
-        return shown(page(batch, new Entries(Map.of(), words(batch, reader)), reader), model);
+        return shown(page(whose, id, reader), model);
     }
 
     @PostMapping
@@ -89,7 +87,7 @@ class ClientController {
             Reader reader,
             Model model) {
         Batch batch = batches.find(whose, id, reader);
-        Entries entries = new Entries(typed, words(batch, reader));
+        Entries entries = new Entries(typed, batch.words(wording, reader));
         Client standing = clients.find(batch.owner());
         clients.put(
                 batch.owner(),
@@ -132,13 +130,12 @@ class ClientController {
             @PathVariable long id,
             @RequestParam(defaultValue = "1") String told,
             Reader reader) {
-        Batch batch = batches.find(whose, id, reader);
-        ClientPage page = page(batch, new Entries(Map.of(), words(batch, reader)), reader);
+        ClientPage page = page(whose, id, reader);
         Optional<Quoted> quoted = told.equals("1")
                 ? Optional.of(new Quoted(page.quotation().total(), LocalDate.now(clock)))
                 : Optional.empty();
-        clients.put(batch.owner(), page.client().withQuoted(quoted));
-        return Redirect.to(batch.owner().path() + "/client");
+        clients.put(page.batch().owner(), page.client().withQuoted(quoted));
+        return Redirect.to(page.path() + "/client");
     }
 
     /** A quotation or a bill, for paper. */
@@ -150,13 +147,12 @@ class ClientController {
             @RequestParam(defaultValue = "") String paper,
             Reader reader,
             Model model) {
-        Batch batch = batches.find(whose, id, reader);
-        ClientPage page = page(batch, new Entries(Map.of(), words(batch, reader)), reader);
+        ClientPage page = page(whose, id, reader);
         model.addAttribute("w", page.w());
         model.addAttribute("page", page);
         model.addAttribute("letter", page.letter(kind.equals("bill")));
         model.addAttribute("kind", kind);
-        model.addAttribute("paper", paper(paper, page.w()) == Paper.A4 ? "a4" : "letter");
+        model.addAttribute("paper", Papers.code(paper, page.w().mark()));
         return "client/letter";
     }
 
@@ -167,18 +163,13 @@ class ClientController {
             @PathVariable String kind,
             @RequestParam(defaultValue = "") String paper,
             Reader reader) {
-        Batch batch = batches.find(whose, id, reader);
-        ClientPage page = page(batch, new Entries(Map.of(), words(batch, reader)), reader);
+        ClientPage page = page(whose, id, reader);
         return Download.file(
                 kind + ".pdf",
                 MediaType.APPLICATION_PDF,
-                PdfLetter.write(page.letter(kind.equals("bill")), paper(paper, page.w())));
-    }
-
-    private static Paper paper(String asked, Words words) {
-        boolean isA4 =
-                asked.equals("a4") || asked.isEmpty() && words.mark().unit().metric();
-        return isA4 ? Paper.A4 : Paper.LETTER;
+                PdfLetter.write(
+                        page.letter(kind.equals("bill")),
+                        Papers.of(paper, page.w().mark())));
     }
 
     /** What to ask somebody whose form one does not have, with boxes to fill. */
@@ -189,18 +180,16 @@ class ClientController {
             @RequestParam(defaultValue = "") String paper,
             Reader reader,
             Model model) {
-        Batch batch = batches.find(whose, id, reader);
-        ClientPage page = page(batch, new Entries(Map.of(), words(batch, reader)), reader);
+        ClientPage page = page(whose, id, reader);
         model.addAttribute("w", page.w());
         model.addAttribute("page", page);
-        model.addAttribute("paper", paper(paper, page.w()) == Paper.A4 ? "a4" : "letter");
+        model.addAttribute("paper", Papers.code(paper, page.w().mark()));
         return "client/asking";
     }
 
-    private Words words(Batch batch, Reader reader) {
-        return batch.owner().isSet()
-                ? wording.words(reader)
-                : wording.words(reader, batch.covers().get(0).reckoned().mark());
+    private ClientPage page(String whose, long id, Reader reader) {
+        Batch batch = batches.find(whose, id, reader);
+        return page(batch, new Entries(Map.of(), batch.words(wording, reader)), reader);
     }
 
     private ClientPage page(Batch batch, Entries entries, Reader reader) {

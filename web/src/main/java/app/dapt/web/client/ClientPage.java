@@ -2,13 +2,11 @@ package app.dapt.web.client;
 
 import app.dapt.files.paper.PdfLetter.Letter;
 import app.dapt.files.paper.PdfLetter.Row;
-import app.dapt.make.Job;
 import app.dapt.measure.Axis;
 import app.dapt.measure.Unit;
 import app.dapt.shelf.CostSheet.Beside;
 import app.dapt.shelf.Quotation;
 import app.dapt.shelf.Quotation.Item;
-import app.dapt.step.Milestone;
 import app.dapt.web.entry.Entries;
 import app.dapt.web.progress.Batch;
 import app.dapt.web.progress.BuyList;
@@ -59,10 +57,6 @@ public record ClientPage(
         return w().mark().unit();
     }
 
-    private int copies() {
-        return Math.max(1, batch.covers().stream().mapToInt(Batch.Made::copies).sum());
-    }
-
     /** All that is counted. */
     Quotation quotation() {
         List<Item> items = new ArrayList<>();
@@ -77,23 +71,13 @@ public record ClientPage(
                         items.add(new Item(w().say(line.bought().what()), line.amount(w()), line.cost(unit()), false)));
         items.add(new Item(
                 w().say("cost.form-line"),
-                String.valueOf(copies()),
-                beside.form().map(one -> (long) one * copies()),
+                String.valueOf(batch.copies()),
+                beside.form().map(one -> (long) one * batch.copies()),
                 client.ownForm()));
         return new Quotation(
-                items, minutes(), new Quotation.Terms(terms.hourly(), terms.margin(), client.extra(), client.paid()));
-    }
-
-    /** The work at one's own pace; what is bought is no work for the client. */
-    private double minutes() {
-        return batch.order().jobs().stream()
-                .filter(job -> !isShopping(job))
-                .mapToDouble(batch::minutes)
-                .sum();
-    }
-
-    private static boolean isShopping(Job job) {
-        return job.step().milestone().filter(Milestone.BOUGHT::equals).isPresent();
+                items,
+                batch.minutesOfWork(),
+                new Quotation.Terms(terms.hourly(), terms.margin(), client.extra(), client.paid()));
     }
 
     private String money(long hundredths) {
@@ -184,7 +168,7 @@ public record ClientPage(
         if (terms.hourly() > 0) {
             rows.add(new Row(
                     w().say("client.work"),
-                    w().say("client.hours", Minutes.about(minutes(), w()), money(terms.hourly())),
+                    w().say("client.hours", Minutes.about(batch.minutesOfWork(), w()), money(terms.hourly())),
                     money(quotation.work())));
         }
         if (terms.margin() > 0) {

@@ -12,6 +12,7 @@ import app.dapt.web.progress.Batch;
 import app.dapt.web.progress.Batches;
 import app.dapt.web.progress.CutOrder;
 import app.dapt.web.wording.LaidOutWords;
+import app.dapt.web.wording.Papers;
 import app.dapt.web.wording.Reader;
 import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.DrawerStore;
@@ -105,8 +106,7 @@ class MakeController {
             Model model) {
         Batch batch = batches.find(whose, id, reader);
         Words words = show(batch, "", false, reader, model);
-        boolean metric = words.mark().unit().metric();
-        model.addAttribute("paper", paper.equals("a4") || paper.isEmpty() && metric ? "a4" : "letter");
+        model.addAttribute("paper", Papers.code(paper, words.mark()));
         return "make/print";
     }
 
@@ -127,10 +127,9 @@ class MakeController {
         // Everybody cuts a size of their own, from a cloth of their own.
         MakePage steps = new MakePage(
                 batch, Optional.empty(), false, job -> Optional.empty(), job -> laidOut(own, words), List.of(), words);
-        boolean metric = words.mark().unit().metric();
         model.addAttribute("w", words);
         model.addAttribute("handout", new HandoutPage(batch, steps, SizeChart.of(own.plan(), own.mark()), words));
-        model.addAttribute("paper", paper.equals("a4") || paper.isEmpty() && metric ? "a4" : "letter");
+        model.addAttribute("paper", Papers.code(paper, words.mark()));
         return "make/handout";
     }
 

@@ -18,6 +18,7 @@ import app.dapt.measure.Phrase;
 import app.dapt.measure.PlainText;
 import app.dapt.web.Download;
 import app.dapt.web.Redirect;
+import app.dapt.web.wording.Papers;
 import app.dapt.web.wording.Reader;
 import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.Cover;
@@ -110,12 +111,11 @@ class FilledController {
         Cover cover = store.find(id);
         Mark mark = reader.mark(cover.plan());
         Reckoned reckoned = Reckoner.reckonWithoutRemedies(cover.plan(), mark);
-        boolean isA4 = paper.equals("a4") || paper.isEmpty() && mark.unit().metric();
         model.addAttribute("w", wording.words(reader, mark));
         model.addAttribute("id", id);
         model.addAttribute("brief", Brief.of(reckoned));
         model.addAttribute("filled", page(cover, reckoned, reader, FilledCover.SHOWN, FINER));
-        model.addAttribute("paper", isA4 ? "a4" : "letter");
+        model.addAttribute("paper", Papers.code(paper, mark));
         return "plan/picture";
     }
 

@@ -17,6 +17,7 @@ import app.dapt.web.entry.Entries;
 import app.dapt.web.progress.ClothNeeds;
 import app.dapt.web.progress.CutState;
 import app.dapt.web.progress.SewnOnPaper;
+import app.dapt.web.wording.Papers;
 import app.dapt.web.wording.Reader;
 import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.CannotKeep;
@@ -184,8 +185,7 @@ class PlanController {
     @GetMapping("/card")
     String card(PlanRequest asked, @RequestParam(defaultValue = "") String paper, Model model) {
         Reckoned reckoned = show(store.find(asked.id()), asked, Optional.empty(), model);
-        boolean metric = reckoned.mark().unit().metric();
-        model.addAttribute("paper", paper.equals("a4") || paper.isEmpty() && metric ? "a4" : "letter");
+        model.addAttribute("paper", Papers.code(paper, reckoned.mark()));
         return "plan/card";
     }
 

@@ -15,6 +15,8 @@ import app.dapt.make.WorkOrder;
 import app.dapt.measure.Mark;
 import app.dapt.step.Milestone;
 import app.dapt.step.Step;
+import app.dapt.web.wording.Reader;
+import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.Owner;
 import app.dapt.web.workroom.Tick;
 import app.dapt.words.Words;
@@ -134,6 +136,26 @@ public record Batch(
     /** How long a job takes whoever makes them, of all copies; what is done to a fabric as a whole is done once. */
     public double minutes(Job job) {
         return minutes(job, job.step());
+    }
+
+    /** How long making all of them takes; what is bought is no work. */
+    public double minutesOfWork() {
+        return order.jobs().stream()
+                .filter(job -> !job.step().milestone().equals(Optional.of(Milestone.BOUGHT)))
+                .mapToDouble(this::minutes)
+                .sum();
+    }
+
+    /** How many covers are made. */
+    public int copies() {
+        return Math.max(1, covers.stream().mapToInt(Made::copies).sum());
+    }
+
+    /** A cover is told in its own marks, a set in the reader's. */
+    public Words words(Wording wording, Reader reader) {
+        return owner.isSet()
+                ? wording.words(reader)
+                : wording.words(reader, covers.get(0).reckoned().mark());
     }
 
     /** The same of one copy. */

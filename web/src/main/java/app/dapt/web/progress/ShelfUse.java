@@ -170,7 +170,7 @@ class ShelfUse {
                         Optional.of(offcut.wide()),
                         Optional.of(offcut.deep()),
                         0,
-                        Optional.of(new Fabric(cloth.withId(0).withPhoto(Optional.empty()), true, Optional.empty()))))
+                        Optional.of(Fabric.of(cloth, true))))
                 .forEach(remnant -> shelf.leaveFor(owner, remnant));
     }
 }

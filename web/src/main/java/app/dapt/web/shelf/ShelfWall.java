@@ -12,6 +12,8 @@ import app.dapt.words.Words;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /**
@@ -24,6 +26,8 @@ final class ShelfWall {
     private static final double BOARD = 7;
     private static final double GAP = 18;
     private static final double LABEL = 40;
+    private static final double ABOVE = 15;
+    private static final double LOWEST_FOLD = 24;
     private static final double HIGHEST_FOLD = 120;
     private static final double A_METRE = 22;
     private static final double CLOTH_SCALE = 2.6;
@@ -97,24 +101,32 @@ final class ShelfWall {
         x = 10;
     }
 
-    private void cloths(List<Kept> cloths) {
-        for (int at = 0; at < cloths.size(); ) {
-            double high = 24;
+    /** How large a thing stands on the wall. */
+    private record Size(double wide, double high) {}
+
+    /** Things side by side, on as many boards as they need; each draws itself from where the wall has come to. */
+    private void rows(List<Kept> things, Function<Kept, Size> size, double lowest, Consumer<Kept> draw) {
+        for (int at = 0; at < things.size(); ) {
+            double high = lowest;
             int to = at;
             double need = 10;
-            while (to < cloths.size() && need + width(cloths.get(to)) <= WIDE - 10) {
-                need += width(cloths.get(to)) + GAP;
-                high = Math.max(high, fold(cloths.get(to)));
+            // One at least, however wide.
+            while (to < things.size()
+                    && (to == at || need + size.apply(things.get(to)).wide() <= WIDE - 10)) {
+                need += size.apply(things.get(to)).wide() + GAP;
+                high = Math.max(high, size.apply(things.get(to)).high());
                 to++;
             }
-            y += high + 14;
-            for (Kept cloth : cloths.subList(at, to)) {
-                folded(cloth);
-            }
+            y += high + ABOVE;
+            things.subList(at, to).forEach(draw);
             board();
             y += LABEL;
             at = to;
         }
+    }
+
+    private void cloths(List<Kept> cloths) {
+        rows(cloths, cloth -> new Size(width(cloth), fold(cloth)), LOWEST_FOLD, this::folded);
     }
 
     private static double width(Kept cloth) {
@@ -175,58 +187,32 @@ final class ShelfWall {
     }
 
     private void forms(List<Kept> forms) {
-        for (int at = 0; at < forms.size(); ) {
-            int to = at;
-            double need = 10;
-            double high = 0;
-            while (to < forms.size() && need + across(forms.get(to)) <= WIDE - 10) {
-                need += across(forms.get(to)) + GAP;
-                high = Math.max(high, upDown(forms.get(to)));
-                to++;
-            }
-            y += high + 16;
-            for (Kept form : forms.subList(at, to)) {
-                double wide = across(form);
-                double tall = upDown(form);
-                double mid = x + wide / 2;
-                open(form);
-                svg.empty(
-                        "path",
-                        "class",
-                        "form",
-                        "d",
-                        pillow(mid, y, wide * .92, tall),
-                        "fill",
-                        form.thing().colour());
-                label(form, x, y + BOARD + 16);
-                svg.close("a");
-                x += wide + GAP;
-            }
-            board();
-            y += LABEL;
-            at = to;
-        }
+        rows(forms, form -> new Size(across(form), upDown(form)), 0, this::form);
+    }
+
+    private void form(Kept form) {
+        double wide = across(form);
+        open(form);
+        svg.empty(
+                "path",
+                "class",
+                "form",
+                "d",
+                pillow(x + wide / 2, y, wide * .92, upDown(form)),
+                "fill",
+                form.thing().colour());
+        label(form, x, y + BOARD + 16);
+        svg.close("a");
+        x += wide + GAP;
     }
 
     /** Remnants lie flat, to one scale, with their flaws. */
     private void remnants(List<Kept> remnants) {
-        for (int at = 0; at < remnants.size(); ) {
-            int to = at;
-            double need = 10;
-            double high = 0;
-            while (to < remnants.size() && need + flat(remnants.get(to)).wide() <= WIDE - 10) {
-                need += flat(remnants.get(to)).wide() + GAP;
-                high = Math.max(high, flat(remnants.get(to)).high());
-                to++;
-            }
-            y += high + 16;
-            for (Kept remnant : remnants.subList(at, Math.max(to, at + 1))) {
-                flat(remnant, flat(remnant));
-            }
-            board();
-            y += LABEL;
-            at = Math.max(to, at + 1);
-        }
+        rows(
+                remnants,
+                remnant -> new Size(flat(remnant).wide(), flat(remnant).high()),
+                0,
+                remnant -> flat(remnant, flat(remnant)));
     }
 
     /** How much room a remnant takes on the wall, and its scale there. */

@@ -13,7 +13,6 @@ import app.dapt.web.wording.Reader;
 import app.dapt.web.wording.Wording;
 import app.dapt.web.workroom.CostStore;
 import app.dapt.web.workroom.PriceStore;
-import app.dapt.words.Words;
 import java.util.Map;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -59,7 +58,7 @@ class CostController {
     String cost(@PathVariable String whose, @PathVariable long id, Reader reader, Model model) {
         shop.askWhereOld(reader);
         Batch batch = batches.find(whose, id, reader);
-        return shown(batch, new Entries(Map.of(), words(batch, reader)), model);
+        return shown(batch, new Entries(Map.of(), batch.words(wording, reader)), model);
     }
 
     @PostMapping
@@ -70,7 +69,7 @@ class CostController {
             Reader reader,
             Model model) {
         Batch batch = batches.find(whose, id, reader);
-        Entries entries = new Entries(typed, words(batch, reader));
+        Entries entries = new Entries(typed, batch.words(wording, reader));
         Beside standing = costs.beside(batch.owner());
         costs.put(
                 batch.owner(),
@@ -79,13 +78,6 @@ class CostController {
                         entries.maybeHundredths("bought", Thing.DEAREST, standing.bought()),
                         entries.hundredths("hourly", DEAREST_HOUR, standing.hourly())));
         return entries.isClean() ? Redirect.to(batch.owner().path() + "/cost") : shown(batch, entries, model);
-    }
-
-    /** A cover is told in its own marks, a set in the reader's. */
-    private Words words(Batch batch, Reader reader) {
-        return batch.owner().isSet()
-                ? wording.words(reader)
-                : wording.words(reader, batch.covers().get(0).reckoned().mark());
     }
 
     private String shown(Batch batch, Entries entries, Model model) {

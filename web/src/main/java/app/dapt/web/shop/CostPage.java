@@ -1,11 +1,9 @@
 package app.dapt.web.shop;
 
-import app.dapt.make.Job;
 import app.dapt.measure.Unit;
 import app.dapt.shelf.CostSheet;
 import app.dapt.shelf.CostSheet.Beside;
 import app.dapt.shelf.CostSheet.Part;
-import app.dapt.step.Milestone;
 import app.dapt.web.entry.Entries;
 import app.dapt.web.progress.Batch;
 import app.dapt.web.progress.BuyList;
@@ -103,23 +101,12 @@ public record CostPage(Batch batch, BuyList list, Beside beside, Entries entries
                                 list.notions().stream().map(this::part))
                         .toList(),
                 covers(),
-                minutes(),
+                batch.minutesOfWork(),
                 beside);
     }
 
     public int covers() {
-        return Math.max(1, batch.covers().stream().mapToInt(Batch.Made::copies).sum());
-    }
-
-    private double minutes() {
-        return batch.order().jobs().stream()
-                .filter(job -> !isShopping(job))
-                .mapToDouble(batch::minutes)
-                .sum();
-    }
-
-    private static boolean isShopping(Job job) {
-        return job.step().milestone().filter(Milestone.BOUGHT::equals).isPresent();
+        return batch.copies();
     }
 
     public Optional<String> form() {
@@ -139,7 +126,7 @@ public record CostPage(Batch batch, BuyList list, Beside beside, Entries entries
     }
 
     public String time() {
-        return Minutes.about(minutes(), w());
+        return Minutes.about(batch.minutesOfWork(), w());
     }
 
     /** One's own time at its rate, and with it all that it comes to. */

@@ -236,7 +236,7 @@ public record ToBuyPage(BuyList list, Set<String> got, BuyBy by, PriceWords pric
                 Optional.empty(),
                 Optional.of(line.cloth().width()),
                 line.cloth().price(),
-                Optional.of(new Fabric(line.cloth().withId(0).withPhoto(Optional.empty()), false, Optional.empty())));
+                Optional.of(Fabric.of(line.cloth(), false)));
     }
 
     private Thing thing(NotionLine line, Ware ware) {
